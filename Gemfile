@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+gem "argon2", "~> 2.3"
+gem "mail", "~> 2.8"
+gem "openapi_first", "~> 1.4.3"
+gem "prawn", "~> 2.5"
+gem "prawn-table", "~> 0.2"
+gem "puma", "~> 6.4"
+gem "rack-attack", "~> 6.7"
+gem "rackup", "~> 2.1"
+gem "roda", "~> 3.80"
+gem "rodauth", "~> 2.36"
+gem "sequel", "~> 5.80"
+gem "sinatra", "~> 4.0"
+gem "sqlite3", "~> 2.0"
+gem "zeitwerk", "~> 2.6"
+
+group :development, :test do
+  gem "capybara", "~> 3.40"
+  gem "cuprite", "~> 0.15"
+  gem "pdf-reader", "~> 2.12"
+  gem "rack-test", "~> 2.1"
+  gem "rspec", "~> 3.13"
+  gem "rubocop", "~> 1.60", require: false
+  gem "ruby-units", "~> 4.0"
+end

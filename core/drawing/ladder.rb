@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Drawing
+    # The safety ladder: everything of this heater on two upright scales, pressure and temperature, and
+    # which rungs are out of order or too close. A canvas of 380 × 400.
+    #
+    #   Ladder.new(visit).to_h # => {width:, height:, scales: [{rungs: [...]}], problems: [...]}
+    class Ladder
+      WIDTH = 380
+      HEIGHT = 400
+      TOP = 34
+      BOTTOM = 384
+      Rung = Struct.new(:id, :label, :quantity, :role, keyword_init: true)
+
+      # High limits of US electric heaters trip between 170 and 190 °F; from memory.
+      HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
+      BOILING = Measure::Quantity.of(212, "degF", :temperature)
+
+      def initialize(visit, meaning = Judgement::Meaning.new(visit))
+        @visit = visit
+        @heater = visit.heater
+        @meaning = meaning
+      end
+
+      def to_h
+        { width: WIDTH, height: HEIGHT, problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
+          scales: [scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 96),
+                   scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 286)] }
+      end
+
+      # [[ids of rungs, text], …] of what is out of order or too close.
+      def problems
+        [charge_off, peak_high, relief_over_tank, set_point_high].compact
+      end
+
+      private
+
+      def units = @visit.units
+      def fahrenheit(number) = Measure::Quantity.of(number, "degF", :temperature).si
+      def psi(number) = Measure::Quantity.of(number, "psi", :pressure)
+      def supply = @visit.quantity(:static_pressure)
+      def charge = [@visit.reading(:charge_set), @visit.reading(:vessel_charge)].compact.find(&:at_zero_pressure?)&.quantity
+      def peak = @visit.quantity(:hot_peak_after) || @visit.quantity(:hot_peak_found)
+      def limit = @visit.rules.limit(:static_pressure)&.at_most
+      def top_pressure = [@heater.relief_pressure.si * 1.12, (@heater.working_pressure&.si || 0) * 1.06].max
+
+      def predicted
+        return unless supply && supply < @heater.relief_pressure
+
+        (@meaning.cases.find { |one| one.name == :set } || @meaning.cases.first)&.hot_pressure
+      end
+
+      def pressures
+        [Rung.new(id: :relief, label: "{relief_valve} opens", quantity: @heater.relief_pressure, role: :protection),
+         Rung.new(id: :tank, label: "Tank is rated", quantity: @heater.working_pressure, role: :limit),
+         Rung.new(id: :limit, label: "Code limit", quantity: limit, role: :limit),
+         Rung.new(id: :street, label: "Street", quantity: @visit.quantity(:mains_pressure), role: :measured),
+         Rung.new(id: :predicted, label: "Hot, expected", quantity: predicted, role: :predicted),
+         Rung.new(id: :peak, label: "Hot, measured", quantity: peak, role: :measured),
+         Rung.new(id: :supply, label: "Supply", quantity: supply, role: :measured),
+         Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)].select(&:quantity)
+      end
+
+      def temperatures
+        [Rung.new(id: :boiling, label: "Water boils", quantity: BOILING, role: :limit),
+         Rung.new(id: :relief_hot, label: "{relief_valve} opens", quantity: @heater.relief_set_temperature || Heater::Installation::RELIEF_TEMPERATURE,
+                  role: :protection),
+         (Rung.new(id: :high_limit, label: "High limit", quantity: HIGH_LIMIT, role: :protection) if @heater.electric?),
+         Rung.new(id: :scald, label: "Scald limit", quantity: @visit.rules.limit(:tap_temperature)&.at_most, role: :limit),
+         Rung.new(id: :set_point, label: "Set point", quantity: @heater.set_point, role: :predicted),
+         Rung.new(id: :tap, label: "At the {tap}", quantity: @visit.quantity(:tap_temperature), role: :measured)].compact.select(&:quantity)
+      end
+
+      def scale(id, title, rungs, low, high, x)
+        bad = problems.flat_map(&:first)
+        placed = rungs.map do |rung|
+          { id: rung.id, label: @visit.words.say(rung.label), value: rung.quantity.format(units), role: rung.role, x:,
+            y: (BOTTOM - ((rung.quantity.si - low) / (high - low) * (BOTTOM - TOP))).clamp(TOP, BOTTOM).round(1),
+            problem: bad.include?(rung.id) }
+        end
+        { id:, title:, x:, top: TOP, bottom: BOTTOM, rungs: Labels.spread(placed, top: TOP, bottom: BOTTOM, gap: 29) }
+      end
+
+      def charge_off
+        return unless charge && supply
+
+        gap = charge.si - supply.si
+        return if gap.abs <= @visit.rules.limit(:charge_tolerance).at_most.si + 1.0
+
+        [%i[charge supply], "The charge lies #{gap.negative? ? 'below' : 'above'} the supply by #{Measure::Quantity.new(:pressure, gap.abs).format(units)}: they belong on one rung."]
+      end
+
+      def peak_high
+        return unless peak && limit && peak > limit
+
+        [%i[peak limit], "The hot peak stands above the limit: expansion is not taken up."]
+      end
+
+      def relief_over_tank
+        tank = @heater.working_pressure
+        return unless tank && @heater.relief_pressure > tank
+
+        [%i[relief tank], "The {relief_valve} opens above what the tank is rated for: it must be set no higher than the tank's rating."]
+      end
+
+      def set_point_high
+        hot = @visit.quantity(:tap_temperature)
+        return unless hot && @heater.electric? && hot >= HIGH_LIMIT
+
+        [%i[tap high_limit], "The water is as hot as the high limit: the thermostat did not stop it."]
+      end
+    end
+  end
+end

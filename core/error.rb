@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Munimen
+  # What went wrong with something a person gave us: the field, and what would be right.
+  # `code` is a short symbol for programs; `message` is for people.
+  class Error < StandardError
+    attr_reader :code, :field
+
+    def initialize(message, field: nil, code: :invalid)
+      @field = field&.to_s
+      @code = code
+      super(message)
+    end
+
+    def to_h = { code: code.to_s, field:, message: }
+  end
+
+  # The thing asked for is not there.
+  class NotFound < Error
+    def initialize(message, field: nil) = super(message, field:, code: :not_found)
+  end
+
+  # The request is understood and refused by a rule of the work (an unmet need, an interlock, a lock).
+  class Refused < Error
+    attr_reader :details
+
+    def initialize(message, field: nil, code: :refused, details: {})
+      @details = details
+      super(message, field:, code:)
+    end
+  end
+end

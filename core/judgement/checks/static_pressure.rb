@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+Munimen::Judgement::Check.define :static_pressure, part: :house_main do
+  uses :static_pressure
+  judge do |visit|
+    pressure = visit.quantity(:static_pressure)
+    limits = visit.rules
+    past(pressure, :static_pressure, "#{say(pressure)} is more than the plumbing is made for.") ||
+      past(pressure, :static_pressure_low, "#{say(pressure)} is lower than usual.") ||
+      sound("#{say(pressure)} lies in the usual range.", measured: pressure, limit: limits.limit(:static_pressure))
+  end
+end

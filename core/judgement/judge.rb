@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Judgement
+    # All verdicts of a visit: from readings by the checks, from what was seen, from what was not tested,
+    # and from notes added by hand.
+    #
+    #   Judge.new(visit).verdicts      # => [Verdict, …]
+    #   Judge.new(visit).deficiencies  # the findings among them, worst first
+    class Judge
+      def initialize(visit)
+        @visit = visit
+      end
+
+      def verdicts
+        @verdicts ||= from_readings + from_observations + from_steps + from_notes
+      end
+
+      # Findings that still stand, worst first; what was found and put right on this visit is left out.
+      def deficiencies = verdicts.select(&:finding?).reject { |verdict| rectified?(verdict) }.sort_by(&:rank)
+
+      # Findings put right on this visit, with what proves it.
+      def rectified = verdicts.select { |verdict| verdict.finding? && rectified?(verdict) }
+
+      # Verdicts that one reading takes part in.
+      def verdicts_using(name) = Check.using(name).filter_map { |check| check.verdict(@visit) }
+
+      private
+
+      # A later reading of the same visit proves that it was put right.
+      CURED_BY = { vessel_charge: :charge_set, hot_peak_found: :hot_peak_after }.freeze
+
+      def rectified?(verdict)
+        cure = CURED_BY[verdict.check] or return false
+        later = verdicts.find { |other| other.check == cure }
+        later&.state == :sound || (verdict.check == :hot_peak_found && later)
+      end
+
+      def from_readings = Check.all.filter_map { |check| check.verdict(@visit) }
+
+      def from_observations
+        @visit.observations.filter_map do |seen|
+          item = Look[seen.item]
+          finding = item.findings[seen.finding]
+          next look_verdict(item, finding, seen) if finding
+
+          text = { sound: item.sound, not_visible: "Not visible", not_applicable: "Not applicable" }.fetch(seen.finding)
+          state = seen.finding == :sound ? :sound : :not_tested
+          Verdict.new(check: item.id, part: item.part, state:, because: because("#{item.ask}: #{text}."))
+        end
+      end
+
+      def look_verdict(item, finding, seen)
+        text = [finding.text, seen.note].reject { |part| part.to_s.empty? }.join(" – ")
+        grade, source = HouseGrades.new(@visit.rules).grade(item, finding)
+        Verdict.new(check: item.id, part: item.part, state: grade, because: because("#{text}.", source),
+                    remedy: say(finding.remedy), due_in: finding.due_in, explain: finding.explain, who: finding.who || :plumber)
+      end
+
+      def from_steps
+        @visit.not_tested.map do |step|
+          operation = Work::Operation[step.operation]
+          Verdict.new(check: operation.id, part: operation.part, state: :not_tested,
+                      because: because("#{operation.title}: not done. #{step.reason}"))
+        end
+      end
+
+      def from_notes
+        @visit.notes.map do |note|
+          entry = Catalogue[note.entry]
+          text = [entry.text, note.place, note.text].reject { |part| part.to_s.empty? }.join(" – ")
+          Verdict.new(check: entry.id, part: entry.part, state: entry.grade, because: because("#{text}.", entry.source),
+                      remedy: say(entry.remedy), due_in: entry.due_in, explain: entry.explain, who: entry.who)
+        end
+      end
+
+      def because(text, source = nil) = [Verdict::Because.new(text: say(text), source:)]
+      def say(text) = @visit.words.say(text)
+    end
+  end
+end

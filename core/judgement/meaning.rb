@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Judgement
+    # What the readings mean together: the pressure that heating brings about with the vessel as found, as
+    # set and without one, the minutes to relief, and how that compares with the measured peak.
+    #
+    # Water is taken to come in at 50 °F unless a reading says otherwise.
+    class Meaning
+      Case = Struct.new(:name, :charge, :hot_pressure, :cycle_pressure, :lifts, :time_to_relief, keyword_init: true)
+
+      def initialize(visit)
+        @visit = visit
+        @heater = visit.heater
+        @supply = visit.quantity(:static_pressure)
+      end
+
+      # nil until the supply has been measured; then {cases:, text:, assumptions:, series:}.
+      def to_h
+        return unless @supply && @supply < relief
+
+        { cases: cases.map { |one| plain(one) }, text: sentences, assumptions:, closed: @heater.closed_system,
+          relief: relief.format(units) }
+      end
+
+      def cases
+        @cases ||= [found, set, without].compact
+      end
+
+      private
+
+      def units = @visit.units
+      def relief = @heater.relief_pressure
+      def cold = @visit.quantity(:cold_temperature) || Work::Durations::COLD
+      def hot = (@visit.quantity(:tap_temperature) || @heater.set_point || Work::Durations::SET_POINT).then { |t| t > cold ? t : Work::Durations::SET_POINT }
+      def drawn = @visit.quantity(:drawn_volume) || Work::Durations::DRAW
+
+      def found
+        reading = @visit.reading(:vessel_charge)
+        charge = reading.quantity if reading && %i[zero flowing].include?(reading.pressure_state)
+        charge = Measure::Quantity.new(:pressure, 0.0) if @visit.choice(:air_valve_emits) == :nothing
+        return without_working_vessel if @visit.choice(:air_valve_emits) == :water
+
+        charge && vessel_case(:found, charge)
+      end
+
+      def set
+        reading = @visit.reading(:charge_set)
+        reading&.at_zero_pressure? ? vessel_case(:set, reading.quantity) : nil
+      end
+
+      def without = no_vessel(:without)
+      # A vessel whose membrane has failed gives way no more than none.
+      def without_working_vessel = no_vessel(:found)
+
+      def vessel_case(name, charge)
+        return unless @heater.vessel_volume
+
+        build(name, charge, Physics::Vessel.new(volume: @heater.vessel_volume.si, charge: charge.si))
+      end
+
+      def no_vessel(name) = build(name, nil, nil)
+
+      def build(name, charge, vessel)
+        system = Physics::ClosedSystem.new(volume: @heater.capacity.si, supply: @supply.si, vessel:)
+        share = Physics::Water.expansion(cold.si, hot.si)
+        full = system.pressure(@heater.capacity.si * share)
+        cycle = system.pressure([drawn.si, @heater.capacity.si].min * share)
+        Case.new(name:, charge:, hot_pressure: pressure([full, relief.si].min), cycle_pressure: pressure([cycle, relief.si].min),
+                 lifts: full >= relief.si, time_to_relief: full >= relief.si ? time(system) : nil)
+      end
+
+      # From cold, with the power of the plate; nil where the plate does not say.
+      def time(system)
+        power = @heater.heating_power or return
+        course = system.course(power:, cold: cold.si, hot: hot.si)
+        index = course.index { |point| point.pressure >= relief.si } or return
+        Measure::Quantity.new(:time, course[index].time)
+      end
+
+      def pressure(value) = Measure::Quantity.new(:pressure, value)
+
+      def plain(one)
+        { name: one.name, charge: one.charge&.format(units), hot_pressure: one.hot_pressure.format(units),
+          cycle_pressure: one.cycle_pressure.format(units), lifts: one.lifts,
+          minutes_to_relief: one.time_to_relief && (one.time_to_relief.si / 60).round(1) }
+      end
+
+      def assumptions
+        draw = @visit.quantity(:drawn_volume) ? "measured draw" : "usual draw"
+        "Tank #{@heater.capacity.format(units)}, water from #{cold.format(units)} to #{hot.format(units)}; " \
+          "a heating after a #{draw} of #{drawn.format(units)}."
+      end
+
+      def sentences
+        [closed_sentence, *cases.map { |one| sentence(one) }, comparison].compact.map { |text| @visit.words.say(text) }
+      end
+
+      def closed_sentence
+        case @heater.closed_system
+        when :no then "Nothing seen closes this system: heated water can push back into the main, and pressure should hardly rise."
+        when :unknown then "Whether a check valve closes this system is not known; these numbers hold if one does."
+        end
+      end
+
+      def sentence(one)
+        lead = { found: "With the {vessel} as found", set: "With the charge as set", without: "Without any {vessel}" }.fetch(one.name)
+        if one.lifts
+          minutes = one.time_to_relief ? " after about #{[(one.time_to_relief.si / 60).round, 1].max} min of heating from cold" : ""
+          "#{lead}, the pressure reaches the {relief_valve}'s #{relief.format(units)}#{minutes}: it drips on heat-up, " \
+            "and that is physics, not a bad valve."
+        else
+          "#{lead}, heating a cold tank brings the pressure from #{@supply.format(units)} to #{one.hot_pressure.format(units)}."
+        end
+      end
+
+      def comparison
+        peak, one = measured
+        return unless peak
+
+        gap = peak.si - one.cycle_pressure.si
+        if gap.abs <= Measure::Unit["psi"].to_si(8)
+          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after this draw: they agree."
+        elsif gap.positive?
+          "Measured #{peak.format(units)}, expected only #{one.cycle_pressure.format(units)} after this draw: the {vessel} takes less " \
+            "than its charge says, or the supply itself rose. Look at the membrane and at the {regulator}."
+        else
+          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after this draw: water has found another way, back " \
+            "into the main or out of a {tap}."
+        end
+      end
+
+      # The last peak measured, and the case that it belongs to.
+      def measured
+        after = @visit.quantity(:hot_peak_after)
+        return [after, cases.find { |one| one.name == :set } || cases.first] if after
+
+        before = @visit.quantity(:hot_peak_found)
+        before && [before, cases.find { |one| one.name == :found } || cases.last]
+      end
+    end
+  end
+end

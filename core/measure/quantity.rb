@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Measure
+    # An amount of one kind, held in SI, immutable. `typed` keeps what the person wrote.
+    #
+    #   q = Quantity.parse("3.6 bar", :pressure, system: :us)
+    #   q.in("psi").round(1)  # => 52.2
+    #   q.format(:us)         # => "52 psi"
+    #   q.typed               # => "3.6 bar"
+    class Quantity
+      include Comparable
+
+      NUMBER = %r{[-+]?(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+\s+\d+/\d+|\d+/\d+|\d*\.?\d+(?:e[-+]?\d+)?)}i
+      WRITTEN = /\A\s*(#{NUMBER})(?![\d,.])\s*(.*?)\s*\z/
+      FEET_INCHES = /\A\s*(\d+(?:\.\d+)?)\s*(?:ft|'|′)\s*(#{NUMBER})\s*(?:in|"|″)?\s*\z/
+
+      attr_reader :kind, :si, :typed
+
+      def initialize(kind, si_value, typed: nil)
+        @kind = kind.is_a?(Kind) ? kind : Kind[kind]
+        @si = Float(si_value)
+        @typed = typed
+        freeze
+      end
+
+      class << self
+        # A quantity from a number in a unit: of(60, "psi", :pressure).
+        def of(value, unit, kind) = new(kind, Unit[unit].to_si(value))
+
+        # A quantity from what a person typed; a bare number is read in the unit given, or else in the
+        # system's unit. Raises Error with the field and what would be right.
+        def parse(text, kind, system: :us, unit: nil, field: kind)
+          kind = Kind[kind] unless kind.is_a?(Kind)
+          default = unit ? Unit[unit] : kind.unit(system)
+          number, spelling = split(text.to_s, kind)
+          raise unreadable(text, kind, default, field) unless number
+
+          unit = spelling.empty? ? default : find_unit(spelling, kind, default, field)
+          value = unit.to_si(number)
+          raise out_of_range(text, kind, default, field) unless value.finite? && kind.range.cover?(value)
+
+          new(kind, value, typed: text.to_s.strip)
+        end
+
+        private
+
+        def split(text, kind)
+          if kind.dimension == :length && (match = FEET_INCHES.match(text))
+            return [(to_number(match[1]) * 12) + to_number(match[2]), "in"]
+          end
+          match = WRITTEN.match(text)
+          match && [to_number(match[1]), match[2]]
+        end
+
+        def to_number(text)
+          text = text.delete(",").strip
+          whole, fraction = text.split(/\s+/, 2)
+          return Float(whole) + to_number(fraction) if fraction
+          return Float(Rational(text)) if text.include?("/")
+
+          Float(text.sub(/\A([-+]?)\./, '\10.'))
+        rescue ZeroDivisionError
+          Float::NAN
+        end
+
+        # "F" and "C" after a temperature difference mean degrees of difference.
+        def find_unit(spelling, kind, default, field)
+          unit = Unit.find(spelling)
+          if kind.dimension == :temperature_difference && unit&.dimension == :temperature
+            unit = unit.symbol == "degF" ? Unit["deltaF"] : Unit["K"]
+          end
+          return unit if unit && unit.dimension == kind.dimension
+
+          known = Unit.of(kind.dimension).map(&:label).join(", ")
+          what = unit ? "is a unit of #{unit.dimension.to_s.tr('_', ' ')}" : "is not a unit known here"
+          raise Error.new("“#{spelling}” #{what}; write a #{name(kind)} in #{default.label} or one of: #{known}.",
+                          field:, code: :wrong_unit)
+        end
+
+        def unreadable(text, kind, default, field)
+          hint = text.to_s.match?(/\d,\d/) ? " Write the decimal with a point, not a comma." : ""
+          Error.new("“#{text.to_s[0, 40]}” is not a #{name(kind)}; type a number in #{default.label}, " \
+                    "or a number with its unit.#{hint}", field:, code: :not_a_number)
+        end
+
+        def out_of_range(text, kind, default, field)
+          low, high = [kind.range.begin, kind.range.end].map do |limit|
+            limit.infinite? ? nil : default.from_si(limit).round(kind.places(default))
+          end
+          bounds = [low && "at least #{low}", high && "at most #{high}"].compact.join(" and ")
+          bounds = "a finite number" if bounds.empty?
+          Error.new("“#{text}” cannot be a #{name(kind)} here; it must be #{bounds} #{default.label}.".squeeze(" "),
+                    field:, code: :out_of_range)
+        end
+
+        def name(kind) = kind.id.to_s.tr("_", " ")
+      end
+
+      # The number in a unit of the same dimension.
+      def in(unit)
+        unit = Unit[unit] unless unit.is_a?(Unit)
+        raise Error.new("#{unit.symbol} is not a unit of #{kind.id}", code: :wrong_unit) if unit.dimension != kind.dimension
+
+        unit.from_si(si)
+      end
+
+      # Text in the system's unit: "52 psi". Pass `unit:` to choose another one of the kind.
+      def format(system, unit: nil)
+        unit = unit ? Unit[unit] : kind.unit(system)
+        number = self.in(unit)
+        places = kind.places(unit)
+        text = Kernel.format("%.#{places}f", number.round(places) + 0.0)
+        text = text.sub(/\.?0+\z/, "") if places > 1
+        text = text.reverse.scan(/\d{1,3}/).join(",").reverse if places.zero? && number.abs >= 10_000
+        "#{text} #{unit.label}".strip
+      end
+
+      def +(other) = with(si + same(other).si)
+      def -(other) = with(si - same(other).si)
+      def <=>(other) = other.is_a?(Quantity) && other.kind.id == kind.id ? si <=> other.si : nil
+      def hash = [kind.id, si].hash
+      def eql?(other) = other.is_a?(Quantity) && kind.id == other.kind.id && si == other.si
+
+      private
+
+      def with(value) = self.class.new(kind, value)
+
+      def same(other)
+        return other if other.is_a?(Quantity) && other.kind.id == kind.id
+
+        raise Error.new("a #{kind.id} and a #{other.kind.id} cannot be added", code: :wrong_kind)
+      end
+    end
+  end
+end

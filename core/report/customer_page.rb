@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Report
+    # What the customer is told, in which words; no layout. Works from a visit alone, so that a signed
+    # page can be kept as it was.
+    #
+    #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
+    class CustomerPage
+      # Safety results in the order in which they are told: check, what it is called.
+      RESULTS = [[:static_pressure, "Water pressure"], [:regulator, "Pressure regulator"],
+                 [:hot_peak_found, "Pressure while heating, as found"], [:hot_peak_after, "Pressure while heating, as left"],
+                 [:tap_temperature, "Hot water at the {tap}"], [:relief_valve, "Safety relief valve"],
+                 [:relief_drip, "Relief valve, ten seconds after closing"], [:vessel_charge, "Air charge of the {vessel}, as found"],
+                 [:charge_set, "Air charge of the {vessel}, as set"], [:air_valve, "Membrane of the {vessel}"]].freeze
+
+      GLOSS = { "expansion tank" => "a small tank that takes up the water's growth when it heats",
+                "T&P valve" => "the safety valve that opens if pressure or temperature go too high",
+                "charge" => "the air pressure in the expansion tank",
+                "pressure regulator" => "the device that lowers the street's water pressure" }.freeze
+
+      def initialize(visit)
+        @visit = visit
+        @judge = Judgement::Judge.new(visit)
+        @words = visit.words
+      end
+
+      def to_h
+        deficiencies = @judge.deficiencies
+        outcome = Judgement::Outcome.new(@visit, deficiencies)
+        { outcome: outcome.chosen, outcome_text: Judgement::Outcome::WORDS.fetch(outcome.chosen),
+          outcome_reason: @visit.decision(:outcome_reason), sentence: outcome.sentence(@words),
+          results:, deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
+          rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
+          not_tested:, done:, cautions:, next_dates:, glossary:, rulebook: @visit.rules.book.title, edition: @visit.rules.book.edition,
+          meaning: Judgement::Meaning.new(@visit).to_h }
+      end
+
+      private
+
+      def results
+        by_check = @judge.verdicts.to_h { |verdict| [verdict.check, verdict] }
+        RESULTS.filter_map do |check, title|
+          verdict = by_check[check] or next
+          reason = verdict.because.first
+          { check:, title: @words.say(title), state: verdict.state, measured: reason.measured, limit: reason.limit,
+            text: verdict.text, source: reason.source&.to_s }
+        end
+      end
+
+      def deficiency(verdict)
+        { check: verdict.check, state: verdict.state, place: @words.part(verdict.part), text: verdict.text, explain: @words.say(verdict.explain),
+          remedy: @words.say(verdict.remedy), source: verdict.because.first.source&.to_s, who: verdict.who,
+          by: @visit.on && verdict.due_in && (@visit.on + verdict.due_in).iso8601,
+          action: @visit.decision("danger.#{verdict.check}.action"), told: @visit.decision("danger.#{verdict.check}.told") }
+      end
+
+      def cure(verdict)
+        { vessel_charge: "The charge was set on this visit.", hot_peak_found: "Measured again after the work." }.fetch(verdict.check, "Put right on this visit.")
+      end
+
+      def not_tested
+        @judge.verdicts.select { |verdict| verdict.state == :not_tested }.map { |verdict| { part: @words.part(verdict.part), text: verdict.text } } +
+          superfluous
+      end
+
+      # What the plan left out because it was not needed is said, too.
+      def superfluous
+        return [] if @visit.jobs.empty?
+
+        @visit.jobs.flat_map { |job| Work::Job[job].operations_for(@visit.heater) }.uniq.filter_map do |id|
+          next if @visit.settled_operations.include?(id)
+
+          because = Work::Operation[id].forbidden_because(@visit)
+          because && { part: @words.part(Work::Operation[id].part), text: @words.say("#{Work::Operation[id].title}: not done. #{because}") }
+        end
+      end
+
+      def done
+        @visit.standing.select { |step| step.outcome == :done }.map { |step| @words.say(Work::Operation[step.operation].title) }.uniq
+      end
+
+      def cautions
+        hot = @judge.verdicts.find { |verdict| verdict.check == :tap_temperature && verdict.finding? && verdict.because.first.limit.to_s.include?("most") }
+        [("Hot water at your {tap} can burn: test it with your hand before a child or an older person uses it." if hot),
+         "Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.",
+         "Smell gas? Do not touch switches or phones inside: go out and call from there."]
+          .compact.map { |text| @words.say(text) }
+      end
+
+      def next_dates
+        return [] unless @visit.on
+
+        Calendar::Due.after(@visit, @judge.deficiencies, on: @visit.on).reject { |item| item.kind == :deficiency }
+                     .map { |item| { on: item.on.iso8601, text: item.text, kind: item.kind } }
+      end
+
+      def glossary
+        text = (@judge.verdicts.map(&:text) + done).join(" ").downcase
+        GLOSS.select { |term, _| text.include?(term.downcase) }.map { |term, gloss| { term:, gloss: } }
+      end
+    end
+  end
+end

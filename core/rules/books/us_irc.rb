@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+# Limits of the US International Residential Code profile, and of common practice beside it.
+Munimen::Rules::Book.define :us_irc do
+  title "US, International Residential Code"
+  edition "IRC, clauses from memory; the edition adopted locally governs"
+  units :us
+
+  limit :static_pressure, at_most: psi(80), grade: :defect, due_in: 30, who: :plumber,
+                          source: published("IRC", "P2903.3.1", clause: :from_memory),
+                          remedy: "Fit or adjust a pressure regulator on the supply.",
+                          explain: "Fixtures and hoses are made for 80 psi; above it they fail sooner."
+  limit :static_pressure_low, at_least: psi(40), grade: :watch, due_in: 365, who: :plumber,
+                              source: common_practice("40–80 psi is acceptable"),
+                              remedy: "Measure again at another hour; ask the water supplier if it stays low.",
+                              explain: "The water pressure is lower than usual. No harm to the heater."
+  limit :charge_tolerance, at_most: psi(2), grade: :defect, due_in: 0, who: :plumber,
+                           source: common_practice("within 2 psi of the supply pressure"),
+                           remedy: "Set the charge to the supply pressure with the water side at zero; check it again in a week.",
+                           explain: "The small tank that cushions the pressure has too little or too much air, so pressure rises more than it should when water heats."
+  limit :hot_peak, at_most: psi(80), grade: :defect, due_in: 30, who: :plumber,
+                   source: published("IRC", "P2903.4", clause: :from_memory),
+                   remedy: "Restore or fit expansion control, then measure the peak again.",
+                   explain: "Pressure rises too far when the water heats, because expansion is not taken up."
+  limit :hot_peak_at_relief, at_most: psi(140), grade: :danger, due_in: 0, who: :plumber,
+                             source: common_practice("a peak at the relief setting every cycle: expansion control has failed"),
+                             remedy: "Restore expansion control before the heater goes back into service.",
+                             explain: "When the water heats, pressure climbs to the point where the safety valve opens. That valve is the last protection and must not work every day."
+  limit :tap_temperature, at_most: fahrenheit(120), grade: :watch, due_in: 0, who: :plumber,
+                          source: published("IRC", "P2713.3", clause: :from_memory),
+                          remedy: "Tell the household; turn the setting down or fit a mixing valve at bath and shower.",
+                          explain: "Water this hot burns skin quickly, children and older people soonest."
+  limit :tap_temperature_scald, at_most: fahrenheit(140), grade: :defect, due_in: 0, who: :plumber,
+                                source: from_memory("Moritz & Henriques 1947, 140 °F burns in 6 s"),
+                                remedy: "Turn the setting down now; find out why it is so hot.",
+                                explain: "Water this hot burns skin within seconds."
+  limit :tap_temperature_runaway, at_most: fahrenheit(160), grade: :danger, due_in: 0, who: :plumber,
+                                  source: common_practice("dials end at 150–160 °F: hotter is over-temperature"),
+                                  remedy: "Switch the heat off and find out why the thermostat does not stop it.",
+                                  explain: "The water is hotter than any setting. A control has failed; the heater must not run until it is found."
+  limit :tap_temperature_low, at_least: fahrenheit(120), grade: :watch, due_in: 0, who: :plumber,
+                              source: published("HSE HSG274 part 2", "growth up to about 50 °C", clause: :from_memory),
+                              remedy: "Decide the set point together with the household; storing hot and mixing down settles both.",
+                              explain: "Stored below about 120 °F, water may let legionella bacteria grow."
+  limit :relief_drip, at_most: seconds(10), grade: :defect, due_in: 0, who: :plumber,
+                      source: common_practice("dry within 10 s of closing"),
+                      remedy: "Work the lever 3–4 times to wash the seat; if it still drips, replace the valve. Never cap it.",
+                      explain: "The safety valve does not close tight."
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Rules
+    # The rules that hold for one visit: a book, and the house rules of firm, site and visit on top.
+    #
+    #   rules = InForce.new(:us_irc, firm: { "relief_exercise" => "known_history" })
+    #   rules.choice(:relief_exercise)       # => :known_history
+    #   rules.chain(:relief_exercise)        # => [["our default", :every_visit], ["firm", :known_history]]
+    class InForce
+      LEVELS = %i[firm site visit].freeze
+
+      attr_reader :book
+
+      # Raises Error on an unknown rule or choice.
+      def initialize(book_id, firm: {}, site: {}, visit: {})
+        @book = Book[book_id]
+        @given = { firm:, site:, visit: }.transform_values do |rules|
+          rules.to_h.to_h { |question, choice| [question.to_sym, Question[question].choose(choice)] }
+        end
+      end
+
+      def units = book.units
+      def limit(id) = book[id]
+
+      # The school in force, a symbol.
+      def choice(question) = chain(question).last.last
+
+      # Who set it: level and choice, from our default to the last word.
+      def chain(question)
+        [["our default", Question[question].ours]] +
+          LEVELS.filter_map { |level| (chosen = @given[level][question.to_sym]) && [level.to_s, chosen] }
+      end
+
+      # The source to name when a house rule decides.
+      def source(question)
+        level, choice = chain(question).last
+        Source.house_rule(Question[question].options[choice].label, level)
+      end
+
+      def to_h = @given.transform_values { |rules| rules.transform_values(&:to_s) }
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Rules
+    # A question on which good practitioners differ: its schools with their reasons, and ours. The firm
+    # picks; a site or a visit may override.
+    #
+    #   Question[:relief_exercise].options[:every_visit].reason
+    class Question
+      Option = Struct.new(:id, :label, :reason)
+
+      @all = {}
+      class << self
+        def define(id, &block) = @all[id] = new(id).tap { |question| question.instance_eval(&block) }
+        def all = @all.values
+
+        def [](id)
+          @all.fetch(id.to_sym) do
+            raise Error.new("There is no house rule “#{id}”; there are: #{@all.keys.join(', ')}.", field: :house_rules,
+                                                                                                  code: :unknown_choice)
+          end
+        end
+      end
+
+      attr_reader :id, :options
+
+      def initialize(id)
+        @id = id
+        @options = {}
+      end
+
+      def ask(text = nil) = text ? @ask = text : @ask
+      def option(id, label, reason) = @options[id] = Option.new(id, label, reason)
+      def ours(id = nil) = id ? @ours = id : @ours
+
+      # The option of an id as a symbol; Error with those there are.
+      def choose(choice)
+        options.keys.find { |id| id.to_s == choice.to_s } or
+          raise Error.new("#{id} cannot be “#{choice}”; it must be one of: #{options.keys.join(', ')}.", field: id,
+                                                                                                       code: :unknown_choice)
+      end
+    end
+  end
+end

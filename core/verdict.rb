@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Munimen
+  # The judgement of one thing, with its reasons. Grades and what they must carry: handbook of the trade,
+  # from worst to best: danger, defect, watch, advice, sound, not_tested (which ranks with none).
+  class Verdict
+    GRADES = %i[danger defect watch advice sound not_tested].freeze
+    FINDINGS = %i[danger defect watch advice].freeze
+
+    # One reason: text, and what was measured against which limit from which source (any may be nil).
+    Because = Struct.new(:text, :measured, :limit, :source, keyword_init: true) do
+      def to_h = { text:, measured:, limit:, source: source&.to_s }
+    end
+
+    attr_reader :check, :part, :state, :because, :remedy, :due_in, :quantity, :explain, :who
+
+    # check: id of the check. state: one of GRADES. because: list of Because. remedy: what to do.
+    # due_in: days until it should be done. quantity: the reading it judges. explain: words for the customer.
+    def initialize(check:, part:, state:, because:, **more)
+      raise ArgumentError, "unknown grade #{state}" unless GRADES.include?(state)
+
+      @check = check
+      @part = part
+      @state = state
+      @because = Array(because).freeze
+      @remedy, @due_in, @quantity, @explain, @who = more.values_at(:remedy, :due_in, :quantity, :explain, :who)
+      freeze
+    end
+
+    def finding? = FINDINGS.include?(state)
+    def rank = GRADES.index(state)
+    def text = because.map(&:text).join(" ")
+
+    def to_h
+      { check:, part:, state:, quantity:, because: because.map(&:to_h), remedy:, due_in:, explain:, who: }
+    end
+
+    # The worst of some verdicts (not_tested ranks lowest), or nil.
+    def self.worst(verdicts) = verdicts.min_by(&:rank)
+  end
+end

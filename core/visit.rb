@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Munimen
+  # One visit to one heater, as the core sees it: what is installed, which rules hold, what was read,
+  # seen, done and decided. Immutable; made by the store or from the open visit format. Everything else
+  # (state, plan, verdicts, deficiencies, outcome, what is due) is worked out from it.
+  class Visit
+    attr_reader :heater, :rules, :jobs, :on, :now, :readings, :observations, :steps, :decisions, :notes, :people, :site
+
+    # readings: [Reading]; observations: [Observation]; steps: [Step] in order of time; decisions: Hash of
+    # text by name; now: Time to which running waits are counted; notes: findings added by hand.
+    def initialize(heater:, rules:, jobs: [], on: nil, now: nil, readings: [], observations: [], steps: [], decisions: {},
+                   notes: [], people: {}, site: {})
+      @heater = heater
+      @rules = rules
+      @jobs = jobs
+      @on = on
+      @now = now
+      @readings = readings
+      @observations = observations
+      @steps = steps
+      @decisions = decisions
+      @notes = notes
+      @people = people
+      @site = site
+    end
+
+    def units = rules.units
+    def words = Words[units]
+
+    # The last reading of a name that has not been corrected, or nil.
+    def reading(name) = (@latest ||= readings.reject(&:superseded).to_h { |reading| [reading.name, reading] })[name]
+    def quantity(name) = reading(name)&.quantity
+    def choice(name) = reading(name)&.choice
+    def decision(name) = decisions[name.to_s]
+    def observation(item) = (@seen ||= observations.to_h { |seen| [seen.item, seen] })[item]
+
+    # Whether something seen at the discharge pipe forbids letting hot water out through it.
+    def discharge_unsafe?
+      Judgement::Look.in_group(:discharge_pipe).any? do |item|
+        finding = item.findings[observation(item.id)&.finding]
+        finding&.unsafe_discharge
+      end
+    end
+
+    # Ids of operations done, or given up with a reason, and not undone.
+    def settled_operations = (standing.select { |step| %i[done already_so not_tested].include?(step.outcome) }).map(&:operation)
+    def done?(operation) = standing.any? { |step| step.operation == operation && step.outcome != :not_tested }
+    def not_tested = standing.select { |step| step.outcome == :not_tested }
+
+    # Steps that stand: what was undone is left out.
+    def standing
+      @standing ||= begin
+        undone = steps.select { |step| step.outcome == :undone }.map(&:of)
+        steps.reject { |step| step.outcome == :undone || undone.include?(step.id) }
+      end
+    end
+
+    # The state of the heater now: that on arrival, changed by each step and by each wait that is over.
+    def state = @state ||= Work::History.new(self).state
+    # Waits still running: [Work::History::Running].
+    def running_waits = @running_waits ||= Work::History.new(self).running
+
+    # One thing measured: a quantity or a word, as typed, by whom, when, how and in which state.
+    Reading = Struct.new(:id, :name, :quantity, :choice, :state, :method, :at, :by, :instrument, :superseded, :typed,
+                         keyword_init: true) do
+      # Whether the water side was at zero pressure when it was taken.
+      def at_zero_pressure? = state && state[:heater_pressure]&.to_sym == :zero
+      def pressure_state = state && state[:heater_pressure]&.to_sym
+    end
+    # One thing seen: item of Look, the finding (:sound, :not_visible, :not_applicable or the named wrong).
+    Observation = Struct.new(:id, :item, :finding, :note, :at, :by, keyword_init: true)
+    # One operation done, :already_so, :not_tested with a reason, or an earlier step undone (`of`).
+    Step = Struct.new(:id, :operation, :outcome, :reason, :at, :by, :of, keyword_init: true)
+    # A finding added by hand from the catalogue.
+    Note = Struct.new(:id, :entry, :place, :at, :by, :text, keyword_init: true)
+  end
+end

@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # Operations and states as bit masks, for the planner's search: each value of each variable is one bit,
+    # so that a need is one `&` and an effect one `& ~clear | set`.
+    class Compiled
+      Op = Struct.new(:operation, :index, :needs, :set, :clear, :seconds, :wait, :after, :goal, :first, keyword_init: true) do
+        def id = operation.id
+        # Whether a wait's held variables would be changed by this operation.
+        def disturbs?(wait) = (set & wait.hold_vars & ~wait.hold_bits) != 0
+        # Whether this operation cannot be done while the wait runs.
+        def excluded_by?(wait) = disturbs?(wait) || needs.any? { |mask| (mask & wait.hold_vars) == mask && (mask & wait.hold_bits).zero? }
+      end
+      Pending = Struct.new(:index, :seconds, :set, :clear, :hold_vars, :hold_bits)
+
+      attr_reader :ops, :goal_mask
+
+      # space: StateSpace. goals: operation ids to be done. helpers: ids that may be used besides.
+      def initialize(space:, rules:, goals:, helpers:)
+        @space = space
+        @rules = rules
+        @bits = number_bits
+        @goals = goals.each_with_index.to_h
+        @goal_mask = (1 << goals.size) - 1
+        @ops = (goals + helpers).uniq.each_with_index.map { |id, index| compile(Operation[id], index) }
+        @achievers = {}
+      end
+
+      def encode(state) = state.sum { |name, value| @bits.fetch(name).fetch(value) }
+
+      # Indices of the operations that make one of the bits of a need true.
+      def achievers(mask)
+        @achievers[mask] ||= ops.select { |op| ((op.set | (op.wait&.set || 0)) & mask) != 0 }
+      end
+
+      # Conditions of a need as masks, one for each variable.
+      def masks(conditions) = @space.expand(conditions).map { |name, values| union(name, values) }
+
+      # A running wait of an operation, `seconds` before its end.
+      def pending(operation, seconds)
+        op = ops.find { |candidate| candidate.id == operation.id }
+        wait = op&.wait || compile_wait(operation, op&.index)
+        wait.dup.tap { |copy| copy.seconds = seconds }
+      end
+
+      private
+
+      def number_bits
+        position = -1
+        @space.domains.transform_values { |values| values.to_h { |value| [value, 1 << (position += 1)] } }
+      end
+
+      def union(name, values) = values.sum { |value| @bits.fetch(name).fetch(value) }
+      def variable(name) = @bits.fetch(name).values.sum
+
+      def compile(operation, index)
+        set, clear = effect(operation.makes)
+        wait = compile_wait(operation, index)
+        attended = operation.wait && operation.wait.manner == :attended ? operation.wait.seconds.call(@space.heater) : 0
+        Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), set:, clear:,
+               seconds: operation.hands_on + attended, wait:, goal: bit(operation.id),
+               after: operation.last? ? @goal_mask & ~bit(operation.id) : operation.after.sum { |id| bit(id) })
+      end
+
+      def bit(goal) = @goals[goal] ? 1 << @goals[goal] : 0
+
+      def effect(makes)
+        expanded = @space.expand(makes)
+        [expanded.sum { |name, values| union(name, values) }, expanded.sum { |name, _| variable(name) }]
+      end
+
+      def compile_wait(operation, index)
+        wait = operation.wait
+        return if wait.nil? || wait.manner == :attended
+
+        set, clear = effect(wait.makes)
+        held = @space.expand(wait.holds)
+        Pending.new(index, wait.seconds.call(@space.heater), set, clear,
+                    held.sum { |name, _| variable(name) }, held.sum { |name, values| union(name, values) })
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # What the steps of a visit have made of the heater's state so far.
+    class History
+      Running = Struct.new(:operation, :step, :started_at, :ends_at, :seconds_left, :manner, :label, keyword_init: true)
+
+      attr_reader :state, :running
+
+      def initialize(visit)
+        @visit = visit
+        @space = StateSpace.new(visit.heater)
+        @state = @space.arrival
+        @running = []
+        visit.standing.each { |step| take(step) unless step.outcome == :not_tested }
+        finish_waits(visit.now)
+      end
+
+      private
+
+      def take(step)
+        finish_waits(step.at)
+        operation = Operation[step.operation]
+        change(operation.effects(@visit))
+        start_wait(operation, step) if operation.wait
+      end
+
+      def start_wait(operation, step)
+        wait = operation.wait
+        return change(wait.makes) if step.at.nil? || step.outcome == :already_so
+
+        seconds = wait.seconds.call(@visit.heater)
+        @running << Running.new(operation: operation.id, step: step.id, started_at: step.at, ends_at: step.at + seconds,
+                                manner: wait.manner, label: wait.label)
+      end
+
+      # Waits over by a time have made true what they make; one whose held state was disturbed has not.
+      def finish_waits(time)
+        return unless time
+
+        over, @running = @running.partition { |wait| wait.ends_at <= time }
+        over.each { |wait| change(Operation[wait.operation].wait.makes) }
+        @running.each { |wait| wait.seconds_left = (wait.ends_at - time).ceil }
+      end
+
+      def change(effects) = @space.expand(effects).each { |name, values| @state[name] = values.first }
+    end
+  end
+end

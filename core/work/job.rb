@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # What a person comes to do: a name, and the operations it is made of. The planner finds all else.
+    class Job
+      @all = {}
+      class << self
+        def define(id, title:, operations:) = @all[id] = new(id, title, operations)
+        def all = @all.values
+
+        def [](id)
+          @all.fetch(id.to_sym) do
+            raise Error.new("There is no job “#{id}”; there are: #{@all.keys.join(', ')}.", field: :jobs,
+                                                                                          code: :unknown_choice)
+          end
+        end
+      end
+
+      attr_reader :id, :title
+
+      def initialize(id, title, operations)
+        @id = id
+        @title = title
+        @operations = operations
+        freeze
+      end
+
+      # Ids of the operations that this heater can need.
+      def operations_for(heater) = @operations.select { |id| Operation[id].applies?(heater) }
+    end
+  end
+end

@@ -1,0 +1,9 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :annual_safety,
+                          title: "Annual safety visit",
+                          operations: %i[
+                            identify look_over read_static_pressure read_tap_temperature read_hot_peak_found
+                            check_discharge_pipe exercise_relief_valve read_vessel_charge test_air_valve
+                            set_vessel_charge read_hot_peak_after leave_site
+                          ]

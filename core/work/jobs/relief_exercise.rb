@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :relief_exercise,
+                          title: "Exercise of the relief valve",
+                          operations: %i[identify look_over check_discharge_pipe exercise_relief_valve leave_site]

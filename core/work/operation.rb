@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # One thing that a person does: what must be true first, what it makes true, what is read, how long it
+    # takes, and why. Each is one file in core/work/operations/; what is not said has a harmless default.
+    #
+    #   Operation.define :shut_heater_supply do
+    #     part :cold_shut_off
+    #     title "Shut the {supply_valve}"
+    #     needs heat: %i[pilot off]
+    #     makes heater_supply: :shut
+    #     hands_on 20
+    #     because "Nothing may refill the tank while its pressure is let down."
+    #   end
+    class Operation
+      # What is read: its name, a kind of quantity or a list of words, and the question.
+      Read = Struct.new(:name, :kind, :ask, :choices, :optional, keyword_init: true)
+      # A wait after the hands are free: seconds for a heater, its class, what must stay as it is
+      # meanwhile, and what it makes true when it ends.
+      Wait = Struct.new(:seconds, :manner, :holds, :makes, :label, keyword_init: true)
+
+      MANNERS = %i[attended on_site may_leave].freeze
+
+      @all = {}
+      class << self
+        def define(id, &block) = @all[id] = new(id).tap { |operation| operation.instance_eval(&block) }
+        def all = @all.values
+        def ids = @all.keys
+
+        def [](id)
+          @all.fetch(id.to_sym) do
+            raise NotFound.new("There is no operation “#{id}”; there are: #{@all.keys.join(', ')}.", field: :operation)
+          end
+        end
+      end
+
+      attr_reader :id, :reads, :cautions, :looks
+
+      def initialize(id)
+        @id = id
+        @needs = {}
+        @makes = {}
+        @reads = []
+        @cautions = []
+        @hands_on = 30
+        @after = []
+        @applies = ->(_) { true }
+      end
+
+      # -- declaration: with an argument these set, without one they tell ---------------------------
+      %i[title because how instrument place].each do |name|
+        define_method(name) { |text = nil| text ? instance_variable_set(:"@#{name}", text) : instance_variable_get(:"@#{name}") }
+      end
+
+      def part(id = nil) = id ? @part = id : @part || :heater
+      def needs(conditions = nil) = conditions ? @needs.merge!(conditions) : @needs
+      def makes(effects = nil) = effects ? @makes.merge!(effects) : @makes
+
+      # Soft order: these go first when they are in the same plan.
+      def after(*ids) = ids.empty? ? @after : @after.concat(ids)
+
+      def read(name, kind, ask, choices: nil, optional: false)
+        @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, optional:)
+      end
+
+      # Goes after everything else that was asked for.
+      def last = @last = true
+      def last? = @last || false
+
+      def caution(*ids) = @cautions.concat(ids)
+      def hands_on(seconds = nil) = seconds ? @hands_on = seconds : @hands_on
+
+      def wait(seconds = nil, manner: :on_site, holds: {}, makes: {}, label: nil, &block)
+        return @wait unless seconds || block
+
+        @wait = Wait.new(seconds: block || ->(_) { seconds }, manner:, holds:, makes:, label:)
+      end
+
+      # Observations made here: the group of Look items.
+      def look_over(group) = @looks = group
+      # A decision taken here, kept by this name: :consent.
+      def decides(name = nil) = name ? @decides = name : @decides
+      # On which heaters it is to be done at all.
+      def applies_to(&block) = @applies = block
+      # Text why it may not be done on this visit, or nil; from policy, consent or what was found.
+      def forbidden(&block) = @forbidden = block
+      # Text why it need not be done any more, or nil.
+      def superfluous(&block) = @superfluous = block
+      # Effects that depend on what was read: a Hash from a visit.
+      def makes_by(&block) = @makes_by = block
+
+      # Needs that a house rule changes: a Hash from the rules in force.
+      def needs_by(&block) = @needs_by = block
+
+      # -- use --------------------------------------------------------------------------------------
+      def needs_under(rules) = needs.merge(@needs_by&.call(rules) || {})
+      def applies?(heater) = @applies.call(heater)
+      def forbidden_because(visit) = @forbidden&.call(visit)
+      def superfluous_because(visit) = @superfluous&.call(visit)
+
+      # Effects once done in this visit: those always made, and those from what was read.
+      def effects(visit) = makes.merge(@makes_by&.call(visit) || {})
+
+      # Changes nothing that another operation could need.
+      def pure? = makes.empty? && wait.nil?
+    end
+  end
+end

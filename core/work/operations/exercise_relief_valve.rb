@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :exercise_relief_valve do
+  part :relief_valve
+  place :side
+  title "Exercise the {relief_valve}"
+  instrument "Bucket, gloves, goggles"
+  how "Stand aside. Lift the lever fully, hold it as the house rule says, let it snap shut."
+  because "A valve that has never moved may not move when it must."
+  caution :scald, :stand_aside
+  needs looked: :yes, level: :full, heat: :on, heater_supply: :open, heater_pressure: :live, temperature: :hot, discharge: :seen_safe, consent: :given, relief: :shut
+  after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
+  makes max_hand: :spoiled, as_found: :no, drip_watch: :running
+  read :relief_lever, :choice, "The lever", choices: %i[lifts will_not_lift]
+  read :relief_flow, :choice, "The flow", choices: %i[full_bore weak none]
+  read :relief_closes, :choice, "When let go", choices: %i[shuts runs_on]
+  forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
+  hands_on 60
+end

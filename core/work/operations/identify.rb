@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :identify do
+  part :data_plate
+  place :front
+  title "Identify the {heater}"
+  instrument "Torch, camera"
+  how "Compare maker, model, serial, capacity and input with the data plate, and the plate of the {relief_valve}. Photograph both."
+  because "Every limit that follows hangs on what this {heater} is."
+  look_over :plate
+  makes identified: :yes
+  hands_on 90
+end

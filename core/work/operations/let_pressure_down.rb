@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :let_pressure_down do
+  part :tap
+  place :tap
+  title "Open a hot {tap} until the flow stops"
+  how "The lowest hot {tap}. Zero counts at the height of the {vessel}: water standing higher in the pipes still presses. Leave it open."
+  because "Only at zero water pressure does the {vessel} show its own charge."
+  caution :scald
+  needs heater_supply: :shut, heat: %i[pilot off], heater_pressure: %i[live flowing]
+  makes heater_pressure: :zero, air_path: :tap, air_in_pipes: :yes
+  hands_on 60
+end

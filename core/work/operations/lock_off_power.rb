@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :lock_off_power do
+  part :disconnect
+  place :side
+  title "Switch the power off and lock it"
+  instrument "Lock-off, tag"
+  how "Breaker or disconnect off, lock and tag on. No cover comes off for this work; if one must, prove dead first."
+  because "An element that is not under water burns out in seconds."
+  caution :two_feeds, :dry_fire
+  applies_to(&:electric?)
+  needs identified: :yes, drip_watch: :finished
+  makes heat: :off, feed: :off, lock: :on, as_found: :no
+  hands_on 90
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :open_heater_supply do
+  part :cold_shut_off
+  place :top
+  title "Open the {supply_valve} again"
+  how "Slowly, with the hot {tap} still open."
+  because "The tank must be full and the air out before any heat."
+  needs heater_supply: :shut, relief: :shut, drain: :shut, opening: :fitted
+  makes heater_supply: :open, heater_pressure: :flowing, level: :full
+  hands_on 20
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :read_hot_peak_after do
+  part :house_main
+  place :entry
+  title "Read the hot peak, as left"
+  instrument "Pressure gauge with maximum hand"
+  how "When the heat has gone off by itself, read the maximum hand."
+  because "It proves that expansion is taken up – or that it is not."
+  needs gauge: :fitted, max_hand: :reset, cycle: :final
+  read :hot_peak_after, :pressure, "Maximum hand after heating"
+  hands_on 30
+end

@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :read_tap_temperature do
+  part :tap
+  place :tap
+  title "Measure the tap temperature"
+  instrument "Thermometer"
+  how "At the nearest hot {tap}, run until it stays steady, read."
+  because "The dial is not a thermometer: only the {tap} says what scalds."
+  caution :scald
+  needs looked: :yes, heat: :on, heater_supply: :open, heater_pressure: :live, level: :full, temperature: :hot, dial: :as_found
+  read :tap_temperature, :temperature, "Temperature at the {tap}"
+  hands_on 60
+end

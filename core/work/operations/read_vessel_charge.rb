@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :read_vessel_charge do
+  part :vessel
+  place :top
+  title "Read the charge of the {vessel}"
+  instrument "{tire_gauge} that reads well past the target"
+  how "Cap off, press the gauge on squarely, read before you let any air out."
+  because "Charge and supply pressure must be equal, or the {vessel} is ineffective."
+  caution :heavy
+  applies_to { |heater| heater.vessel != :none }
+  needs heater_pressure: :zero
+  needs_by { |rules| rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {} }
+  makes charge: :known
+  read :vessel_charge, :pressure, "Air charge as found"
+  hands_on 45
+end

@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :run_taps do
+  part :tap
+  place :tap
+  title "Run several hot {taps}, the supply open"
+  how "Open enough {taps} to bring the pressure well down, and leave them running while you read."
+  because "The house rule takes this shortcut: the reading is approximate and decides nothing near the limit."
+  caution :scald
+  applies_to { |heater| heater.vessel != :none }
+  needs heater_supply: :open, heater_pressure: :live, looked: :yes
+  makes heater_pressure: :flowing, air_path: :tap
+  hands_on 45
+end

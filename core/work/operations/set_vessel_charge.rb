@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :set_vessel_charge do
+  part :vessel
+  place :top
+  title "Set the charge to the supply pressure"
+  instrument "Pump, {tire_gauge}"
+  how "With the water side still at zero: pump up or let down to the static pressure, read once more, cap on."
+  because "Equal charge takes up the most water and keeps the hot peak lowest."
+  caution :pressure
+  applies_to { |heater| heater.vessel != :none }
+  needs heater_pressure: :zero, charge: :known, static: :known, air_valve: :tested
+  makes charge: :set, as_found: :no
+  read :charge_set, :pressure, "Charge as set"
+  forbidden { |visit| Munimen::Work::ChargePolicy.refusal(visit) }
+  superfluous { |visit| Munimen::Work::ChargePolicy.superfluous(visit) }
+  hands_on 150
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :watch_relief_drip do
+  part :relief_valve
+  place :side
+  title "Watch the outlet for ten seconds"
+  instrument "Timer"
+  how "A long pipe may drain for some seconds: that is no leak. After ten seconds it must be dry. If it drips: lever 3–4 times, tap the body lightly, watch again."
+  because "Dry after ten seconds means that the seat has closed."
+  caution :scald, :plugged
+  needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
+  makes drip_watch: :finished
+  read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs]
+  read :relief_drip_hot, :choice, "If it drips: the water is", choices: %i[hot cold], optional: true
+  hands_on 5
+  wait 10, manner: :attended, label: "Drip watch"
+end

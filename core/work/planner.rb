@@ -1,0 +1,112 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # Puts the operations of some jobs in order from a state of the heater.
+    #
+    #   Planner.new(visit).plan(%i[annual_safety]).steps.map { |step| step.operation.id }
+    #
+    # Jobs share one isolation and one restoring; what is already done in the visit is not planned again.
+    class Planner
+      # visit: a Visit (its heater, rules, state, what is done and what is running).
+      def initialize(visit)
+        @visit = visit
+        @space = StateSpace.new(visit.heater)
+      end
+
+      # Plan for the operations still open of these jobs.
+      def plan(jobs)
+        open = jobs.flat_map { |job| Job[job].operations_for(@visit.heater) }.uniq - @visit.settled_operations
+        impossible = left_out(open, :forbidden_because)
+        superfluous = left_out(open - impossible.map(&:operation), :superfluous_because)
+        search_for(open - (impossible + superfluous).map(&:operation), impossible, superfluous)
+      end
+
+      private
+
+      # Searches; a goal that nothing can make possible is taken out, with the need that stands in its way.
+      def search_for(goals, impossible, superfluous)
+        loop do
+          compiled = Compiled.new(space: @space, rules: @visit.rules, goals:, helpers: helpers(goals, impossible + superfluous))
+          search = Search.new(compiled, state: compiled.encode(@visit.state), running: running(compiled))
+          moves, total = search.call
+          if moves
+            return Plan.new(steps: steps(moves, goals), impossible:, superfluous:, total:, bounded: search.bounded || false,
+                            expanded: search.expanded)
+          end
+          goals, impossible = without_hopeless(goals, impossible)
+          return Plan.new(steps: [], impossible:, superfluous:, total: 0) if goals.empty?
+        end
+      end
+
+      def left_out(ids, question)
+        ids.filter_map do |id|
+          because = Operation[id].public_send(question, @visit)
+          Plan::Left.new(operation: id, because:) if because
+        end
+      end
+
+      # Operations that may be used though nobody asked for them: those that make something true, on this
+      # heater, not refused, and not already asked for.
+      def helpers(goals, left)
+        barred = left.map(&:operation)
+        Operation.all.reject do |operation|
+          operation.pure? || goals.include?(operation.id) || barred.include?(operation.id) || operation.last? ||
+            !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) || pointless_under_rule?(operation) ||
+            (operation.reads.any? { |read| !read.optional } && @visit.settled_operations.include?(operation.id) && operation.id != :watch_relief_drip)
+        end.map(&:id)
+      end
+
+      # Running taps instead of isolating is only for those whose house rule allows it.
+      def pointless_under_rule?(operation)
+        operation.id == :run_taps && @visit.rules.choice(:charge_method) != :taps_open
+      end
+
+      def running(compiled)
+        @visit.running_waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) }
+      end
+
+      # Takes out the first goal with a need that no operation can make true.
+      def without_hopeless(goals, impossible)
+        reachable = reachable_values(goals, impossible)
+        hopeless = goals.find do |id|
+          @space.expand(Operation[id].needs_under(@visit.rules)).any? { |name, values| (values & reachable.fetch(name)).empty? }
+        end || goals.reject { |id| Operation[id].last? }.last || goals.last
+        because = "It needs what cannot be made true now: #{blocking(hopeless, reachable)}."
+        [goals - [hopeless], impossible + [Plan::Left.new(operation: hopeless, because:)]]
+      end
+
+      def blocking(id, reachable)
+        unmet = @space.expand(Operation[id].needs_under(@visit.rules)).reject { |name, values| values.intersect?(reachable.fetch(name)) }
+        return "its needs stand in each other's way" if unmet.empty?
+
+        unmet.map { |name, values| StateWords.need(name, values) }.join(", ")
+      end
+
+      def reachable_values(goals, impossible)
+        found = @visit.state.transform_values { |value| [value] }
+        usable = (goals + helpers(goals, impossible)).map { |id| Operation[id] }
+        loop do
+          before = found.sum { |_, values| values.size }
+          usable.each do |operation|
+            next unless @space.expand(operation.needs_under(@visit.rules)).all? { |name, values| values.intersect?(found.fetch(name)) }
+
+            @space.expand(operation.makes.merge(operation.wait&.makes || {})).each { |name, values| found[name] |= values }
+          end
+          return found if found.sum { |_, values| values.size } == before
+        end
+      end
+
+      def steps(moves, goals)
+        reasons = Reasons.new(@space, @visit, moves.map { |move| move.op.operation }, goals)
+        moves.each_with_index.map do |move, index|
+          op = move.op
+          wait = op.operation.wait
+          Plan::Step.new(operation: op.operation, start: move.start, hands_on: op.operation.hands_on, why: reasons.for(index),
+                         wait: wait && Plan::Wait.new(seconds: wait.seconds.call(@visit.heater), manner: wait.manner,
+                                                      label: wait.label, start: move.start + op.operation.hands_on))
+        end
+      end
+    end
+  end
+end

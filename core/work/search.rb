@@ -1,0 +1,198 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # Finds the order of operations with the least total time: best-first search over (state, goals left,
+    # waits running), guided by the time that what is left must take at least. One person; while a wait
+    # runs, whatever does not disturb it may go on.
+    #
+    # The estimate counts the hands-on time of everything that must still be done, and the part of each
+    # wait that nothing left could fill. `bounded` tells that the search gave up proving the optimum.
+    class Search
+      NODE_LIMIT = 6_000
+
+      Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started)
+      Move = Struct.new(:op, :start)
+
+      attr_reader :expanded, :bounded
+
+      def initialize(compiled, state:, running: [])
+        @compiled = compiled
+        @start = Node.new(state, compiled.goal_mask, running, 0)
+        @estimates = {}
+        @seen = {}
+        @expanded = 0
+      end
+
+      # [[Move, …], total seconds], or nil when there is no order that does it all.
+      def call
+        @open = {}
+        push(@start)
+        until @open.empty?
+          node = pop
+          return [moves(node), node.cost + (node.running.map(&:seconds).max || 0)] if node.goals.zero?
+          next if (@seen[key(node)] || Float::INFINITY) < node.cost
+
+          expand(node)
+          return nil if (@expanded += 1) > NODE_LIMIT * 4
+
+          @bounded ||= @expanded > NODE_LIMIT
+        end
+        nil
+      end
+
+      private
+
+      # A bucket for each whole second of estimate; within it the newest goes first.
+      def push(node)
+        rest = estimate(node) or return
+        (@open[(node.cost + (@bounded ? rest * 3 : rest)).round] ||= []) << node
+      end
+
+      def pop
+        best = @open.each_key.min
+        node = @open[best].pop
+        @open.delete(best) if @open[best].empty?
+        node
+      end
+
+      def expand(node)
+        successors(node).reverse_each do |child|
+          name = key(child)
+          known = @seen[name]
+          next if known && known <= child.cost
+
+          @seen[name] = child.cost
+          push(child)
+        end
+      end
+
+      def key(node) = [node.state, node.goals, node.running.map { |wait| [wait.index, wait.seconds] }]
+
+      def successors(node)
+        found = @compiled.ops.filter_map { |op| apply(node, op) if possible?(node, op) }
+        place = node.op&.operation&.place
+        found = found.partition { |child| child.op.operation.place == place }.flatten if place
+        found << sit_out(node) unless node.running.empty?
+        found
+      end
+
+      def possible?(node, op)
+        return false if op.goal != 0 && (node.goals & op.goal).zero?
+        return false if (node.goals & op.after & ~op.goal) != 0
+        return false if op.goal.zero? && (node.state & op.set) == op.set && op.wait.nil?
+        return false if op.wait && node.running.any? { |wait| wait.index == op.index }
+        return false if node.running.any? { |wait| op.disturbs?(wait) }
+
+        op.needs.all? { |mask| (node.state & mask) != 0 }
+      end
+
+      def apply(node, op)
+        state = (node.state & ~op.clear) | op.set
+        running, state = pass(node.running, op.seconds, state)
+        running += [op.wait] if op.wait && useful?(op, node.goals)
+        Node.new(state, node.goals & ~op.goal, running, node.cost + op.seconds, node, op, node.cost)
+      end
+
+      # A wait that makes nothing anybody still needs is not waited for.
+      def useful?(op, goals)
+        @useful ||= {}
+        @useful.fetch([op.index, goals]) do |name|
+          @useful[name] = @compiled.ops.any? do |other|
+            other.index != op.index && (other.goal.zero? || (goals & other.goal) != 0) && other.needs.any? { |mask| (mask & op.wait.set) != 0 }
+          end
+        end
+      end
+
+      def sit_out(node)
+        seconds = node.running.map(&:seconds).min
+        running, state = pass(node.running, seconds, node.state)
+        Node.new(state, node.goals, running, node.cost + seconds, node, nil, node.cost)
+      end
+
+      def pass(running, seconds, state)
+        over, left = running.partition { |wait| wait.seconds <= seconds }
+        over.each { |wait| state = (state & ~wait.clear) | wait.set }
+        [left.map { |wait| wait.dup.tap { |copy| copy.seconds -= seconds } }, state]
+      end
+
+      # Least seconds still needed, or nil when something can never be made true.
+      def estimate(node)
+        name = [node.state, node.goals, node.running.map(&:index)]
+        required = @estimates.fetch(name) { @estimates[name] = required(node) }
+        return unless required
+
+        total = required.sum(&:seconds)
+        total + waits(node, required).sum { |wait, seconds| [seconds - fillable(required, wait), 0].max }
+      end
+
+      def waits(node, required)
+        node.running.map { |wait| [wait, wait.seconds] } +
+          required.filter_map { |op| [op.wait, op.wait.seconds] if op.wait && useful?(op, node.goals) }
+      end
+
+      # Everything that must still be done: the goals, and for each need not met the only operation that
+      # can make it true.
+      def required(node)
+        list = @compiled.ops.select { |op| (op.goal & node.goals) != 0 }
+        made = node.running.reduce(0) { |bits, wait| bits | wait.set }
+        queue = list.dup
+        while (op = queue.shift)
+          op.needs.each do |mask|
+            next if ((node.state | made) & mask) != 0
+
+            makers = @compiled.achievers(mask)
+            return nil if makers.empty?
+            next if makers.size > 1 || list.include?(makers.first)
+
+            list << makers.first
+            queue << makers.first
+          end
+        end
+        list
+      end
+
+      # Hands-on seconds of what is required and could go on during a wait.
+      def fillable(required, wait)
+        required.sum do |op|
+          next 0 if op.index == wait.index || op.excluded_by?(wait) || follows?(op, wait) || precedes?(op, wait)
+
+          op.seconds
+        end
+      end
+
+      def follows?(op, wait) = closure(op).include?(wait.index)
+      def precedes?(op, wait) = wait.index ? closure(@compiled.ops[wait.index]).include?(op.index) : false
+
+      # Indices of the operations that must go before one, as far as each need has a single maker.
+      def closure(op)
+        @closures ||= {}
+        @closures[op.index] ||= begin
+          found = []
+          queue = [op]
+          while (current = queue.shift)
+            before = current.needs.filter_map { |mask| sole_maker(mask) } + @compiled.ops.select { |o| (o.goal & current.after) != 0 }
+            before.each { |o| found.include?(o.index) || (found << o.index && queue << o) }
+          end
+          found
+        end
+      end
+
+      def sole_maker(mask)
+        return if (@start.state & mask) != 0
+
+        makers = @compiled.achievers(mask)
+        makers.first if makers.size == 1
+      end
+
+      def moves(node)
+        list = []
+        while node.parent
+          list.unshift(Move.new(node.op, node.started)) if node.op
+          node = node.parent
+        end
+        list
+      end
+    end
+  end
+end

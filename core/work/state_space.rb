@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # The variables that describe a heater during a visit, the values each may take, and how a heater is
+    # presumed to be on arrival. Sources of heat, feeds and openings have one variable each, written
+    # "heat.burner", "feed.heater"; naming the group ("heat") in a need or an effect means all of them.
+    #
+    #   space = StateSpace.new(heater)
+    #   space.expand(heat: :off) # => { :"heat.burner" => [:off] }
+    class StateSpace
+      GROUPS = {
+        heat: [%i[on pilot off], ->(h) { h.heat_sources }],
+        feed: [%i[live off proved_dead], ->(h) { h.feeds }],
+        lock: [%i[off on], ->(h) { h.feeds }],
+        leads: [%i[landed off], ->(h) { h.electric? ? h.heat_sources : [] }],
+        cut_out: [%i[reset tripped], ->(h) { h.electric? ? [:high_limit] : [] }],
+        opening: [%i[fitted removed], lambda { |h|
+          [:relief, :drain_valve, (:anode unless h.anode == :none), (:gas_control if h.gas?),
+           *(h.electric? ? h.heat_sources : [])].compact
+        }]
+      }.freeze
+
+      ALWAYS = ->(_) { true }
+      GAS = :gas?.to_proc
+      ELECTRIC = :electric?.to_proc
+      VESSEL = ->(heater) { heater.vessel != :none }
+      RECIRCULATION = ->(heater) { heater.recirculation == :yes }
+
+      # variable: [values, the first being that on arrival; when it applies]
+      VARIABLES = {
+        covers: [%i[on off], ELECTRIC],
+        dial: [%i[as_found changed restored], ALWAYS],
+        programmer: [%i[as_found changed restored], ALWAYS],
+        cock: [%i[open shut], GAS], union: [%i[made broken], GAS],
+        burner_door: [%i[sealed open], GAS], pilot_flame: [%i[lit out], :standing_pilot?.to_proc],
+        since_gas: [%i[clear waiting], GAS], test_points: [%i[shut open], GAS], manometer: [%i[off connected], GAS],
+        house_supply: [%i[open shut], ALWAYS], heater_supply: [%i[open shut], ALWAYS],
+        house_pressure: [%i[live flowing zero], ALWAYS], heater_pressure: [%i[live flowing zero], ALWAYS],
+        level: [%i[full below_relief_port below_upper_element below_lower_element empty], ALWAYS],
+        air_path: [%i[shut tap relief], ALWAYS], hose: [%i[off fitted], ALWAYS], drain: [%i[shut open], ALWAYS],
+        air_in_pipes: [%i[no yes], ALWAYS], temperature: [%i[hot cold], ALWAYS],
+        recirculation: [%i[as_found off], RECIRCULATION], coil_loop: [%i[none live isolated drained air], ALWAYS],
+        bubble: [%i[unknown renewed], ALWAYS], relief: [%i[shut open], ALWAYS], discharge_pipe: [%i[on off], ALWAYS],
+        vessel: [%i[fitted off], VESSEL], charge: [%i[unknown known set], VESSEL], air_valve: [%i[untested tested], VESSEL],
+        strainer: [%i[in out], ALWAYS], inlet_group: [%i[in out], ALWAYS], two_port: [%i[auto manual], ALWAYS],
+        water_joints: [%i[proven disturbed], ALWAYS], gas_joints: [%i[proven disturbed], ALWAYS],
+        controls: [%i[proven disturbed], ALWAYS], drip_watch: [%i[finished running], ALWAYS],
+        # what is known so far, and what the gauge with the maximum hand has seen
+        identified: [%i[no yes], ALWAYS], looked: [%i[no yes], ALWAYS], discharge: [%i[unseen seen_safe unsafe], ALWAYS],
+        consent: [%i[unasked given refused], ALWAYS], gauge: [%i[off fitted], ALWAYS],
+        max_hand: [%i[none reset spoiled], ALWAYS], as_found: [%i[yes no], ALWAYS],
+        cycle: [%i[none found final], ALWAYS], static: [%i[unknown known], ALWAYS],
+        on_site: [%i[yes no], ALWAYS]
+      }.freeze
+
+      attr_reader :heater
+
+      def initialize(heater)
+        @heater = heater
+        @domains = VARIABLES.each_with_object({}) { |(name, (values, applies)), all| all[name] = values if applies.call(heater) }
+        GROUPS.each { |group, (values, members)| members.call(heater).each { |member| @domains[:"#{group}.#{member}"] = values } }
+        @domains.freeze
+      end
+
+      # variable => its values
+      def domains = @domains
+
+      # The state presumed on arrival: everything in normal operation.
+      def arrival = @domains.transform_values(&:first)
+
+      # Conditions or effects as {variable => [values]}; groups become all their members, and a variable
+      # that this heater has not got falls away.
+      def expand(conditions)
+        conditions.each_with_object({}) do |(name, values), all|
+          members = GROUPS.key?(name) ? @domains.keys.select { |key| key.start_with?("#{name}.") } : [name]
+          members.each { |member| all[member] = Array(values) if @domains.key?(member) }
+        end
+      end
+
+      # Which of some conditions a state does not meet: {variable => [values]}.
+      def unmet(conditions, state) = expand(conditions).reject { |name, values| values.include?(state[name]) }
+
+      # Mistakes in a declaration: names or values that no heater has.
+      def self.problems(conditions)
+        conditions.flat_map do |name, values|
+          known = VARIABLES[name]&.first || GROUPS[name]&.first
+          known ? (Array(values) - known).map { |value| "#{name} cannot be #{value}" } : ["no variable #{name}"]
+        end
+      end
+    end
+  end
+end

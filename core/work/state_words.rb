@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # The state of the heater, in words that a person reads while working.
+    module StateWords
+      NAMES = {
+        house_supply: "house supply", heater_supply: "supply", house_pressure: "house pressure",
+        heater_pressure: "pressure", air_in_pipes: "air in the pipes", air_path: "air path", water_joints: "water joints",
+        gas_joints: "gas joints", drip_watch: "drip watch", max_hand: "maximum hand", as_found: "as found",
+        since_gas: "time since gas", test_points: "test points", burner_door: "burner door", pilot_flame: "pilot",
+        discharge: "discharge pipe", discharge_pipe: "discharge pipe", static: "static pressure", charge: "charge",
+        air_valve: "air valve", cycle: "heating cycle", two_port: "two-port valve", coil_loop: "coil loop",
+        inlet_group: "inlet group", looked: "looked over", on_site: "on site", dial: "dial"
+      }.freeze
+      VALUES = {
+        below_relief_port: "below the relief port", below_upper_element: "below the upper element",
+        below_lower_element: "below the lower element", proved_dead: "proved dead", seen_safe: "seen and safe",
+        as_found: "as found", unasked: "not asked", found: "seen as found", final: "seen as left"
+      }.freeze
+      # What is on view all the time, in this order.
+      SHOWN = %i[heat feed lock heater_supply heater_pressure level air_in_pipes air_path dial drip_watch max_hand gauge].freeze
+
+      module_function
+
+      # "pressure zero", "heat off or pilot".
+      def need(name, values)
+        "#{name(name)} #{Array(values).map { |value| value(value) }.join(' or ')}"
+      end
+
+      def name(name)
+        group, member = name.to_s.split(".")
+        return "#{member.tr('_', ' ')} #{group}".sub("heater feed", "feed").sub("heater lock", "lock") if member
+
+        NAMES.fetch(name) { name.to_s.tr("_", " ") }
+      end
+
+      def value(value) = VALUES.fetch(value) { value.to_s.tr("_", " ") }
+
+      # The line on view: [{name, text, normal}], one for each variable that matters to the person.
+      def line(space, state)
+        arrival = space.arrival
+        shown = SHOWN.flat_map { |name| StateSpace::GROUPS.key?(name) ? state.keys.select { |key| key.start_with?("#{name}.") } : [name] }
+        shown.select { |name| state.key?(name) }.filter_map do |name|
+          normal = state[name] == arrival[name] || %i[restored reset fitted].include?(state[name])
+          next if normal && %i[air_in_pipes air_path dial drip_watch max_hand gauge].include?(name) && state[name] == arrival[name]
+          next if name.start_with?("lock.") && normal
+
+          { name:, text: need(name, state[name]), normal: }
+        end
+      end
+    end
+  end
+end

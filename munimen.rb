@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+require "json"
+require "date"
+require "time"
+require "zeitwerk"
+
+# Puts the house together: Munimen::… from core/, and Munimen::Desk, Store, Formats, Web, Cli from the
+# folders of those names. Files that declare (a calculation, a limit, an operation, a check) are
+# registered by being in their folder.
+module Munimen
+  ROOT = __dir__
+  DECLARATIONS = %w[core/calculations core/rules/books core/rules/questions
+                    core/work/operations core/work/jobs core/judgement/looks
+                    core/judgement/checks].freeze
+
+  @loader = Zeitwerk::Loader.new
+  @loader.push_dir(File.join(ROOT, "core"), namespace: self)
+  %w[Desk Store Formats Web Cli].each do |room|
+    folder = File.join(ROOT, room.downcase)
+    next unless Dir.exist?(folder)
+
+    const_set(room, Module.new)
+    @loader.push_dir(folder, namespace: const_get(room))
+  end
+  @loader.inflector.inflect("pdf" => "Pdf")
+  @loader.ignore(*DECLARATIONS.map { |folder| File.join(ROOT, folder) },
+                 *%w[web/public web/server.ru store/migrations formats/fonts].map { |path| File.join(ROOT, path) })
+  @loader.setup
+
+  class << self
+    attr_reader :loader
+
+    # Loads every file that declares something, in a fixed order.
+    def declare
+      DECLARATIONS.each { |folder| Dir[File.join(ROOT, folder, "**/*.rb")].sort.each { |file| require file } }
+    end
+  end
+
+  declare
+end
