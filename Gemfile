@@ -3,6 +3,7 @@
 source "https://rubygems.org"
 
 gem "argon2", "~> 2.3"
+gem "json", "~> 2.9" # openapi_first 1.4 parses by way of multi_json, which does not know json 3
 gem "mail", "~> 2.8"
 gem "openapi_first", "~> 1.4.3"
 gem "prawn", "~> 2.5"

@@ -3,21 +3,26 @@
 module Munimen
   class Words
     # One line each, for a tradesperson, shown where it applies.
-    CAUTIONS = {
-      scald: "Scalding water: keep hands and bystanders clear.",
-      stand_aside: "Stand to the side of the outlet, never in front of it.",
-      gas_smell: "Gas smell? No flame, no switch: out, and call from outside.",
-      co: "Spilling flue gas carries carbon monoxide: ventilate, keep your meter on.",
-      two_feeds: "Electric shock: there may be a second feed. Breaker off and locked, then prove dead.",
-      dry_fire: "Never power an element that is not under water.",
-      pressure: "Air under pressure: let it out slowly, eyes away from the valve.",
-      heavy: "A waterlogged vessel is heavy: support it before you loosen it.",
-      hot_flue: "The flue and draft hood burn.",
-      sharp: "Jacket edges cut.",
-      insulation: "Old lagging may hold asbestos: leave it alone.",
-      garden: "Hot discharge kills plants and hurts animals: look where it ends.",
-      plugged: "A heater with a plugged or missing relief valve is never left in service, whoever asks.",
-      hydrogen: "Unused for two weeks? Run a hot tap first, no flame or switch near it."
-    }.freeze
+    module Cautions
+      ALL = {
+        scald: "Scalding water: keep hands and bystanders clear.",
+        stand_aside: "Stand to the side of the outlet, never in front of it.",
+        gas_smell: "Gas smell? No flame, no switch: out, and call from outside.",
+        co: "Spilling flue gas carries carbon monoxide: ventilate, keep your meter on.",
+        two_feeds: "Electric shock: there may be a second feed. Breaker off and locked, then prove dead.",
+        dry_fire: "Never power an element that is not under water.",
+        pressure: "Air under pressure: let it out slowly, eyes away from the valve.",
+        heavy: "A waterlogged vessel is heavy: support it before you loosen it.",
+        hot_flue: "The flue and draft hood burn.",
+        sharp: "Jacket edges cut.",
+        insulation: "Old lagging may hold asbestos: leave it alone.",
+        garden: "Hot discharge kills plants and hurts animals: look where it ends.",
+        plugged: "A heater with a plugged or missing relief valve is never left in service, whoever asks.",
+        hydrogen: "Unused for two weeks? Run a hot tap first, no flame or switch near it."
+      }.freeze
+
+      # The line of a caution; KeyError for one that is not there.
+      def self.text(id) = ALL.fetch(id)
+    end
   end
 end

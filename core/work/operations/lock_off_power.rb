@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :lock_off_power do
   caution :two_feeds, :dry_fire
   applies_to(&:electric?)
   needs identified: :yes, drip_watch: :finished
+  after :exercise_relief_valve
   makes heat: :off, feed: :off, lock: :on, as_found: :no
   hands_on 90
 end

@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :run_taps do
   caution :scald
   applies_to { |heater| heater.vessel != :none }
   needs heater_supply: :open, heater_pressure: :live, looked: :yes
+  after :exercise_relief_valve
   makes heater_pressure: :flowing, air_path: :tap
   hands_on 45
 end

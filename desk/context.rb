@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require "securerandom"
+
+module Munimen
+  module Desk
+    # Who does something, when, and where it is kept. Every use case takes one.
+    class Context
+      attr_reader :records, :person
+
+      # person: account row; clock: callable that gives a Time.
+      def initialize(records, person:, clock: -> { Time.now })
+        @records = records
+        @person = person
+        @clock = clock
+      end
+
+      def now = @clock.call.utc
+      def stamp(time = now) = time.utc.iso8601(3)
+
+      # Time at which something was done: as the device says (it may have been off line), but never in the
+      # future nor before the visit.
+      def done_at(text, not_before: nil)
+        return now if text.to_s.empty?
+
+        time = Time.iso8601(text).utc
+        earliest = not_before && Time.iso8601(not_before)
+        return now if time > now + 60 || (earliest && time < earliest)
+
+        time
+      rescue ArgumentError
+        raise Error.new("at must be an ISO 8601 time such as 2026-11-23T10:15:00Z.", field: :at, code: :bad_time)
+      end
+
+      # Raises unless the person's role is one of these.
+      def allow!(*roles)
+        return if roles.map(&:to_s).include?(person[:role])
+
+        raise Refused.new("Your role (#{person[:role]}) may not do this.", code: :forbidden)
+      end
+
+      # The visit's row, refused when it has been signed.
+      def open_visit!(id)
+        row = records.visits.find(id)
+        raise Refused.new("This visit is signed and locked; what comes later joins it as an amendment.", code: :signed) if row[:status] == "signed"
+        raise Refused.new("Start the visit first.", code: :not_started) if row[:status] == "booked"
+
+        row
+      end
+
+      def text!(value, field, max: 200, required: true)
+        text = value.to_s.strip
+        raise Error.new("#{field} is missing.", field:, code: :missing) if required && text.empty?
+        raise Error.new("#{field} is longer than #{max} characters.", field:, code: :too_long) if text.size > max
+
+        text.empty? ? nil : text
+      end
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Marks an operation as done, found already so, or not tested with a reason; or undoes the last one.
+    # Refuses what its needs do not allow, naming the need and the step that makes it true.
+    class DoStep
+      REASONS = %w[not_visible no_access refused policy not_applicable unsafe].freeze
+
+      def initialize(context) = @context = context
+
+      def call(visit_id, id:, operation:, outcome:, reason: nil, at: nil)
+        @context.allow!(:owner, :plumber, :inspector)
+        row = @context.open_visit!(visit_id)
+        return if @context.records.visits.written?(:steps, id)
+
+        time = @context.done_at(at, not_before: row[:started_at])
+        visit = @context.records.visits.core(visit_id, now: time)
+        work = Work::Operation[operation]
+        check(visit, work, outcome, reason)
+        write(visit_id, id, work, outcome, reason, time)
+      end
+
+      # Undoes the last step that stands.
+      def undo(visit_id, id:)
+        @context.allow!(:owner, :plumber, :inspector)
+        @context.open_visit!(visit_id)
+        return if @context.records.visits.written?(:steps, id)
+
+        last = @context.records.visits.core(visit_id, now: @context.now).standing.last or
+          raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
+        @context.records.visits.write(:steps, id:, visit_id:, operation: last.operation.to_s, outcome: "undone", of: last.id, at: @context.stamp,
+                                              account_id: @context.person[:id])
+      end
+
+      private
+
+      def check(visit, work, outcome, reason)
+        case outcome
+        when "not_tested" then @context.text!(reason, :reason, max: 300)
+        when "done", "already_so" then Readiness.new(visit, work).check!(found_so: outcome == "already_so")
+        else raise Error.new("outcome must be done, already_so or not_tested.", field: :outcome, code: :unknown_choice)
+        end
+      end
+
+      def write(visit_id, id, work, outcome, reason, time)
+        @context.records.visits.write(:steps, id:, visit_id:, operation: work.id.to_s, outcome:, at: @context.stamp(time),
+                                              reason: @context.text!(reason, :reason, max: 300, required: false), account_id: @context.person[:id])
+      end
+    end
+  end
+end

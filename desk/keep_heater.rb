@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Takes down a heater from its data plate, or what has become known of it later.
+    class KeepHeater
+      def initialize(context) = @context = context
+
+      # installation: the open form, as typed, in the site's units.
+      def add(id:, site_id:, label:, installation:)
+        @context.allow!(:owner, :office, :plumber)
+        site = @context.records.customers.site(site_id)
+        @context.records.heaters.add(id:, site_id:, label: @context.text!(label, :label), installation: kept(installation, site), at: @context.stamp)
+        @context.records.heaters.find(id)
+      end
+
+      def change(id, label:, installation:)
+        @context.allow!(:owner, :office, :plumber)
+        row = @context.records.heaters.find(id)
+        site = @context.records.customers.site(row[:site_id])
+        @context.records.heaters.update(id, label: @context.text!(label, :label), installation: kept(installation, site))
+        @context.records.heaters.find(id)
+      end
+
+      private
+
+      def kept(installation, site)
+        units = Rules::Book[site[:code_profile]].units
+        Heater::Installation.from(installation, units:).to_h(units:)
+      end
+    end
+  end
+end

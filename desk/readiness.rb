@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # May this operation be marked as done now? Its needs, policy, readings and answers must be there.
+    class Readiness
+      def initialize(visit, operation)
+        @visit = visit
+        @operation = operation
+        @space = Work::StateSpace.new(visit.heater)
+      end
+
+      # Raises Refused naming what is missing; `found_so` skips the needs of something found already done.
+      def check!(found_so: false)
+        not_on_this_heater
+        return only_for_states if found_so
+
+        forbidden
+        unmet
+        readings
+        answers
+      end
+
+      # [{name:, text:, met:, step:}] – each need, whether it holds, and the step that makes it true.
+      def needs
+        @space.expand(@operation.needs_under(@visit.rules)).map do |name, values|
+          met = values.include?(@visit.state[name])
+          { name:, text: Work::StateWords.need(name, values), met:, step: met ? nil : maker(name, values) }
+        end
+      end
+
+      private
+
+      def not_on_this_heater
+        return if @operation.applies?(@visit.heater)
+
+        raise Refused.new("This is not done on this heater.", code: :not_applicable)
+      end
+
+      def only_for_states
+        return if @operation.reads.reject(&:optional).empty? && @operation.looks.nil?
+
+        raise Refused.new("What is read or seen cannot be “already so”: it must be read or seen now.", code: :must_be_read)
+      end
+
+      def forbidden
+        because = @operation.forbidden_because(@visit) or return
+        raise Refused.new(@visit.words.say(because), code: :forbidden_here)
+      end
+
+      def unmet
+        missing = needs.reject { |need| need[:met] }
+        return if missing.empty?
+
+        first = missing.first
+        offer = first[:step] && Work::Operation[first[:step]]
+        text = "First it must be true: #{missing.map { |need| need[:text] }.join('; ')}."
+        text += " “#{@visit.words.say(offer.title)}” makes it so." if offer
+        raise Refused.new(text, code: :need_unmet, details: { needs: missing, step: first[:step] })
+      end
+
+      def readings
+        @operation.reads.each do |read|
+          reading = @visit.reading(read.name)
+          next if reading.nil? && read.optional
+          raise Refused.new(@visit.words.say("Still to read: #{read.ask}."), field: read.name, code: :reading_missing) unless reading
+
+          wrong = @space.unmet(@operation.needs_under(@visit.rules), reading.state.empty? ? @visit.state : @visit.state.merge(reading.state))
+                        .except(*@operation.makes.keys)
+          next if wrong.empty?
+
+          raise Refused.new("#{read.ask} was read when this was not yet true: #{wrong.map { |name, values| Work::StateWords.need(name, values) }.join('; ')}. Read it again.",
+                            field: read.name, code: :read_in_wrong_state)
+        end
+      end
+
+      def answers
+        if @operation.decides && @visit.decision(@operation.decides).nil?
+          raise Refused.new("Note the answer first.", field: @operation.decides, code: :decision_missing)
+        end
+        return unless @operation.looks
+
+        open = Judgement::Look.in_group(@operation.looks).select { |look| look.applies?(@visit.heater) && @visit.observation(look.id).nil? }
+        return if open.empty?
+
+        raise Refused.new(@visit.words.say("Still to answer: #{open.map(&:ask).first(3).join(', ')}#{" and #{open.size - 3} more" if open.size > 3}."),
+                          field: open.first.id, code: :answers_missing, details: { items: open.map(&:id) })
+      end
+
+      # The next operation on the way to a need: the one that makes it true, or what that one needs first.
+      def maker(name, values, seen = [])
+        found = Work::Operation.all.find do |operation|
+          !seen.include?(operation.id) && operation.applies?(@visit.heater) && operation.forbidden_because(@visit).nil? &&
+            (@space.expand(operation.makes.merge(operation.wait&.makes || {}))[name] || []).intersect?(values)
+        end or return
+        before = @space.unmet(found.needs_under(@visit.rules), @visit.state).first
+        (before && maker(before.first, before.last, seen + [found.id])) || found.id
+      end
+    end
+  end
+end

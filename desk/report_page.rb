@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The customer's page of a visit with its letterhead: worked out while the visit is open, and as it
+    # was kept once it is signed.
+    class ReportPage
+      def initialize(context) = @context = context
+
+      # {firm:, heater:, place:, date:, person:, page:, section:, ladder:, signatures:}, symbols as keys.
+      def call(visit_id)
+        row = @context.records.visits.find(visit_id)
+        return kept(row) if row[:status] == "signed" && row[:page]
+
+        visit = @context.records.visits.core(visit_id, now: @context.now)
+        build(visit, visit_id)
+      end
+
+      private
+
+      def kept(row)
+        JSON.parse(row[:page], symbolize_names: true).merge(signed_at: row[:signed_at], signatures: signatures(row[:id]))
+      end
+
+      def build(visit, visit_id)
+        place = visit.site
+        heater = visit.heater
+        { visit_id:, firm: @context.records.settings.firm, date: visit.on&.iso8601, person: place[:person] || @context.person[:name],
+          customer: place[:customer], address: place[:address], units: visit.units,
+          heater: { label: place[:label], maker: heater.maker, model: heater.model, serial: heater.serial, kind: heater.kind,
+                    capacity: heater.capacity.format(visit.units) },
+          page: Report::CustomerPage.new(visit).to_h, section: Drawing::Section.new(heater).to_h, marks: marks(visit),
+          ladder: Drawing::Ladder.new(visit).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, visit.words.part(part.id)] },
+          signatures: signatures(visit_id), signed_at: nil }
+      end
+
+      def marks(visit) = Judgement::Marks.new(visit).to_h
+
+      def signatures(visit_id)
+        @context.records.visits.rows(:signatures, visit_id).map do |row|
+          { signer: row[:signer], name: row[:name], refused: row[:refused], at: row[:at], strokes: row[:strokes] && JSON.parse(row[:strokes]) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Signs a visit: the customer (or the refusal, with its reason) and then the plumber, which locks it,
+    # keeps the page as it was, and puts what follows among what is owed.
+    class Sign
+      def initialize(context) = @context = context
+
+      # signer: "customer" or "plumber". strokes: [[[x, y], …], …] drawn on the screen, each 0…1.
+      def call(visit_id, id:, signer:, name: nil, strokes: nil, refused: nil)
+        @context.allow!(:owner, :plumber, :inspector)
+        visits = @context.records.visits
+        return if visits.written?(:signatures, id)
+
+        row = @context.open_visit!(visit_id)
+        check(signer, name, strokes, refused)
+        visit = visits.core(visit_id, now: @context.now)
+        ready!(visit)
+        customer_first!(visit_id) if signer == "plumber"
+        @context.records.write do
+          visits.write(:signatures, id:, visit_id:, signer:, name: @context.text!(name, :name, required: false), at: @context.stamp,
+                                    strokes: strokes && JSON.generate(strokes), refused: @context.text!(refused, :refused, max: 300, required: false),
+                                    account_id: @context.person[:id])
+          lock(row, visit) if signer == "plumber"
+        end
+      end
+
+      private
+
+      def check(signer, name, strokes, refused)
+        raise Error.new("signer must be customer or plumber.", field: :signer, code: :unknown_choice) unless %w[customer plumber].include?(signer)
+        return if signer == "customer" && !refused.to_s.strip.empty?
+
+        @context.text!(name, :name)
+        size = Array(strokes).sum { |stroke| Array(stroke).size }
+        raise Error.new("The signature is missing.", field: :strokes, code: :missing) if size < 2 && name.to_s.strip.size < 3
+        raise Error.new("The signature has too many points.", field: :strokes, code: :too_long) if size > 5000
+      end
+
+      def ready!(visit)
+        plan = Work::Planner.new(visit).plan(visit.jobs)
+        obstacles = Judgement::Closing.new(visit, plan, Judgement::Judge.new(visit).deficiencies).obstacles
+        return if obstacles.empty?
+
+        raise Refused.new("The visit cannot be signed yet. #{obstacles.first.text}", code: :not_ready,
+                                                                                   details: { obstacles: obstacles.map(&:to_h) })
+      end
+
+      def customer_first!(visit_id)
+        return if @context.records.visits.rows(:signatures, visit_id).any? { |row| row[:signer] == "customer" }
+
+        raise Refused.new("The customer signs first, or refuses with a reason.", code: :customer_first)
+      end
+
+      def lock(row, visit)
+        page = ReportPage.new(@context).call(row[:id])
+        deficiencies = Judgement::Judge.new(visit).deficiencies
+        @context.records.visits.update(row[:id], status: "signed", signed_at: @context.stamp, outcome: page[:page][:outcome].to_s,
+                                                 page: JSON.generate(page))
+        follow_up(row, visit, deficiencies)
+      end
+
+      def follow_up(row, visit, deficiencies)
+        dues = @context.records.dues
+        verdicts = Judgement::Judge.new(visit).verdicts.reject { |verdict| verdict.state == :not_tested }
+        dues.settle(heater_id: row[:heater_id], at: @context.stamp, jobs: visit.jobs.map(&:to_s), checks: verdicts.map { |verdict| verdict.check.to_s })
+        Calendar::Due.after(visit, deficiencies, on: visit.on).each do |item|
+          dues.add(id: SecureRandom.uuid, heater_id: row[:heater_id], visit_id: row[:id], kind: item.kind.to_s, on: item.on.iso8601,
+                   text: item.text, grade: item.grade&.to_s, job: item.job&.to_s, check: item.check&.to_s)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The visits of the day, and what is owed, worst first.
+    class ViewToday
+      HORIZON = 14 # days ahead within which something counts as owed now
+
+      def initialize(context) = @context = context
+
+      def call(today: @context.now.to_date)
+        { date: today.iso8601, visits: @context.records.visits.of_day(today.iso8601).map { |row| visit(row) },
+          owed: @context.records.dues.open(by: today + HORIZON).map { |row| owed(row, today) } }
+      end
+
+      private
+
+      def visit(row)
+        brief = row.slice(:id, :status, :planned_for, :started_at, :signed_at, :outcome, :label, :heater_id, :customer, :address, :person)
+        core = @context.records.visits.core(row[:id], now: @context.now)
+        brief.merge(jobs: core.jobs.map { |job| core.words.say(Work::Job[job].title) }, kind: core.heater.kind, line: line(row, core))
+      end
+
+      # The visit's work line: hands-on blocks and waits from its start, in seconds.
+      def line(row, core)
+        return { done: core.standing.size, blocks: [] } if row[:status] == "signed"
+
+        plan = Work::Planner.new(core).plan(core.jobs)
+        { done: core.standing.size, total: plan.total, hands_on: plan.hands_on,
+          blocks: plan.steps.map { |step| { start: step.start, seconds: step.hands_on, title: core.words.say(step.operation.title), wait: step.wait&.seconds, manner: step.wait&.manner } } }
+      end
+
+      def owed(row, today)
+        late = (today - Date.iso8601(row[:on])).to_i
+        row.slice(:id, :kind, :on, :text, :grade, :heater_id, :label, :address, :customer, :job).merge(late:)
+      end
+    end
+  end
+end

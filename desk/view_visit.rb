@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Everything the visit's screen shows, worked out from what was written down.
+    class ViewVisit
+      def initialize(context) = @context = context
+
+      def call(visit_id)
+        row = @context.records.visits.find(visit_id)
+        visit = @context.records.visits.core(visit_id, now: @context.now)
+        judge = Judgement::Judge.new(visit)
+        plan = Work::Planner.new(visit).plan(visit.jobs)
+        head(row, visit).merge(work(visit, plan)).merge(judged(visit, judge, plan)).merge(pictures(visit, judge))
+      end
+
+      private
+
+      def head(row, visit)
+        place = visit.site
+        { id: row[:id], status: row[:status], planned_for: row[:planned_for], started_at: row[:started_at], signed_at: row[:signed_at],
+          heater: { id: place[:heater_id], label: place[:label], kind: visit.heater.kind, installation: visit.heater.to_h(units: visit.units) },
+          place: place.slice(:customer, :address, :access, :phone), person: place[:person], units: visit.units,
+          jobs: visit.jobs.map { |job| { id: job, title: visit.words.say(Work::Job[job].title) } },
+          rulebook: { id: visit.rules.book.id, title: visit.rules.book.title, house_rules: house_rules(visit) }, now: @context.stamp }
+      end
+
+      def house_rules(visit)
+        Rules::Question.all.map do |question|
+          { id: question.id, ask: question.ask, choice: visit.rules.choice(question.id), level: visit.rules.chain(question.id).last.first,
+            options: question.options.values.map(&:to_h) }
+        end
+      end
+
+      def work(visit, plan)
+        step_view = StepView.new(visit)
+        space = Work::StateSpace.new(visit.heater)
+        { state: Work::StateWords.line(space, visit.state),
+          done: visit.standing.map { |step| step_view.past(step) },
+          plan: { total: plan.total, hands_on: plan.hands_on, bounded: plan.bounded, steps: plan.steps.map { |step| step_view.planned(step) },
+                  impossible: plan.impossible.map { |left| step_view.left(left) }, superfluous: plan.superfluous.map { |left| step_view.left(left) } },
+          running: visit.running_waits.map { |wait| wait.to_h.slice(:operation, :label, :manner, :seconds_left).merge(ends_at: @context.stamp(wait.ends_at)) } }
+      end
+
+      def judged(visit, judge, plan)
+        outcome = Judgement::Outcome.new(visit, judge.deficiencies)
+        { readings: visit.readings.reject(&:superseded).to_h { |reading| [reading.name, StepView.reading(reading, visit.units)] },
+          corrected: visit.readings.select(&:superseded).map { |reading| StepView.reading(reading, visit.units) },
+          observations: visit.observations.to_h { |seen| [seen.item, { finding: seen.finding, note: seen.note }] },
+          decisions: visit.decisions, verdicts: judge.verdicts.map { |verdict| StepView.verdict(verdict, visit) },
+          deficiencies: judge.deficiencies.map { |verdict| StepView.verdict(verdict, visit) },
+          rectified: judge.rectified.map { |verdict| StepView.verdict(verdict, visit) },
+          outcome: { proposed: outcome.proposed, chosen: outcome.chosen, because: visit.words.say(outcome.because), sentence: outcome.sentence(visit.words) },
+          obstacles: Judgement::Closing.new(visit, plan, judge.deficiencies).obstacles.map(&:to_h),
+          signatures: @context.records.visits.rows(:signatures, visit.site[:id]).map { |row| row.slice(:signer, :name, :refused, :at) } }
+      end
+
+      def pictures(visit, judge)
+        meaning = Judgement::Meaning.new(visit)
+        { meaning: meaning.to_h, section: Drawing::Section.new(visit.heater).to_h, ladder: Drawing::Ladder.new(visit, meaning).to_h,
+          marks: Judgement::Marks.new(visit, judge.verdicts).to_h,
+          parts: Heater::Parts.of(visit.heater).to_h { |part| [part.id, visit.words.part(part.id)] } }
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # Rows of a visit → the core's Visit.
+    class CoreVisit
+      def initialize(row, now:, firm_rules:, written:)
+        @row = row
+        @now = now
+        @firm_rules = firm_rules
+        @written = written
+      end
+
+      def build
+        rules = Rules::InForce.new(@row[:code_profile], firm: @firm_rules, site: JSON.parse(@row[:site_rules]),
+                                                        visit: JSON.parse(@row[:visit_rules]))
+        Visit.new(heater: Heater::Installation.from(JSON.parse(@row[:installation]), units: rules.units), rules:,
+                  jobs: JSON.parse(@row[:jobs]).map(&:to_sym), on: Date.iso8601((@row[:started_at] || @row[:planned_for])[0, 10]),
+                  now: @now, readings:, observations:, steps:, decisions:, notes:, site: @row)
+      end
+
+      private
+
+      def time(text) = Time.iso8601(text)
+
+      def readings
+        @written[:readings].map do |row|
+          declared = ReadingInput.known.fetch(row[:name].to_sym)
+          quantity = row[:si] && Measure::Quantity.new(declared.kind, row[:si], typed: row[:typed])
+          Visit::Reading.new(id: row[:id], name: declared.name, quantity:, choice: row[:choice]&.to_sym, state: symbols(row[:state]),
+                             method: row[:method], at: row[:at], by: row[:account_id], instrument: row[:instrument],
+                             superseded: row[:superseded_by], typed: row[:typed])
+        end
+      end
+
+      def symbols(json) = JSON.parse(json).to_h { |name, value| [name.to_sym, value.to_sym] }
+
+      def observations
+        @written[:observations].reject { |row| row[:superseded_by] }.map do |row|
+          Visit::Observation.new(id: row[:id], item: row[:item].to_sym, finding: row[:finding].to_sym, note: row[:note], at: row[:at],
+                                 by: row[:account_id])
+        end
+      end
+
+      def steps
+        @written[:steps].map do |row|
+          Visit::Step.new(id: row[:id], operation: row[:operation].to_sym, outcome: row[:outcome].to_sym, reason: row[:reason],
+                          at: time(row[:at]), by: row[:account_id], of: row[:of])
+        end
+      end
+
+      def decisions = @written[:decisions].to_h { |row| [row[:name], row[:value]] }
+
+      def notes
+        @written[:notes].map { |row| Visit::Note.new(id: row[:id], entry: row[:entry], place: row[:place], text: row[:text], at: row[:at], by: row[:account_id]) }
+      end
+    end
+  end
+end

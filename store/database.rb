@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+require "sequel"
+
+module Munimen
+  module Store
+    # Opens the SQLite database: WAL, foreign keys, a busy timeout; brings its tables up to date.
+    module Database
+      MIGRATIONS = File.join(ROOT, "store/migrations")
+
+      module_function
+
+      # Sequel::Database for a file (created when missing).
+      def open(path)
+        database = Sequel.connect(adapter: "sqlite", database: path, timeout: 5000, max_connections: 8,
+                                  foreign_keys: true, after_connect: method(:tune))
+        Sequel.extension :migration
+        Sequel::Migrator.run(database, MIGRATIONS)
+        database
+      end
+
+      # Acknowledged writes survive a crash of the machine: synchronous is FULL.
+      def tune(connection)
+        connection.execute("PRAGMA journal_mode = WAL")
+        connection.execute("PRAGMA synchronous = FULL")
+      end
+    end
+  end
+end

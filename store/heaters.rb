@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # Heaters as installed. `installation` is kept in the open form.
+    class Heaters
+      def initialize(database)
+        @database = database
+        @rows = database[:heaters]
+      end
+
+      def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such heater.", field: :heater))
+      def at_site(site_id) = @rows.where(site_id:).order(:label).all
+      def add(id:, site_id:, label:, installation:, at:)
+        @rows.insert_conflict(target: :id).insert(id:, site_id:, label:, installation: JSON.generate(installation), created_at: at)
+      end
+
+      def update(id, label:, installation:)
+        @rows.where(id:).update(label:, installation: JSON.generate(installation))
+      end
+
+      # The heater with its site and customer, as one row.
+      def with_place(id)
+        @rows.join(:sites, id: :site_id).join(:customers, id: :customer_id).where(Sequel[:heaters][:id] => id)
+             .select(Sequel[:heaters][:id], :label, :installation, :site_id, :address, :access, :code_profile,
+                     Sequel[:sites][:house_rules], :customer_id, Sequel[:customers][:name].as(:customer), :phone).first ||
+          raise(NotFound.new("There is no such heater.", field: :heater))
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require "argon2"
+
+module Munimen
+  module Store
+    # Accounts: who may sign in, and in which role.
+    class People
+      ROLES = %w[owner office plumber inspector].freeze
+
+      def initialize(database)
+        @database = database
+        @rows = database[:accounts]
+      end
+
+      def find(id) = @rows.where(id:).first
+      def by_email(email) = @rows.where(email: email.to_s.downcase).first
+      def all = @rows.order(:name).all
+      def any? = !@rows.empty?
+
+      # Makes an account and returns its id. Raises Error on an unknown role, a taken address or a short
+      # password.
+      def create(email:, name:, role:, password:)
+        unless ROLES.include?(role)
+          raise Error.new("role must be one of: #{ROLES.join(', ')}.", field: :role, code: :unknown_choice)
+        end
+        raise Error.new("password must have at least 12 characters.", field: :password) if password.to_s.size < 12
+        raise Error.new("#{email} has an account already.", field: :email, code: :taken) if by_email(email)
+
+        @database.transaction do
+          id = @rows.insert(email: email.downcase, name:, role:)
+          @database[:account_password_hashes].insert(id:, password_hash: hash(password))
+          id
+        end
+      end
+
+      private
+
+      def hash(password) = Argon2::Password.new(t_cost: 2, m_cost: 16).create(password)
+    end
+  end
+end

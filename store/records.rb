@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # All that is kept, as small repositories over one database.
+    #
+    #   records = Records.new(Database.open("munimen.sqlite3"))
+    #   records.visits.find(id)
+    class Records
+      attr_reader :database
+
+      def initialize(database)
+        @database = database
+      end
+
+      def people = @people ||= People.new(database)
+      def settings = @settings ||= Settings.new(database)
+      def customers = @customers ||= Customers.new(database)
+      def heaters = @heaters ||= Heaters.new(database)
+      def visits = @visits ||= Visits.new(database, settings)
+      def dues = @dues ||= Dues.new(database)
+
+      # Runs a block as one write: all of it or none.
+      def write(&block) = database.transaction(mode: :immediate, &block)
+    end
+  end
+end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # Visits and what was written down in them; turns the rows into the core's Visit.
+    class Visits
+      WRITTEN = %i[readings observations steps decisions notes signatures].freeze
+
+      def initialize(database, settings)
+        @database = database
+        @settings = settings
+        @rows = database[:visits]
+      end
+
+      def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
+      def add(attributes) = @rows.insert_conflict(target: :id).insert(attributes)
+      def update(id, attributes) = @rows.where(id:).update(attributes)
+      def of_heater(heater_id) = @rows.where(heater_id:).reverse(:planned_for).all
+
+      # Visits planned for a day, or still open from before, with heater, place and customer.
+      def of_day(date)
+        placed.where { Sequel.|(Sequel.&({ status: %w[booked open signed] }, Sequel.like(:planned_for, "#{date}%")), { status: "open" }) }
+              .order(:planned_for).all
+      end
+
+      def written?(table, id) = !@database[table].where(id:).empty?
+
+      # Writes one row into readings, observations, steps, decisions, notes or signatures.
+      def write(table, attributes) = @database[table].insert(attributes)
+
+      # Marks earlier rows of the same name (readings) or item (observations) as corrected by `id`.
+      def supersede(table, visit_id, id, **same)
+        @database[table].where(visit_id:, superseded_by: nil, **same).exclude(id:).update(superseded_by: id)
+      end
+
+      def rows(table, visit_id) = @database[table].where(visit_id:).order(:at, Sequel.lit("rowid")).all
+
+      # The core's Visit of an id, as it stands at `now`.
+      def core(id, now:)
+        row = placed(Sequel[:visits][:id] => id).first || raise(NotFound.new("There is no such visit.", field: :visit))
+        CoreVisit.new(row, now:, firm_rules: @settings.house_rules, written: WRITTEN.to_h { |table| [table, rows(table, id)] }).build
+      end
+
+      private
+
+      def placed(conditions = {})
+        @rows.join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)
+             .left_join(:accounts, id: Sequel[:visits][:account_id]).where(conditions)
+             .select(Sequel[:visits][:id], :status, :jobs, :planned_for, :started_at, :signed_at, :outcome, :heater_id, :label, :installation,
+                     :address, :access, :code_profile, :phone, :customer_id, :site_id, Sequel[:visits][:account_id],
+                     Sequel[:sites][:house_rules].as(:site_rules), Sequel[:visits][:house_rules].as(:visit_rules),
+                     Sequel[:customers][:name].as(:customer), Sequel[:accounts][:name].as(:person))
+      end
+    end
+  end
+end

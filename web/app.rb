@@ -1,0 +1,148 @@
+# frozen_string_literal: true
+
+require "sinatra/base"
+
+module Munimen
+  module Web
+    # The API: thin routes over the use cases in desk/. Requests have been held to the contract before
+    # they get here.
+    class App < Sinatra::Base
+      set :show_exceptions, false
+      set :raise_errors, false
+      set :dump_errors, false
+      set :protection, false
+      set :host_authorization, permitted_hosts: []
+      set :static, false
+      set :logging, false
+
+      def self.with(config)
+        Class.new(self) { set :munimen, config }
+      end
+
+      helpers do
+        def config = settings.munimen
+        def records = config.records
+
+        def person
+          @person ||= (id = env["munimen.account_id"]) && records.people.find(id)
+        end
+
+        def desk
+          raise Refused.new("Sign in first.", code: :not_signed_in) unless person
+
+          Desk::Context.new(records, person:)
+        end
+
+        def json(value, status = 200)
+          content_type :json
+          [status, JSON.generate(value)]
+        end
+
+        def sent = @sent ||= JSON.parse(request.body.tap(&:rewind).read, symbolize_names: true)
+        def id = params["id"].downcase
+        def view = json(Desk::ViewVisit.new(desk).call(id))
+      end
+
+      error Munimen::Error do
+        error = env["sinatra.error"]
+        status, document = Problem.of(error)
+        content_type "application/problem+json"
+        halt status, document
+      end
+
+      error do
+        error = env["sinatra.error"]
+        warn "#{error.class}: #{error.message}\n  #{Array(error.backtrace).first(12).join("\n  ")}"
+        content_type "application/problem+json"
+        halt 500, Problem.document(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
+      end
+
+      get "/api/session" do
+        who = person && person.slice(:id, :name, :role)
+        json({ csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]), person: who, firm: records.settings.firm["name"],
+               demo: config.demo_accounts })
+      end
+
+      get("/api/today") { json(Desk::ViewToday.new(desk).call) }
+
+      get("/api/customers") { desk && json(records.customers.list(search: params["search"])) }
+      post("/api/customers") { json(Desk::ViewCustomer.new(desk).call(Desk::AddCustomer.new(desk).call(**sent)[:id])) }
+      get("/api/customers/:id") { json(Desk::ViewCustomer.new(desk).call(id)) }
+      post("/api/customers/:id/sites") { json(Desk::AddSite.new(desk).call(customer_id: id, **sent).slice(:id)) }
+
+      get("/api/heater-form") { desk && json(HeaterForm.fields) }
+      post("/api/sites/:id/heaters") { json(Desk::KeepHeater.new(desk).add(site_id: id, **sent).slice(:id)) }
+      get("/api/heaters/:id") { json(Desk::ViewHeater.new(desk).call(id)) }
+      put "/api/heaters/:id" do
+        Desk::KeepHeater.new(desk).change(id, **sent.slice(:label, :installation))
+        json(Desk::ViewHeater.new(desk).call(id))
+      end
+      post("/api/heaters/:id/visits") { json(Desk::StartVisit.new(desk).book(heater_id: id, **sent).slice(:id)) }
+      get("/api/jobs") { desk && json(Work::Job.all.map { |job| { id: job.id, title: job.title } }) }
+
+      get("/api/visits/:id") { view }
+      post "/api/visits/:id/start" do
+        Desk::StartVisit.new(desk).start(id)
+        view
+      end
+      post "/api/visits/:id/readings" do
+        taken = Desk::TakeReading.new(desk).call(id, **sent)
+        visit = taken[:visit]
+        json({ reading: Desk::StepView.reading(taken[:reading], visit.units),
+               verdicts: taken[:verdicts].map { |verdict| Desk::StepView.verdict(verdict, visit) } })
+      end
+      post "/api/visits/:id/observations" do
+        Desk::Look.new(desk).call(id, **sent)
+        view
+      end
+      post "/api/visits/:id/steps" do
+        Desk::DoStep.new(desk).call(id, **sent)
+        view
+      end
+      post "/api/visits/:id/undo" do
+        Desk::DoStep.new(desk).undo(id, **sent)
+        view
+      end
+      post "/api/visits/:id/decisions" do
+        Desk::Decide.new(desk).call(id, **sent)
+        view
+      end
+      post "/api/visits/:id/notes" do
+        Desk::AddNote.new(desk).call(id, **sent)
+        view
+      end
+      post "/api/visits/:id/signatures" do
+        Desk::Sign.new(desk).call(id, **sent)
+        view
+      end
+      get("/api/visits/:id/report") { json(Desk::ReportPage.new(desk).call(id)) }
+      get "/api/visits/:id/report.pdf" do
+        page = Desk::ReportPage.new(desk).call(id)
+        content_type "application/pdf"
+        headers "content-disposition" => "inline; filename=\"report-#{page[:date]}.pdf\""
+        Formats::ReportPdf.new(page).render
+      end
+
+      get "/api/catalogue" do
+        desk
+        words = Words[:us]
+        json(Judgement::Catalogue.search(params["search"], words).first(60).map do |entry|
+          { id: entry.id, part: entry.part, place: words.part(entry.part), text: words.say(entry.text), grade: entry.grade,
+            source: entry.source.to_s, remedy: words.say(entry.remedy) }
+        end)
+      end
+
+      get("/api/calculations") { desk && json(Calculation.all.map { |calculation| Calculation::Sheet.new(calculation, :us).to_h }) }
+      post "/api/calculations/:calculation" do
+        desk
+        result = Calculation[params["calculation"]].call(sent[:inputs], units: (sent[:units] || "us").to_sym)
+        json(result.to_h)
+      end
+
+      not_found do
+        content_type "application/problem+json"
+        Problem.document(404, "There is no such thing here.", code: "not_found")
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require "securerandom"
+require "fileutils"
+
+module Munimen
+  module Web
+    # Where the application keeps things: a data folder, made on first start with its own secret.
+    class Config
+      attr_reader :folder
+
+      # folder: data folder. demo: accounts shown on the sign-in page, or nil.
+      def initialize(folder, demo: nil)
+        @folder = folder
+        @demo = demo
+        FileUtils.mkdir_p(folder, mode: 0o700)
+      end
+
+      def self.from_environment = new(ENV.fetch("MUNIMEN_DATA", File.join(ROOT, "data")))
+
+      def database_path = File.join(folder, "munimen.sqlite3")
+      def records = @records ||= Store::Records.new(Store::Database.open(database_path))
+
+      # 64 random bytes kept beside the database, readable by the owner only.
+      def secret
+        @secret ||= begin
+          path = File.join(folder, "session.secret")
+          File.write(path, SecureRandom.hex(64), perm: 0o600) unless File.exist?(path)
+          File.read(path).strip
+        end
+      end
+
+      # Demo accounts with their passwords, only ever for demo data.
+      def demo_accounts
+        path = File.join(folder, "demo-accounts.json")
+        @demo ||= File.exist?(path) ? JSON.parse(File.read(path), symbolize_names: true) : []
+      end
+
+      def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"
+    end
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+require "rack/attack"
+
+module Munimen
+  module Web
+    # Rate limits: sign-in attempts and all requests, by address.
+    module Limits
+      module_function
+
+      # Configures Rack::Attack for this process.
+      def set_up(logins: 20, requests: 3000)
+        Rack::Attack.cache.store = MemoryCache.new
+        Rack::Attack.throttle("sign-in", limit: logins, period: 300) { |request| request.ip if request.path == "/auth/login" && request.post? }
+        Rack::Attack.throttle("all", limit: requests, period: 60, &:ip)
+        Rack::Attack.throttled_responder = lambda do |request|
+          retry_after = request.env["rack.attack.match_data"][:period]
+          body = JSON.generate(type: "about:blank", title: "Too many requests; try again in #{retry_after} s.", status: 429, code: "too_many")
+          [429, { "content-type" => "application/problem+json", "retry-after" => retry_after.to_s }, [body]]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require "rack"
+require "openapi_first"
+require "rack/protection"
+require "roda/session_middleware"
+
+module Munimen
+  module Web
+    # The whole Rack application: sessions, limits, protection, sign-in, contract, API, and the built
+    # interface.
+    module Stack
+      POLICY = { default_src: "'self'", script_src: "'self'", style_src: "'self' 'unsafe-inline'", img_src: "'self' data: blob:",
+                 font_src: "'self'", connect_src: "'self'", object_src: "'none'", frame_ancestors: "'none'", base_uri: "'self'",
+                 form_action: "'self'" }.freeze
+
+      module_function
+
+      # config: Web::Config. check_responses: hold every answer to the contract, too.
+      def build(config, check_responses: true)
+        Limits.set_up
+        Rack::Builder.new do
+          use Rack::Attack
+          use Headers
+          use RodaSessionMiddleware, secret: config.secret, key: "munimen", cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
+          use Csrf
+          use Auth.for(config.records.database, config.secret)
+          use ApiContract, check_responses: check_responses
+          use Interface
+          run App.with(config)
+        end.to_app
+      end
+
+      # Security headers on every answer.
+      class Headers
+        POLICY_TEXT = POLICY.map { |name, value| "#{name.to_s.tr('_', '-')} #{value}" }.join("; ").freeze
+
+        def initialize(app) = @app = app
+
+        def call(env)
+          status, headers, body = @app.call(env)
+          headers["content-security-policy"] = POLICY_TEXT
+          headers["x-content-type-options"] = "nosniff"
+          headers["referrer-policy"] = "same-origin"
+          headers["permissions-policy"] = "camera=(self), microphone=(), geolocation=()"
+          headers["cache-control"] ||= "no-store"
+          [status, headers, body]
+        end
+      end
+
+      # Every write carries the session's token in X-CSRF-Token.
+      class Csrf < Rack::Protection::AuthenticityToken
+        def deny(_env) = Problem.rack(403, "The page is out of date: reload it and send again.", code: "bad_token")
+        def react(env) = deny(env)
+      end
+
+      # The contract, for paths below /api only.
+      class ApiContract
+        def initialize(app, check_responses:)
+          @app = app
+          inner = check_responses ? OpenapiFirst::Middlewares::ResponseValidation.new(app, spec: Contract.definition) : app
+          @checked = OpenapiFirst::Middlewares::RequestValidation.new(inner, spec: Contract.definition, error_response: Contract::ErrorResponse)
+        end
+
+        def call(env)
+          env["PATH_INFO"].start_with?("/api/") ? @checked.call(env) : @app.call(env)
+        rescue OpenapiFirst::ResponseInvalidError, OpenapiFirst::ResponseNotFoundError => e
+          warn "Answer breaks the contract: #{e.message[0, 500]}"
+          raise if ENV["RACK_ENV"] == "test"
+
+          Problem.rack(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
+        end
+      end
+
+      # The built interface; unknown paths get its page, so that an address can be opened directly.
+      class Interface
+        PUBLIC = File.join(ROOT, "web/public")
+
+        def initialize(app)
+          @app = app
+          @files = Rack::Files.new(PUBLIC)
+        end
+
+        def call(env)
+          path = env["PATH_INFO"]
+          return @app.call(env) if path.start_with?("/api/") || !%w[GET HEAD].include?(env["REQUEST_METHOD"])
+
+          file = path.include?(".") && !path.include?("..") && File.file?(File.join(PUBLIC, path))
+          status, headers, body = @files.call(file ? env : env.merge("PATH_INFO" => "/index.html"))
+          headers["cache-control"] = path.start_with?("/assets/") ? "public, max-age=31536000, immutable" : "no-cache"
+          [status, headers, body]
+        end
+      end
+    end
+  end
+end
