@@ -25,6 +25,12 @@ module Munimen
       @site = site
     end
 
+    # This visit with one reading more, which corrects an earlier one of its name.
+    def with_reading(reading)
+      earlier = readings.map { |old| old.name == reading.name && old.superseded.nil? ? old.dup.tap { |copy| copy.superseded = reading.id } : old }
+      self.class.new(heater:, rules:, jobs:, on:, now:, readings: earlier + [reading], observations:, steps:, decisions:, notes:, people:, site:)
+    end
+
     def units = rules.units
     def words = Words[units]
 
@@ -57,9 +63,10 @@ module Munimen
     end
 
     # The state of the heater now: that on arrival, changed by each step and by each wait that is over.
-    def state = @state ||= Work::History.new(self).state
+    def state = history.state
     # Waits still running: [Work::History::Running].
-    def running_waits = @running_waits ||= Work::History.new(self).running
+    def running_waits = history.running
+    def history = @history ||= Work::History.new(self)
 
     # One thing measured: a quantity or a word, as typed, by whom, when, how and in which state.
     Reading = Struct.new(:id, :name, :quantity, :choice, :state, :method, :at, :by, :instrument, :superseded, :typed,

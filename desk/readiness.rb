@@ -55,7 +55,7 @@ module Munimen
         first = missing.first
         offer = first[:step] && Work::Operation[first[:step]]
         text = "First it must be true: #{missing.map { |need| need[:text] }.join('; ')}."
-        text += " “#{@visit.words.say(offer.title)}” makes it so." if offer
+        text += " Next step on the way there: “#{@visit.words.say(offer.title)}”." if offer
         raise Refused.new(text, code: :need_unmet, details: { needs: missing, step: first[:step] })
       end
 

@@ -64,7 +64,8 @@ module Munimen
       def follow_up(row, visit, deficiencies)
         dues = @context.records.dues
         verdicts = Judgement::Judge.new(visit).verdicts.reject { |verdict| verdict.state == :not_tested }
-        dues.settle(heater_id: row[:heater_id], at: @context.stamp, jobs: visit.jobs.map(&:to_s), checks: verdicts.map { |verdict| verdict.check.to_s })
+        dues.settle(heater_id: row[:heater_id], at: @context.stamp, jobs: (visit.jobs + Calendar::Due.settled_jobs(visit)).uniq.map(&:to_s),
+                    checks: verdicts.map { |verdict| verdict.check.to_s })
         Calendar::Due.after(visit, deficiencies, on: visit.on).each do |item|
           dues.add(id: SecureRandom.uuid, heater_id: row[:heater_id], visit_id: row[:id], kind: item.kind.to_s, on: item.on.iso8601,
                    text: item.text, grade: item.grade&.to_s, job: item.job&.to_s, check: item.check&.to_s)

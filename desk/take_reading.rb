@@ -13,18 +13,22 @@ module Munimen
         visits = @context.records.visits
         time = @context.done_at(at, not_before: row[:started_at])
         visit = visits.core(visit_id, now: time)
-        reading = ReadingInput.read(name, value, units: visit.units, id:, state: visit.state)
-        write(visit_id, reading, time, method, instrument) unless visits.written?(:readings, id)
-        visit = visits.core(visit_id, now: time)
-        { reading: visit.reading(reading.name), verdicts: Judgement::Judge.new(visit).verdicts_using(reading.name), visit: }
+        reading = ReadingInput.read(name, value, units: visit.units, id:, state: visit.state, at: @context.stamp(time))
+        if visits.written?(:readings, id)
+          reading = visit.reading(reading.name)
+        else
+          write(visit_id, visit, reading, time, method, instrument)
+          visit = visit.with_reading(reading)
+        end
+        { reading:, verdicts: Judgement::Judge.new(visit).verdicts_using(reading.name), visit: }
       end
 
       private
 
-      def write(visit_id, reading, time, method, instrument)
+      def write(visit_id, visit, reading, time, method, instrument)
         @context.records.write do
           @context.records.visits.write(:readings, id: reading.id, visit_id:, name: reading.name.to_s, si: reading.quantity&.si,
-                                                   choice: reading.choice&.to_s, typed: reading.typed[0, 60], state: JSON.generate(reading.state),
+                                                   choice: reading.choice&.to_s, typed: reading.typed[0, 60], state: Store::CoreVisit.dump_state(reading.state, visit.heater),
                                                    method: @context.text!(method, :method, required: false),
                                                    instrument: @context.text!(instrument, :instrument, required: false),
                                                    at: @context.stamp(time), account_id: @context.person[:id])

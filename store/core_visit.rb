@@ -11,10 +11,29 @@ module Munimen
         @written = written
       end
 
+      # Heaters already read, by their text and units: they are immutable, and many visits ask for the same.
+      HEATERS = {}
+      LOCK = Mutex.new
+
+      # The Installation of a kept text.
+      def self.heater(text, units)
+        LOCK.synchronize do
+          HEATERS.clear if HEATERS.size > 2000
+          HEATERS[[text, units]] ||= Heater::Installation.from(JSON.parse(text), units:)
+        end
+      end
+
+      # A reading's state is kept as what differs from the state on arrival.
+      def self.dump_state(state, heater)
+        arrival = Work::StateSpace.new(heater).arrival
+        JSON.generate(state.reject { |name, value| arrival[name] == value })
+      end
+
       def build
         rules = Rules::InForce.new(@row[:code_profile], firm: @firm_rules, site: JSON.parse(@row[:site_rules]),
                                                         visit: JSON.parse(@row[:visit_rules]))
-        Visit.new(heater: Heater::Installation.from(JSON.parse(@row[:installation]), units: rules.units), rules:,
+        @heater = self.class.heater(@row[:installation], rules.units)
+        Visit.new(heater: @heater, rules:,
                   jobs: JSON.parse(@row[:jobs]).map(&:to_sym), on: Date.iso8601((@row[:started_at] || @row[:planned_for])[0, 10]),
                   now: @now, readings:, observations:, steps:, decisions:, notes:, site: @row)
       end
@@ -24,16 +43,17 @@ module Munimen
       def time(text) = Time.iso8601(text)
 
       def readings
+        arrival = Work::StateSpace.new(@heater).arrival
         @written[:readings].map do |row|
           declared = ReadingInput.known.fetch(row[:name].to_sym)
           quantity = row[:si] && Measure::Quantity.new(declared.kind, row[:si], typed: row[:typed])
-          Visit::Reading.new(id: row[:id], name: declared.name, quantity:, choice: row[:choice]&.to_sym, state: symbols(row[:state]),
+          Visit::Reading.new(id: row[:id], name: declared.name, quantity:, choice: row[:choice]&.to_sym, state: arrival.merge(symbols(row[:state])),
                              method: row[:method], at: row[:at], by: row[:account_id], instrument: row[:instrument],
                              superseded: row[:superseded_by], typed: row[:typed])
         end
       end
 
-      def symbols(json) = JSON.parse(json).to_h { |name, value| [name.to_sym, value.to_sym] }
+      def symbols(json) = json == "{}" ? {} : JSON.parse(json).to_h { |name, value| [name.to_sym, value.to_sym] }
 
       def observations
         @written[:observations].reject { |row| row[:superseded_by] }.map do |row|

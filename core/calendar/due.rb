@@ -13,6 +13,15 @@ module Munimen
 
       def self.after(visit, deficiencies, on:) = new(visit, deficiencies, on).items
 
+      # Ids of the jobs that a visit has done in all that is read in them, whatever it was booked as.
+      def self.settled_jobs(visit)
+        Work::Job.all.select do |job|
+          operations = job.operations_for(visit.heater).map { |id| Work::Operation[id] }
+          measured = operations.reject { |operation| operation.reads.empty? || operation.superfluous_because(visit) }
+          !measured.empty? && measured.all? { |operation| visit.done?(operation.id) }
+        end.map(&:id)
+      end
+
       def initialize(visit, deficiencies, on)
         @visit = visit
         @deficiencies = deficiencies

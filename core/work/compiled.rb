@@ -3,7 +3,8 @@
 module Munimen
   module Work
     # Operations and states as bit masks, for the planner's search: each value of each variable is one bit,
-    # so that a need is one `&` and an effect one `& ~clear | set`.
+    # so that a need is one `&` and an effect one `& ~clear | set`. Variables that none of the operations
+    # changes are settled beforehand and take no bits.
     class Compiled
       Op = Struct.new(:operation, :index, :needs, :set, :clear, :seconds, :wait, :after, :goal, :first, keyword_init: true) do
         def id = operation.id
@@ -16,26 +17,36 @@ module Munimen
 
       attr_reader :ops, :goal_mask
 
-      # space: StateSpace. goals: operation ids to be done. helpers: ids that may be used besides.
-      def initialize(space:, rules:, goals:, helpers:)
+      # space: StateSpace. state: where the search starts. goals: operation ids to be done. helpers: ids
+      # that may be used besides. running: operations whose wait is under way.
+      def initialize(space:, rules:, state:, goals:, helpers:, running: [])
         @space = space
         @rules = rules
-        @bits = number_bits
+        @state = state
         @goals = goals.each_with_index.to_h
         @goal_mask = (1 << goals.size) - 1
-        @ops = (goals + helpers).uniq.each_with_index.map { |id, index| compile(Operation[id], index) }
+        operations = (goals + helpers).uniq.map { |id| Operation[id] }
+        @bits = number_bits(operations + running)
+        @ops = operations.each_with_index.map { |operation, index| compile(operation, index) }
         @achievers = {}
       end
 
-      def encode(state) = state.sum { |name, value| @bits.fetch(name).fetch(value) }
+      # The state at the start.
+      def start = @bits.sum { |name, values| values.fetch(@state.fetch(name)) }
 
-      # Indices of the operations that make one of the bits of a need true.
+      # The operations that make one of the bits of a need true.
       def achievers(mask)
         @achievers[mask] ||= ops.select { |op| ((op.set | (op.wait&.set || 0)) & mask) != 0 }
       end
 
-      # Conditions of a need as masks, one for each variable.
-      def masks(conditions) = @space.expand(conditions).map { |name, values| union(name, values) }
+      # Conditions of a need as masks, one for each variable that can change; 0 for what can never be true.
+      def masks(conditions)
+        @space.expand(conditions).filter_map do |name, values|
+          if @bits.key?(name) then union(name, values)
+          elsif !values.include?(@state.fetch(name)) then 0
+          end
+        end
+      end
 
       # A running wait of an operation, `seconds` before its end.
       def pending(operation, seconds)
@@ -46,9 +57,10 @@ module Munimen
 
       private
 
-      def number_bits
+      def number_bits(operations)
+        changed = operations.flat_map { |operation| @space.expand(operation.makes).keys + @space.expand(operation.wait&.makes || {}).keys }.uniq
         position = -1
-        @space.domains.transform_values { |values| values.to_h { |value| [value, 1 << (position += 1)] } }
+        changed.to_h { |name| [name, @space.domains.fetch(name).to_h { |value| [value, 1 << (position += 1)] }] }
       end
 
       def union(name, values) = values.sum { |value| @bits.fetch(name).fetch(value) }
@@ -75,7 +87,7 @@ module Munimen
         return if wait.nil? || wait.manner == :attended
 
         set, clear = effect(wait.makes)
-        held = @space.expand(wait.holds)
+        held = @space.expand(wait.holds).slice(*@bits.keys)
         Pending.new(index, wait.seconds.call(@space.heater), set, clear,
                     held.sum { |name, _| variable(name) }, held.sum { |name, values| union(name, values) })
       end

@@ -11,7 +11,7 @@ module Munimen
       def initialize(visit)
         @visit = visit
         @space = StateSpace.new(visit.heater)
-        @state = @space.arrival
+        @state = @space.arrival.dup
         @running = []
         visit.standing.each { |step| take(step) unless step.outcome == :not_tested }
         finish_waits(visit.now)
@@ -28,6 +28,7 @@ module Munimen
 
       def start_wait(operation, step)
         wait = operation.wait
+        @running.reject! { |running| running.operation == operation.id }
         return change(wait.makes) if step.at.nil? || step.outcome == :already_so
 
         seconds = wait.seconds.call(@visit.heater)

@@ -27,8 +27,9 @@ module Munimen
       # Searches; a goal that nothing can make possible is taken out, with the need that stands in its way.
       def search_for(goals, impossible, superfluous)
         loop do
-          compiled = Compiled.new(space: @space, rules: @visit.rules, goals:, helpers: helpers(goals, impossible + superfluous))
-          search = Search.new(compiled, state: compiled.encode(@visit.state), running: running(compiled))
+          compiled = Compiled.new(space: @space, rules: @visit.rules, state: @visit.state, goals:,
+                                  helpers: helpers(goals, impossible + superfluous), running: waits.map { |wait| Operation[wait.operation] })
+          search = Search.new(compiled, running: waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) })
           moves, total = search.call
           if moves
             return Plan.new(steps: steps(moves, goals), impossible:, superfluous:, total:, bounded: search.bounded || false,
@@ -62,9 +63,7 @@ module Munimen
         operation.id == :run_taps && @visit.rules.choice(:charge_method) != :taps_open
       end
 
-      def running(compiled)
-        @visit.running_waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) }
-      end
+      def waits = @visit.running_waits.reject { |wait| wait.manner == :attended }
 
       # Takes out the first goal with a need that no operation can make true.
       def without_hopeless(goals, impossible)

@@ -16,10 +16,11 @@ module Munimen
 
       attr_reader :expanded, :bounded
 
-      def initialize(compiled, state:, running: [])
+      def initialize(compiled, running: [])
         @compiled = compiled
-        @start = Node.new(state, compiled.goal_mask, running, 0)
+        @start = Node.new(compiled.start, compiled.goal_mask, running, 0)
         @estimates = {}
+        @useful = {}
         @seen = {}
         @expanded = 0
       end
@@ -96,7 +97,6 @@ module Munimen
 
       # A wait that makes nothing anybody still needs is not waited for.
       def useful?(op, goals)
-        @useful ||= {}
         @useful.fetch([op.index, goals]) do |name|
           @useful[name] = @compiled.ops.any? do |other|
             other.index != op.index && (other.goal.zero? || (goals & other.goal) != 0) && other.needs.any? { |mask| (mask & op.wait.set) != 0 }
@@ -132,21 +132,23 @@ module Munimen
       end
 
       # Everything that must still be done: the goals, and for each need not met the only operation that
-      # can make it true.
+      # can make it true. nil when a need can never be met.
       def required(node)
+        made = node.running.reduce(node.state) { |bits, wait| bits | wait.set }
         list = @compiled.ops.select { |op| (op.goal & node.goals) != 0 }
-        made = node.running.reduce(0) { |bits, wait| bits | wait.set }
-        queue = list.dup
-        while (op = queue.shift)
+        listed = list.reduce(0) { |mask, op| mask | (1 << op.index) }
+        position = 0
+        while (op = list[position])
+          position += 1
           op.needs.each do |mask|
-            next if ((node.state | made) & mask) != 0
+            next if (made & mask) != 0
 
             makers = @compiled.achievers(mask)
             return nil if makers.empty?
-            next if makers.size > 1 || list.include?(makers.first)
+            next if makers.size > 1 || listed[makers.first.index] == 1
 
+            listed |= 1 << makers.first.index
             list << makers.first
-            queue << makers.first
           end
         end
         list
@@ -154,25 +156,37 @@ module Munimen
 
       # Hands-on seconds of what is required and could go on during a wait.
       def fillable(required, wait)
-        required.sum do |op|
-          next 0 if op.index == wait.index || op.excluded_by?(wait) || follows?(op, wait) || precedes?(op, wait)
+        barred = barred(wait)
+        required.sum { |op| barred[op.index] == 1 ? 0 : op.seconds }
+      end
 
-          op.seconds
+      # Operations, as a mask of their indices, that cannot go on during a wait: itself, those it shuts
+      # out, those that must go before it and those that can only follow.
+      def barred(wait)
+        @barred ||= {}
+        @barred[wait.index] ||= begin
+          before = wait.index ? closure(@compiled.ops[wait.index]) : 0
+          @compiled.ops.reduce(before | (wait.index ? 1 << wait.index : 0)) do |mask, op|
+            out = op.excluded_by?(wait) || (wait.index && closure(op)[wait.index] == 1)
+            out ? mask | (1 << op.index) : mask
+          end
         end
       end
 
-      def follows?(op, wait) = closure(op).include?(wait.index)
-      def precedes?(op, wait) = wait.index ? closure(@compiled.ops[wait.index]).include?(op.index) : false
-
-      # Indices of the operations that must go before one, as far as each need has a single maker.
+      # Mask of the operations that must go before one, as far as each need has a single maker.
       def closure(op)
         @closures ||= {}
         @closures[op.index] ||= begin
-          found = []
+          found = 0
           queue = [op]
           while (current = queue.shift)
             before = current.needs.filter_map { |mask| sole_maker(mask) } + @compiled.ops.select { |o| (o.goal & current.after) != 0 }
-            before.each { |o| found.include?(o.index) || (found << o.index && queue << o) }
+            before.each do |o|
+              next if found[o.index] == 1
+
+              found |= 1 << o.index
+              queue << o
+            end
           end
           found
         end

@@ -56,6 +56,9 @@ module Munimen
 
       attr_reader :heater
 
+      # A heater's space is always the same: made once for each.
+      def self.new(heater) = (@spaces ||= ObjectSpace::WeakMap.new)[heater] ||= super
+
       def initialize(heater)
         @heater = heater
         @domains = VARIABLES.each_with_object({}) { |(name, (values, applies)), all| all[name] = values if applies.call(heater) }
@@ -67,7 +70,7 @@ module Munimen
       def domains = @domains
 
       # The state presumed on arrival: everything in normal operation.
-      def arrival = @domains.transform_values(&:first)
+      def arrival = @arrival ||= @domains.transform_values(&:first).freeze
 
       # Conditions or effects as {variable => [values]}; groups become all their members, and a variable
       # that this heater has not got falls away.

@@ -26,7 +26,7 @@ Munimen::Rules::Book.define :us_irc do
                              source: common_practice("a peak at the relief setting every cycle: expansion control has failed"),
                              remedy: "Restore expansion control before the heater goes back into service.",
                              explain: "When the water heats, pressure climbs to the point where the safety valve opens. That valve is the last protection and must not work every day."
-  limit :tap_temperature, at_most: fahrenheit(120), grade: :watch, due_in: 0, who: :plumber,
+  limit :tap_temperature, at_most: fahrenheit(120), grade: :watch, due_in: 365, who: :plumber,
                           source: published("IRC", "P2713.3", clause: :from_memory),
                           remedy: "Tell the household; turn the setting down or fit a mixing valve at bath and shower.",
                           explain: "Water this hot burns skin quickly, children and older people soonest."
@@ -38,7 +38,7 @@ Munimen::Rules::Book.define :us_irc do
                                   source: common_practice("dials end at 150–160 °F: hotter is over-temperature"),
                                   remedy: "Switch the heat off and find out why the thermostat does not stop it.",
                                   explain: "The water is hotter than any setting. A control has failed; the heater must not run until it is found."
-  limit :tap_temperature_low, at_least: fahrenheit(120), grade: :watch, due_in: 0, who: :plumber,
+  limit :tap_temperature_low, at_least: fahrenheit(120), grade: :watch, due_in: 365, who: :plumber,
                               source: published("HSE HSG274 part 2", "growth up to about 50 °C", clause: :from_memory),
                               remedy: "Decide the set point together with the household; storing hot and mixing down settles both.",
                               explain: "Stored below about 120 °F, water may let legionella bacteria grow."

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Cli
+    # bin/munimen calc: lists, describes or works out a calculation.
+    class CalcCommand
+      SYSTEMS = %w[us england si].freeze
+
+      def initialize(output)
+        @output = output
+      end
+
+      # Raises Error on wrong input.
+      def run(arguments)
+        options, inputs = split(arguments)
+        id = inputs.shift
+        return list unless id
+
+        calculation = Calculation[id]
+        return describe(calculation, options[:units]) if inputs.empty?
+
+        result = calculation.call(pairs(inputs), units: options[:units])
+        options[:json] ? @output.puts(JSON.pretty_generate(result.to_h)) : print_result(result)
+      end
+
+      private
+
+      def split(arguments)
+        options = { units: :us, json: false }
+        rest = arguments.dup
+        options[:json] = true if rest.delete("--json")
+        if (at = rest.index("--units"))
+          _, system = rest.slice!(at, 2)
+          raise Error.new("--units must be us, england or si; got “#{system}”.", field: :units, code: :unknown_choice) unless SYSTEMS.include?(system)
+
+          options[:units] = system.to_sym
+        end
+        [options, rest]
+      end
+
+      def pairs(inputs)
+        inputs.to_h do |text|
+          name, value = text.split("=", 2)
+          raise Error.new("Write inputs as name=value; got “#{text}”.", field: name, code: :not_a_pair) unless value
+
+          [name, value.start_with?("[") ? JSON.parse(value) : value]
+        rescue JSON::ParserError
+          raise Error.new("#{name} is not a JSON list.", field: name, code: :not_json)
+        end
+      end
+
+      def list
+        Calculation.all.each { |calculation| @output.puts "#{calculation.id.to_s.ljust(22)} #{calculation.title}" }
+      end
+
+      def describe(calculation, units)
+        sheet = Calculation::Sheet.new(calculation, units).to_h
+        @output.puts "#{sheet[:id]}: #{sheet[:title]}", "inputs:"
+        sheet[:inputs].each do |input|
+          extra = [input[:choices]&.join("|"), input[:default] && "default #{input[:default]}", input[:note]].compact.join("; ")
+          @output.puts "  #{input[:name].to_s.ljust(20)} #{input[:unit].to_s.ljust(10)} #{extra}".rstrip
+        end
+        @output.puts "outputs:"
+        sheet[:outputs].each { |output| @output.puts "  #{output[:name].to_s.ljust(20)} #{output[:unit].to_s.ljust(10)} #{output[:note]}".rstrip }
+        @output.puts "sources:"
+        calculation.sources.each { |source| @output.puts "  #{source}" }
+      end
+
+      def print_result(result)
+        result.to_h[:outputs].each do |name, value|
+          text = value.is_a?(Hash) && value.key?(:value) ? "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit]}" : value
+          @output.puts "#{name.to_s.ljust(20)} #{text.is_a?(Array) ? "#{text.size} rows; see --json" : text}"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+require "io/console"
+
+module Munimen
+  module Cli
+    # The commands of bin/munimen. Exit status 0, or 2 for wrong input, with the reason as JSON on the
+    # error stream.
+    class Commands
+      HELP = <<~TEXT
+        bin/munimen calc                                   ids of the calculations
+        bin/munimen calc ID                                its inputs, units, defaults, outputs, sources
+        bin/munimen calc ID name='50 gal' … [--units us|england|si] [--json]
+        bin/munimen judge FILE|-                           verdicts, deficiencies, outcome, due dates of a visit file
+        bin/munimen plan FILE|- --jobs a,b                 the operations of these jobs, in order
+        bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
+        bin/munimen owner EMAIL NAME                       make the first owner account; asks for the password
+      TEXT
+
+      def initialize(input, output, errors)
+        @input = input
+        @output = output
+        @errors = errors
+      end
+
+      # Runs a command line; returns the exit status.
+      def run(arguments)
+        command, *rest = arguments
+        case command
+        when "calc" then CalcCommand.new(@output).run(rest)
+        when "judge" then print_json(VisitCommand.judge(read(rest.first)))
+        when "plan" then print_json(VisitCommand.plan(read(rest.first), jobs(rest)))
+        when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
+        when "owner" then owner(*rest)
+        when nil, "help", "--help", "-h" then @output.puts HELP
+        else raise Error.new("There is no command “#{command}”; see bin/munimen help.", code: :unknown_command)
+        end
+        0
+      rescue Error => e
+        @errors.puts JSON.generate(error: e.to_h)
+        2
+      end
+
+      private
+
+      def print_json(value) = @output.puts(JSON.pretty_generate(value))
+
+      def read(name)
+        raise Error.new("Name a visit file, or - for standard input.", field: :file, code: :missing) unless name
+
+        JSON.parse(name == "-" ? @input.read : File.read(name))
+      rescue Errno::ENOENT, Errno::EISDIR, Errno::EACCES
+        raise Error.new("The file #{name} cannot be read.", field: :file, code: :not_found)
+      rescue JSON::ParserError => e
+        raise Error.new("That is not JSON: #{e.message[0, 120]}", field: :file, code: :not_json)
+      end
+
+      def jobs(rest)
+        at = rest.index("--jobs")
+        list = at && rest[at + 1]
+        raise Error.new("Name the jobs: --jobs annual_safety,pressure_check", field: :jobs, code: :missing) unless list
+
+        list.split(",")
+      end
+
+      def owner(email = nil, name = nil)
+        raise Error.new("Give an e-mail address and a name.", code: :missing) unless email && name
+
+        records = Web::Config.from_environment.records
+        @output.print "Password (at least 12 characters): "
+        password = (@input.tty? ? @input.noecho(&:gets) : @input.gets).to_s.chomp
+        records.people.create(email:, name:, role: "owner", password:)
+        @output.puts "\nOwner account #{email} made."
+      end
+    end
+  end
+end

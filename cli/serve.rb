@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+require "puma"
+require "puma/configuration"
+require "puma/launcher"
+
+module Munimen
+  module Cli
+    # Starts Puma on 127.0.0.1 with the data folder of MUNIMEN_DATA.
+    module Serve
+      module_function
+
+      # Runs until stopped. Exits with one clear line when the port is taken.
+      def start(port, threads: 5)
+        configuration = Puma::Configuration.new do |config|
+          config.bind "tcp://127.0.0.1:#{port}"
+          config.threads 1, threads
+          config.rackup File.join(ROOT, "web/server.ru")
+          config.environment ENV.fetch("RACK_ENV", "production")
+          config.log_requests false
+          config.quiet
+        end
+        Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)).run
+      rescue Errno::EADDRINUSE
+        abort "✗ Port #{port} is taken. Stop what runs there, or choose another."
+      end
+    end
+  end
+end

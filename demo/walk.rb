@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Demo
+    # Walks through a visit as a plumber would, in the order the planner gives: reads what the invented
+    # heater shows (by the physics), answers, marks each step, and lets the clock run.
+    class Walk
+      # A clock that stands where it is put.
+      class Clock
+        attr_accessor :time
+
+        def initialize(time) = @time = time
+        def call = @time
+        def pass(seconds) = @time += seconds
+      end
+
+      # truth: Truth of the heater. findings: {look item => finding} that are not sound.
+      def initialize(records, person:, at:, truth:, random:, findings: {}, refused: nil)
+        @clock = Clock.new(at)
+        @records = records
+        @context = Desk::Context.new(records, person:, clock: @clock)
+        @truth = truth
+        @random = random
+        @findings = findings
+        @refused = refused
+      end
+
+      attr_reader :context
+
+      # Does up to `limit` steps, signs when all are done. Returns the visit's id.
+      def call(heater_id, jobs: [:annual_safety], limit: nil, sign: true)
+        id = uuid
+        desk = Desk::StartVisit.new(@context)
+        desk.book(id:, heater_id:, jobs:, planned_for: @context.stamp)
+        desk.start(id)
+        @steps = nil
+        count = 0
+        while (limit.nil? || count < limit) && (step = next_step(id))
+          do_step(id, step)
+          count += 1
+        end
+        finish(id) if sign && limit.nil?
+        id
+      end
+
+      private
+
+      def uuid = @random.bytes(16).unpack1("H*").then { |h| [h[0, 8], h[8, 4], "4#{h[13, 3]}", "8#{h[17, 3]}", h[20, 12]].join("-") }
+      def visit(id) = @records.visits.core(id, now: @clock.time)
+
+      # The next step of the plan; planned anew when something read has made a step needless or impossible.
+      def next_step(id)
+        visit = visit(id)
+        replan(id, visit) if @steps.nil? || @steps.any? { |step| step.operation.forbidden_because(visit) || step.operation.superfluous_because(visit) }
+        step = @steps.shift
+        step&.tap { wait_for(visit, step) }
+      end
+
+      # Lets the clock run until the needs of a step hold, where a running wait brings them about.
+      def wait_for(visit, step)
+        @clock.pass(visit.running_waits.map(&:seconds_left).max.to_i + 1) unless visit.running_waits.empty? || Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] }
+      end
+
+      def replan(id, visit)
+        plan = Work::Planner.new(visit).plan(visit.jobs)
+        plan.impossible.each { |left| Desk::DoStep.new(@context).call(id, id: uuid, operation: left.operation.to_s, outcome: "not_tested", reason: visit.words.say(left.because)) }
+        @steps = plan.steps.dup
+      end
+
+      def do_step(id, step)
+        operation = step.operation
+        @clock.pass(operation.hands_on + @random.rand(0..20))
+        @clock.pass(step.wait.seconds) if step.wait && step.wait.manner == :attended
+        decide(id, operation)
+        look(id, operation)
+        before = visit(id) unless operation.reads.empty?
+        operation.reads.each { |read| take(id, read, before) }
+        Desk::DoStep.new(@context).call(id, id: uuid, operation: operation.id.to_s, outcome: "done")
+      end
+
+      def decide(id, operation)
+        Desk::Decide.new(@context).call(id, id: uuid, name: operation.decides.to_s, value: "given") if operation.decides
+      end
+
+      def look(id, operation)
+        return unless operation.looks
+
+        heater = visit(id).heater
+        items = Judgement::Look.in_group(operation.looks).select { |item| item.applies?(heater) }
+        Desk::Look.new(@context).call(id, items: items.map { |item| { id: uuid, item: item.id.to_s, finding: (@findings[item.id] || :sound).to_s } })
+      end
+
+      def take(id, read, visit)
+        value = @truth.read(read.name, visit, @random) or return
+        Desk::TakeReading.new(@context).call(id, id: uuid, name: read.name.to_s, value:)
+      end
+
+      def finish(id)
+        judge = Judgement::Judge.new(visit(id))
+        judge.deficiencies.select { |verdict| verdict.state == :danger }.each do |verdict|
+          decide_text(id, "danger.#{verdict.check}.action", "Heat switched off, tagged “do not use”.")
+          decide_text(id, "danger.#{verdict.check}.told", "#{visit(id).site[:customer]}, in person")
+        end
+        decide_text(id, "outcome_reason", "Not to be used until the valve is replaced.") if judge.deficiencies.any? { |verdict| verdict.state == :danger }
+        sign = Desk::Sign.new(@context)
+        if @refused
+          sign.call(id, id: uuid, signer: "customer", refused: @refused)
+        else
+          sign.call(id, id: uuid, signer: "customer", name: visit(id).site[:customer], strokes: scribble)
+        end
+        @clock.pass(40)
+        sign.call(id, id: uuid, signer: "plumber", name: @context.person[:name], strokes: scribble)
+      end
+
+      def decide_text(id, name, value) = Desk::Decide.new(@context).call(id, id: uuid, name:, value:)
+
+      # A made-up signature.
+      def scribble
+        [Array.new(34) { |i| [(0.08 + (i * 0.025)).round(3), (0.55 + (0.28 * Math.sin((i * 0.9) + @random.rand)) * (1 - (i / 50.0))).round(3)] }]
+      end
+    end
+  end
+end

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { outbox } from './api/outbox'
+import { session, signOut } from './api/session'
+import EmergencyPage from './parts/EmergencyPage.vue'
+import { onKeys } from './keys/keys'
+
+const router = useRouter()
+const emergency = ref(false)
+const dark = ref(document.documentElement.classList.contains('dark'))
+
+function setTheme(wanted: boolean) {
+  dark.value = wanted
+  document.documentElement.classList.toggle('dark', wanted)
+  localStorage.setItem('munimen.theme', wanted ? 'dark' : 'light')
+}
+onMounted(() => {
+  const kept = localStorage.getItem('munimen.theme')
+  setTheme(kept ? kept === 'dark' : matchMedia('(prefers-color-scheme: dark)').matches)
+})
+async function leave() {
+  await signOut()
+  await router.push({ name: 'sign-in' })
+}
+onKeys({ g: () => (emergency.value = true) })
+watch(
+  () => session.person,
+  (person) => {
+    if (session.ready && !person && router.currentRoute.value.name !== 'sign-in') void router.push({ name: 'sign-in' })
+  },
+)
+</script>
+
+<template>
+  <a class="skip" href="#content">{{ $t('app.skip') }}</a>
+  <header class="bar no-print">
+    <RouterLink class="brand" to="/"><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink>
+    <nav v-if="session.person" class="nav">
+      <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
+      <RouterLink to="/customers">{{ $t('app.customers') }}</RouterLink>
+    </nav>
+    <span class="spacer" />
+    <span v-if="outbox.waiting.length" class="waiting" role="status">{{ outbox.offline ? $t('app.offline') : '' }} {{ $t('app.waiting', { n: outbox.waiting.length }) }}</span>
+    <button class="quiet" type="button" :aria-label="dark ? $t('app.light') : $t('app.dark')" @click="setTheme(!dark)">
+      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path d="M10 2a8 8 0 1 0 0 16z" fill="currentColor" /><circle cx="10" cy="10" r="7.5" fill="none" stroke="currentColor" stroke-width="1.5" /></svg>
+    </button>
+    <button v-if="session.person" class="quiet words" type="button" @click="leave">{{ $t('app.signOut') }}</button>
+    <button class="alarm" type="button" @click="emergency = true">{{ $t('app.emergency') }}</button>
+  </header>
+  <main id="content"><RouterView /></main>
+  <EmergencyPage v-if="emergency" @close="emergency = false" />
+</template>
+
+<style scoped>
+.skip { position: absolute; left: -999px; }
+.skip:focus { left: 8px; top: 8px; z-index: 30; background: var(--raised); padding: 8px; }
+.bar { display: flex; align-items: center; gap: 10px; height: 56px; padding: 0 14px; background: var(--raised); border-bottom: 1px solid var(--line); position: sticky; top: 0; z-index: 20; }
+.brand { display: flex; align-items: center; gap: 8px; font-weight: 700; color: var(--ink); text-decoration: none; min-height: var(--touch); }
+.nav { display: flex; gap: 4px; margin-left: 8px; }
+.nav a { color: var(--ink-soft); text-decoration: none; padding: 0 10px; min-height: var(--touch); display: flex; align-items: center; border-bottom: 3px solid transparent; }
+.nav a.router-link-exact-active { color: var(--ink); border-color: var(--copper); }
+.spacer { flex: 1; }
+.quiet { border: 0; background: none; min-height: var(--touch); min-width: var(--touch); cursor: pointer; color: var(--ink-soft); }
+.alarm { min-height: var(--touch); border: 2px solid var(--danger); color: var(--danger); background: var(--danger-soft); border-radius: 8px; padding: 0 12px; font-weight: 700; cursor: pointer; }
+.waiting { background: var(--watch-soft); color: var(--watch); border-radius: 6px; padding: 4px 8px; font-size: 0.85rem; }
+@media (max-width: 700px) {
+  .bar { padding: 0 8px; gap: 2px; }
+  .brand span { display: none; }
+  .nav { margin-left: 0; }
+  .nav a { padding: 0 7px; font-size: 0.9rem; }
+  .quiet.words { display: none; }
+  .waiting { position: fixed; top: 58px; right: 6px; z-index: 21; }
+}
+</style>

@@ -1,0 +1,61 @@
+// The API by its contract: types come from web/openapi.yaml.
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+export type Visit = Schemas['Visit']
+export type PlannedStep = Schemas['PlannedStep']
+export type Verdict = Schemas['Verdict']
+export type Grade = Schemas['Grade']
+export type Report = Schemas['Report']
+export type Heater = Schemas['Heater']
+
+/** What went wrong, in words for a person, with the field when there is one. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly code = '',
+    readonly field: string | null = null,
+    readonly details: Record<string, unknown> = {},
+  ) {
+    super(message)
+  }
+}
+
+let token = ''
+export const setToken = (csrf: string) => (token = csrf)
+export const csrf = () => token
+
+const headers: Middleware = {
+  onRequest({ request }) {
+    request.headers.set('X-CSRF-Token', token)
+    return request
+  },
+}
+
+export const api = createClient<paths>({ baseUrl: '', credentials: 'same-origin' })
+api.use(headers)
+
+/** The data of an answer, or a Problem thrown. */
+export async function must<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let got
+  try {
+    got = await answer
+  } catch {
+    throw new Problem('No connection. What you typed is kept and will be sent.', 0, 'offline')
+  }
+  if (got.data !== undefined) return got.data
+  throw problemFrom(got.response.status, got.error)
+}
+
+export function problemFrom(status: number, body: unknown): Problem {
+  const known = (body ?? {}) as Schemas['Problem']
+  return new Problem(known.title ?? `The server answered ${status}.`, status, known.code, known.field ?? null, known.details ?? {})
+}
+
+export const uuid = (): string =>
+  crypto.randomUUID?.() ??
+  '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (c) =>
+    (Number(c) ^ (crypto.getRandomValues(new Uint8Array(1))[0]! & (15 >> (Number(c) / 4)))).toString(16),
+  )

@@ -1,0 +1,8 @@
+import { createApp } from 'vue'
+import App from './App.vue'
+import { i18n } from './words'
+import { router } from './router'
+import './styles/tokens.css'
+import './styles/base.css'
+
+createApp(App).use(i18n).use(router).mount('#app')

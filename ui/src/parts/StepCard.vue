@@ -1,0 +1,128 @@
+<script setup lang="ts">
+// The step in hand: why, how, cautions, what must be true first, and what is to be read, seen or asked.
+import { computed, nextTick, onMounted, ref } from 'vue'
+import type { PlannedStep, Visit } from '@/api/client'
+import DripTimer from './DripTimer.vue'
+import LookList from './LookList.vue'
+import ReadingField from './ReadingField.vue'
+
+const props = defineProps<{ visit: Visit; step: PlannedStep; error: string; offered: string | null }>()
+const emit = defineEmits<{
+  write: [what: string, body: Record<string, unknown>]
+  reload: []
+  done: [operation: string, outcome: 'done' | 'already_so' | 'not_tested', reason?: string]
+  go: [operation: string]
+}>()
+
+const REASONS = ['not_visible', 'no_access', 'refused', 'policy', 'not_applicable', 'unsafe'] as const
+const fields = ref<InstanceType<typeof ReadingField>[]>([])
+const looks = ref<InstanceType<typeof LookList>>()
+const doneButton = ref<HTMLButtonElement>()
+const givingUp = ref(false)
+const reason = ref('')
+const more = ref('')
+
+const unmet = computed(() => props.step.needs.filter((need) => !need.met))
+const missing = computed(() => props.step.reads.filter((read) => !read.optional && !props.visit.readings[read.name]))
+const unanswered = computed(() => (props.step.looks ?? []).filter((look) => !props.visit.observations[look.id]))
+const undecided = computed(() => !!props.step.decides && !props.visit.decisions[props.step.decides])
+const ready = computed(() => !unmet.value.length && !missing.value.length && !unanswered.value.length && !undecided.value)
+const stateOnly = computed(() => !props.step.reads.some((read) => !read.optional) && !props.step.looks && !props.step.decides)
+const offeredTitle = computed(() => props.visit.plan.steps.find((step) => step.operation === props.offered)?.title)
+const stepTitle = (operation: string) => props.visit.plan.steps.find((step) => step.operation === operation)?.title
+
+const finish = () => ready.value && emit('done', props.step.operation, 'done')
+function saved() {
+  emit('reload')
+  void nextTick(() => {
+    const next = fields.value.find((field) => field.empty())
+    if (next) next.focus()
+    else doneButton.value?.focus()
+  })
+}
+function decide(value: string) {
+  emit('write', 'decisions', { name: props.step.decides, value })
+}
+function keepReason() {
+  const text = [reason.value ? REASON_TEXT[reason.value as (typeof REASONS)[number]] : '', more.value.trim()].filter(Boolean).join(': ')
+  if (text) emit('done', props.step.operation, 'not_tested', text)
+}
+const REASON_TEXT = { not_visible: 'Not visible', no_access: 'No access', refused: 'Refused by the customer', policy: 'House rule', not_applicable: 'Does not apply', unsafe: 'Unsafe to do' }
+
+onMounted(() => nextTick(() => (fields.value[0] ? fields.value[0].focus() : undefined)))
+defineExpose({
+  giveUp: () => (givingUp.value = true),
+  soundHere: () => looks.value?.sound(),
+  allSound: () => looks.value?.allSound(),
+  confirm: () => (document.activeElement?.tagName === 'BUTTON' && document.activeElement !== doneButton.value ? (document.activeElement as HTMLElement).click() : finish()),
+  answer: (index: number) => {
+    if (undecided.value) return decide(['given', 'refused'][index] ?? 'given')
+    if (looks.value) return looks.value.pick(index)
+    fields.value.find((field) => field.empty() && field.choose(index))
+  },
+})
+</script>
+
+<template>
+  <article class="panel card" :aria-label="step.title">
+    <header>
+      <h2 class="step-title">{{ step.title }}</h2>
+      <p class="because">{{ step.because }}</p>
+    </header>
+    <ul v-if="step.cautions.length" class="cautions">
+      <li v-for="caution in step.cautions" :key="caution"><svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true"><path d="M8 1 L15.5 15 H0.5 Z" fill="none" stroke="currentColor" stroke-width="1.8" /><path d="M8 6 V10.5 M8 12.2 V13.6" stroke="currentColor" stroke-width="1.8" /></svg>{{ caution }}</li>
+    </ul>
+    <div v-if="unmet.length" class="needs" role="note">
+      <b>{{ $t('visit.first') }}</b>
+      <ul>
+        <li v-for="need in unmet" :key="need.name">{{ need.text }}<button v-if="need.step && stepTitle(need.step)" type="button" class="plain-button" @click="emit('go', need.step!)">{{ stepTitle(need.step) }}</button></li>
+      </ul>
+    </div>
+    <p class="how"><b>{{ $t('visit.how') }}</b> {{ step.how }}</p>
+    <p v-if="step.instrument" class="soft small"><b>{{ $t('visit.with') }}</b> {{ step.instrument }}</p>
+
+    <DripTimer v-if="step.wait && step.wait.manner === 'attended'" :seconds="step.wait.seconds" />
+    <div v-if="step.decides" class="decide" role="group" :aria-label="$t('visit.consent')">
+      <b>{{ $t('visit.consent') }}</b>
+      <button type="button" class="plain-button" :aria-pressed="visit.decisions[step.decides] === 'given'" @click="decide('given')">{{ $t('visit.given') }}</button>
+      <button type="button" class="plain-button" :aria-pressed="visit.decisions[step.decides] === 'refused'" @click="decide('refused')">{{ $t('visit.refused') }}</button>
+    </div>
+    <LookList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" @write="(what, body) => emit('write', what, body)" />
+    <ReadingField v-for="read in step.reads" :key="read.name" ref="fields" :visit="visit" :read="read" @saved="saved" />
+
+    <p v-if="error" class="error" role="alert">{{ error }} <button v-if="offered && offeredTitle" type="button" class="plain-button" @click="emit('go', offered!)">{{ $t('visit.goTo') }}: {{ offeredTitle }}</button></p>
+
+    <div v-if="!givingUp" class="actions">
+      <button ref="doneButton" type="button" class="go" :disabled="!ready" @click="finish">{{ $t('visit.next') }}</button>
+      <button v-if="stateOnly && step.operation !== 'leave_site'" type="button" class="plain-button" @click="emit('done', step.operation, 'already_so')">{{ $t('visit.alreadySo') }}</button>
+      <button type="button" class="plain-button" @click="givingUp = true">{{ $t('visit.notTested') }}</button>
+    </div>
+    <form v-else class="stack giving-up" @submit.prevent="keepReason">
+      <b>{{ $t('visit.reason') }}</b>
+      <div class="row" role="radiogroup" :aria-label="$t('visit.reason')">
+        <button v-for="one in REASONS" :key="one" type="button" class="plain-button" role="radio" :aria-checked="reason === one" @click="reason = one">{{ $t(`visit.reasons.${one}`) }}</button>
+      </div>
+      <el-input v-model="more" :placeholder="$t('visit.more')" :aria-label="$t('visit.more')" />
+      <div class="row"><el-button type="primary" native-type="submit" :disabled="!reason && !more.trim()">{{ $t('visit.keep') }}</el-button><el-button @click="givingUp = false">{{ $t('visit.cancel') }}</el-button></div>
+    </form>
+    <p v-if="step.why && step.why !== step.because" class="soft small">{{ step.why }}</p>
+  </article>
+</template>
+
+<style scoped>
+.card { display: grid; gap: 12px; }
+.step-title { font-size: 1.4rem; }
+.because { color: var(--ink-soft); }
+.cautions { display: grid; gap: 4px; }
+.cautions li { display: flex; gap: 8px; align-items: center; background: var(--defect-soft); color: var(--defect); padding: 6px 10px; border-radius: 6px; font-size: 0.92rem; }
+.cautions svg { flex: none; }
+.how { font-size: 1.02rem; }
+.needs { border: 2px solid var(--copper); border-radius: 8px; padding: 10px 12px; background: var(--copper-soft); }
+.needs li { display: flex; justify-content: space-between; align-items: center; gap: 10px; padding: 4px 0; }
+.decide { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
+.actions { display: flex; gap: 8px; flex-wrap: wrap; position: sticky; bottom: 0; background: var(--raised); padding: 8px 0 2px; }
+.go { flex: 1 1 160px; min-height: 52px; border: 0; border-radius: 8px; background: var(--copper); color: var(--on-copper); font-weight: 700; font-size: 1.05rem; cursor: pointer; }
+.go:disabled { background: var(--sunk); color: var(--ink-soft); cursor: default; }
+.error { background: var(--danger-soft); color: var(--danger); border-radius: 8px; padding: 10px 12px; }
+@media (max-width: 700px) { .actions { bottom: 54px; } .step-title { font-size: 1.2rem; } .card { padding: 12px; gap: 9px; } }
+</style>

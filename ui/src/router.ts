@@ -1,0 +1,22 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { refresh, session } from './api/session'
+import SignIn from './screens/SignIn.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/sign-in', name: 'sign-in', component: SignIn },
+    { path: '/', name: 'today', component: () => import('./screens/Today.vue') },
+    { path: '/customers', name: 'customers', component: () => import('./screens/Customers.vue') },
+    { path: '/customers/:id', name: 'customer', component: () => import('./screens/Customer.vue'), props: true },
+    { path: '/heaters/:id', name: 'heater', component: () => import('./screens/Heater.vue'), props: true },
+    { path: '/visits/:id', name: 'visit', component: () => import('./screens/Visit.vue'), props: true },
+    { path: '/visits/:id/report', name: 'report', component: () => import('./screens/Report.vue'), props: true },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  if (!session.ready) await refresh().catch(() => undefined)
+  if (!session.person && session.ready && to.name !== 'sign-in') return { name: 'sign-in', query: { to: to.fullPath } }
+})

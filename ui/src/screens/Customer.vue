@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, must, Problem, uuid, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import HeaterForm from '@/parts/HeaterForm.vue'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const customer = ref<Schemas['Customer'] | null>(null)
+const addingSite = ref(false)
+const addingHeaterAt = ref<string | null>(null)
+const site = ref({ address: '', access: '' })
+const error = ref('')
+const field = ref<string | null>(null)
+
+const load = async () => (customer.value = await must(api.GET('/api/customers/{id}', { params: { path: { id: props.id } } })))
+onMounted(load)
+
+async function attempt(action: () => Promise<void>) {
+  error.value = ''
+  field.value = null
+  try {
+    await action()
+  } catch (problem) {
+    error.value = (problem as Problem).message
+    field.value = (problem as Problem).field
+  }
+}
+const addSite = () =>
+  attempt(async () => {
+    await write(`/api/customers/${props.id}/sites`, { id: uuid(), address: site.value.address, access: site.value.access || undefined })
+    addingSite.value = false
+    await load()
+  })
+const addHeater = (label: string, installation: Record<string, string>) =>
+  attempt(async () => {
+    const id = uuid()
+    await write(`/api/sites/${addingHeaterAt.value}/heaters`, { id, label, installation })
+    await router.push(`/heaters/${id}`)
+  })
+</script>
+
+<template>
+  <div v-if="customer" class="page stack">
+    <div class="row between">
+      <div>
+        <h1>{{ customer.name }}</h1>
+        <p class="soft number">{{ [customer.phone, customer.email].filter(Boolean).join(' · ') }}</p>
+      </div>
+      <el-button @click="addingSite = true">{{ $t('customers.addSite') }}</el-button>
+    </div>
+    <p v-if="!customer.sites.length" class="panel">{{ $t('customers.noSites') }}</p>
+    <section v-for="one in customer.sites" :key="one.id" class="panel stack">
+      <div class="row between">
+        <div>
+          <h2>{{ one.address }}</h2>
+          <p v-if="one.access" class="soft small">{{ one.access }}</p>
+        </div>
+        <el-button type="primary" @click="addingHeaterAt = one.id">{{ $t('customers.addHeater') }}</el-button>
+      </div>
+      <p v-if="!one.heaters.length">{{ $t('customers.noHeaters') }}</p>
+      <RouterLink v-for="heater in one.heaters" :key="heater.id" class="heater" :to="`/heaters/${heater.id}`">
+        <b>{{ heater.label }}</b><span>{{ $t(`kind.${heater.kind}`) }}, {{ heater.capacity }}</span><span class="soft">{{ heater.maker }} {{ heater.model }}</span>
+      </RouterLink>
+    </section>
+    <el-dialog v-model="addingSite" :title="$t('customers.addSite')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="addSite">
+        <label>{{ $t('customers.address') }}<el-input v-model="site.address" name="address" autofocus /></label>
+        <label>{{ $t('customers.access') }}<el-input v-model="site.access" type="textarea" name="access" /></label>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog :model-value="!!addingHeaterAt" :title="$t('customers.addHeater')" width="min(860px, 96vw)" top="4vh" @close="addingHeaterAt = null">
+      <HeaterForm v-if="addingHeaterAt" :error="error" :field="field" @keep="addHeater" />
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.heater { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 10px; padding: 12px; border: 1px solid var(--line); border-radius: 8px; color: var(--ink); text-decoration: none; min-height: var(--touch); }
+.heater:hover { border-color: var(--copper); }
+.error { color: var(--danger); }
+@media (max-width: 700px) { .heater { grid-template-columns: 1fr; gap: 0; } }
+</style>

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, csrf, must, Problem, problemFrom, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import GradeMark from '@/parts/GradeMark.vue'
+import HeaterForm from '@/parts/HeaterForm.vue'
+import SafetyLadder from '@/parts/SafetyLadder.vue'
+import SectionDrawing from '@/parts/SectionDrawing.vue'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const heater = ref<Heater | null>(null)
+const jobs = ref<Schemas['Jobs']>([])
+const booking = ref(false)
+const changing = ref(false)
+const form = ref({ jobs: ['annual_safety'], when: '' })
+const error = ref('')
+const field = ref<string | null>(null)
+
+const load = async () => (heater.value = await must(api.GET('/api/heaters/{id}', { params: { path: { id: props.id } } })))
+onMounted(async () => {
+  await load()
+  jobs.value = await must(api.GET('/api/jobs'))
+})
+const short = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })
+
+async function book(startNow: boolean) {
+  error.value = ''
+  try {
+    const id = uuid()
+    const when = startNow || !form.value.when ? new Date() : new Date(form.value.when)
+    await write(`/api/heaters/${props.id}/visits`, { id, jobs: form.value.jobs, planned_for: when.toISOString() })
+    booking.value = false
+    if (!startNow) return void (await load())
+    await write(`/api/visits/${id}/start`)
+    await router.push(`/visits/${id}`)
+  } catch (problem) {
+    error.value = (problem as Problem).message
+  }
+}
+async function change(label: string, installation: Record<string, string>) {
+  error.value = ''
+  const response = await fetch(`/api/heaters/${props.id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify({ label, installation }) })
+  const body = await response.json()
+  if (response.ok) {
+    heater.value = body as Heater
+    changing.value = false
+    return
+  }
+  const problem = problemFrom(response.status, body)
+  error.value = problem.message
+  field.value = problem.field
+}
+const HIDDEN = ['kind']
+const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([name, value]) => !HIDDEN.includes(name) && value && value !== 'unknown')
+</script>
+
+<template>
+  <div v-if="heater" class="page">
+    <div class="row between">
+      <div>
+        <h1>{{ heater.label }} – {{ $t(`kind.${heater.installation.kind}`) }}, {{ heater.installation.capacity }}</h1>
+        <p><RouterLink :to="`/customers/${heater.customer_id}`">{{ heater.customer }}</RouterLink>, {{ heater.address }}</p>
+      </div>
+      <div class="row">
+        <el-button @click="changing = true">{{ $t('heater.change') }}</el-button>
+        <el-button @click="booking = true">{{ $t('heater.book') }}</el-button>
+        <el-button type="primary" @click="book(true)">{{ $t('heater.start') }}</el-button>
+      </div>
+    </div>
+    <div class="three">
+      <section class="panel">
+        <h2>{{ $t('heater.drawing') }}</h2>
+        <SectionDrawing :section="heater.section" :parts="heater.parts" :marks="heater.marks" />
+      </section>
+      <section class="panel">
+        <template v-if="heater.ladder">
+          <h2>{{ $t('heater.ladder') }}</h2>
+          <SafetyLadder :ladder="heater.ladder" />
+        </template>
+        <h2>{{ $t('heater.plate') }}</h2>
+        <dl>
+          <div v-for="[name, value] in plate()" :key="name"><dt class="soft">{{ $t(`field.${name}`) }}</dt><dd class="number">{{ $te(`word.${value}`) ? $t(`word.${value}`) : value }}</dd></div>
+        </dl>
+      </section>
+      <section class="stack">
+        <div class="panel">
+          <h2>{{ $t('heater.owed') }}</h2>
+          <p v-if="!heater.owed.length">{{ $t('heater.none') }}</p>
+          <ul>
+            <li v-for="owed in heater.owed" :key="owed.id" class="item"><GradeMark v-if="owed.grade" :grade="owed.grade as Grade" word /> <b class="small">{{ short(owed.on) }}</b><p class="small">{{ owed.text }}</p></li>
+          </ul>
+        </div>
+        <div class="panel">
+          <h2>{{ $t('heater.visits') }}</h2>
+          <p v-if="!heater.visits.length">{{ $t('heater.noVisits') }}</p>
+          <ul>
+            <li v-for="visit in heater.visits" :key="visit.id" class="item">
+              <RouterLink :to="visit.status === 'signed' ? `/visits/${visit.id}/report` : `/visits/${visit.id}`">{{ short(visit.planned_for) }} – {{ visit.jobs.join(', ') }}</RouterLink>
+              <p class="soft small">{{ visit.outcome ? $t(`outcome.${visit.outcome}`) : $t(`status.${visit.status}`) }}</p>
+            </li>
+          </ul>
+        </div>
+      </section>
+    </div>
+    <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="book(false)">
+        <label>{{ $t('heater.job') }}
+          <el-select v-model="form.jobs" multiple :aria-label="$t('heater.job')"><el-option v-for="job in jobs" :key="job.id" :value="job.id" :label="job.title" /></el-select>
+        </label>
+        <label>{{ $t('heater.when') }}<input v-model="form.when" type="datetime-local" class="native" /></label>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('heater.book') }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog v-model="changing" :title="$t('heater.change')" width="min(860px, 96vw)" top="4vh">
+      <HeaterForm v-if="changing" :label="heater.label" :installation="heater.installation" :error="error" :field="field" @keep="change" />
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.three { display: grid; grid-template-columns: 1.15fr 1fr 1fr; gap: 16px; margin-top: 14px; align-items: start; }
+h2 { margin-bottom: 8px; }
+dl { margin: 0; }
+dl div { display: flex; justify-content: space-between; gap: 10px; padding: 3px 0; border-bottom: 1px solid var(--line); font-size: 0.9rem; }
+dd { margin: 0; text-align: right; }
+.item { padding: 8px 0; border-bottom: 1px solid var(--line); }
+.item:last-child { border: 0; }
+.native { font: inherit; width: 100%; min-height: var(--touch); padding: 0 10px; border: 1px solid var(--line); border-radius: 8px; background: var(--raised); color: var(--ink); }
+@media (max-width: 1000px) { .three { grid-template-columns: 1fr; } }
+</style>
