@@ -33,7 +33,7 @@ module Munimen
 
     # Loads every file that declares something, in a fixed order.
     def declare
-      DECLARATIONS.each { |folder| Dir[File.join(ROOT, folder, "**/*.rb")].sort.each { |file| require file } }
+      DECLARATIONS.each { |folder| Dir[File.join(ROOT, folder, "**/*.rb")].each { |file| require file } }
     end
   end
 

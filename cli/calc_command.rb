@@ -68,7 +68,11 @@ module Munimen
 
       def print_result(result)
         result.to_h[:outputs].each do |name, value|
-          text = value.is_a?(Hash) && value.key?(:value) ? "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit]}" : value
+          text = if value.is_a?(Hash) && value.key?(:value)
+                   "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit]}"
+                 else
+                   value
+                 end
           @output.puts "#{name.to_s.ljust(20)} #{text.is_a?(Array) ? "#{text.size} rows; see --json" : text}"
         end
       end

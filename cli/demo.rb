@@ -1,15 +1,12 @@
 # frozen_string_literal: true
 
 # Makes the demo data afresh and starts the server with it.
-require "fileutils"
 require_relative "../munimen"
-require_relative "../demo/seed"
+require_relative "../demo/kept"
 
 port = Integer(ARGV.fetch(0))
 folder = ENV.fetch("MUNIMEN_DATA")
-FileUtils.rm_rf(folder)
-warn "· Making the demo data"
-Munimen::Demo::Seed.call(Munimen::Web::Config.new(folder))
+Munimen::Demo::Kept.fresh(folder) { warn "· Making the demo data" }
 
 puts "Munimen, demo data:  http://127.0.0.1:#{port}"
 puts "Sign in with any of these, password “#{Munimen::Demo::Seed::PASSWORD}”:"

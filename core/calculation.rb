@@ -111,7 +111,7 @@ module Munimen
 
     def samples(input, list)
       pairs = list.is_a?(Array) && list.map { |s| s.is_a?(Hash) && [s["t"] || s[:t], s["value"] || s[:value]] }
-      usable = pairs && pairs.size >= 3 && pairs.all? { |pair| pair && pair.all? { |n| n.is_a?(Numeric) && n.finite? } }
+      usable = pairs && pairs.size >= 3 && pairs.all? { |pair| pair&.all? { |n| n.is_a?(Numeric) && n.finite? } }
       return pairs if usable && pairs.each_cons(2).all? { |a, b| a.first < b.first }
 
       raise Error.new("#{input.name} must be a list of at least three {\"t\": seconds, \"value\": number} in order of time.",

@@ -50,7 +50,7 @@ module Munimen
     end
 
     # Ids of operations done, or given up with a reason, and not undone.
-    def settled_operations = (standing.select { |step| %i[done already_so not_tested].include?(step.outcome) }).map(&:operation)
+    def settled_operations = standing.select { |step| %i[done already_so not_tested].include?(step.outcome) }.map(&:operation)
     def done?(operation) = standing.any? { |step| step.operation == operation && step.outcome != :not_tested }
     def not_tested = standing.select { |step| step.outcome == :not_tested }
 
@@ -69,7 +69,7 @@ module Munimen
     def history = @history ||= Work::History.new(self)
 
     # One thing measured: a quantity or a word, as typed, by whom, when, how and in which state.
-    Reading = Struct.new(:id, :name, :quantity, :choice, :state, :method, :at, :by, :instrument, :superseded, :typed,
+    Reading = Struct.new(:id, :name, :quantity, :choice, :state, :way, :at, :by, :instrument, :superseded, :typed,
                          keyword_init: true) do
       # Whether the water side was at zero pressure when it was taken.
       def at_zero_pressure? = state && state[:heater_pressure]&.to_sym == :zero

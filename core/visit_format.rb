@@ -56,7 +56,7 @@ module Munimen
     def readings(units)
       list("readings").each_with_index.map do |row, index|
         ReadingInput.read(row["name"], row["value"], units:, state: state(row["state"], index), id: row["id"] || "r#{index}",
-                                                     method: row["method"], instrument: row["instrument"], by: row["by"])
+                                                     way: row["method"], instrument: row["instrument"], by: row["by"])
       end
     end
 
@@ -81,9 +81,8 @@ module Munimen
       list("steps").each_with_index.map do |row, index|
         outcome = %i[done already_so not_tested].find { |known| known.to_s == row.fetch("outcome", "done") } or
           raise Error.new("outcome must be done, already_so or not_tested.", field: "steps.#{index}.outcome", code: :unknown_choice)
-        if outcome == :not_tested && row["reason"].to_s.strip.empty?
-          raise Error.new("What was not tested needs its reason.", field: "steps.#{index}.reason", code: :missing)
-        end
+        raise Error.new("What was not tested needs its reason.", field: "steps.#{index}.reason", code: :missing) if outcome == :not_tested && row["reason"].to_s.strip.empty?
+
         Visit::Step.new(id: row["id"] || "s#{index}", operation: Work::Operation[row["operation"].to_s].id, outcome:, reason: row["reason"])
       end
     end

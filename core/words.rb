@@ -20,7 +20,7 @@ module Munimen
       relief_valve: "T&P valve", discharge_pipe: "Discharge pipe", upper_element: "Upper element",
       lower_element: "Lower element", high_limit: "High limit", thermostat: "Thermostat", disconnect: "Disconnect",
       tank: "Tank", data_plate: "Data plate", gas_control: "Gas control", gas_cock: "Gas shut-off", burner: "Burner",
-      drain_valve: "Drain valve", pan: "Drain pan", tap: "Hot faucet", discharge_end: "End of the discharge pipe",
+      drain_valve: "Drain valve", pan: "Drain pan", tap: "Hot faucet", discharge_end: "Discharge end",
       site: "The site", heater: "Water heater"
     }.freeze
 

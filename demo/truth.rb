@@ -54,9 +54,11 @@ module Munimen
       end
 
       def relief(name)
+        return if @relief == :seized && name != :relief_lever
+
         {
           relief_lever: @relief == :seized ? "will_not_lift" : "lifts",
-          relief_flow: @relief == :seized ? "none" : "full_bore",
+          relief_flow: "full_bore",
           relief_closes: "shuts",
           relief_drip: @relief == :drips ? "drips" : "dry",
           relief_drip_hot: @relief == :drips ? "cold" : nil

@@ -51,14 +51,23 @@ module Munimen
       # The next step of the plan; planned anew when something read has made a step needless or impossible.
       def next_step(id)
         visit = visit(id)
-        replan(id, visit) if @steps.nil? || @steps.any? { |step| step.operation.forbidden_because(visit) || step.operation.superfluous_because(visit) }
+        replan(id, visit) if @steps.nil? || stale?(visit)
         step = @steps.shift
         step&.tap { wait_for(visit, step) }
       end
 
       # Lets the clock run until the needs of a step hold, where a running wait brings them about.
       def wait_for(visit, step)
-        @clock.pass(visit.running_waits.map(&:seconds_left).max.to_i + 1) unless visit.running_waits.empty? || Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] }
+        return if visit.running_waits.empty? || Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] }
+
+        @clock.pass(visit.running_waits.map(&:seconds_left).max.to_i + 1)
+      end
+
+      def stale?(visit)
+        @steps.any? do |step|
+          step.operation.forbidden_because(visit) || step.operation.superfluous_because(visit) ||
+            (step.operation.id == :watch_relief_drip && visit.choice(:relief_lever) == :will_not_lift)
+        end
       end
 
       def replan(id, visit)
@@ -98,7 +107,7 @@ module Munimen
       def finish(id)
         judge = Judgement::Judge.new(visit(id))
         judge.deficiencies.select { |verdict| verdict.state == :danger }.each do |verdict|
-          decide_text(id, "danger.#{verdict.check}.action", "Heat switched off, tagged “do not use”.")
+          decide_text(id, "danger.#{verdict.check}.action", "Heat switched off, tagged “do not use”")
           decide_text(id, "danger.#{verdict.check}.told", "#{visit(id).site[:customer]}, in person")
         end
         decide_text(id, "outcome_reason", "Not to be used until the valve is replaced.") if judge.deficiencies.any? { |verdict| verdict.state == :danger }
@@ -116,7 +125,7 @@ module Munimen
 
       # A made-up signature.
       def scribble
-        [Array.new(34) { |i| [(0.08 + (i * 0.025)).round(3), (0.55 + (0.28 * Math.sin((i * 0.9) + @random.rand)) * (1 - (i / 50.0))).round(3)] }]
+        [Array.new(34) { |i| [(0.08 + (i * 0.025)).round(3), (0.55 + ((0.28 * Math.sin((i * 0.9) + @random.rand)) * (1 - (i / 50.0)))).round(3)] }]
       end
     end
   end

@@ -16,9 +16,7 @@ module Munimen
         raise Error.new("There is no decision “#{name}”.", field: :name, code: :unknown_choice) unless NAMES.match?(name.to_s)
 
         choices = CHOICES[name]
-        if choices && !choices.include?(value)
-          raise Error.new("#{name} must be one of: #{choices.join(', ')}.", field: name, code: :unknown_choice)
-        end
+        raise Error.new("#{name} must be one of: #{choices.join(', ')}.", field: name, code: :unknown_choice) if choices && !choices.include?(value)
         return if @context.records.visits.written?(:decisions, id)
 
         @context.records.visits.write(:decisions, id:, visit_id:, name:, value: @context.text!(value, :value, max: 1000, required: false).to_s,

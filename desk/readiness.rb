@@ -62,7 +62,7 @@ module Munimen
       def readings
         @operation.reads.each do |read|
           reading = @visit.reading(read.name)
-          next if reading.nil? && read.optional
+          next if reading.nil? && !read.wanted?(@visit)
           raise Refused.new(@visit.words.say("Still to read: #{read.ask}."), field: read.name, code: :reading_missing) unless reading
 
           wrong = @space.unmet(@operation.needs_under(@visit.rules), reading.state.empty? ? @visit.state : @visit.state.merge(reading.state))
@@ -75,9 +75,7 @@ module Munimen
       end
 
       def answers
-        if @operation.decides && @visit.decision(@operation.decides).nil?
-          raise Refused.new("Note the answer first.", field: @operation.decides, code: :decision_missing)
-        end
+        raise Refused.new("Note the answer first.", field: @operation.decides, code: :decision_missing) if @operation.decides && @visit.decision(@operation.decides).nil?
         return unless @operation.looks
 
         open = Judgement::Look.in_group(@operation.looks).select { |look| look.applies?(@visit.heater) && @visit.observation(look.id).nil? }

@@ -23,7 +23,7 @@ module Munimen
         operation = step.operation
         brief(operation).merge(
           start: step.start, hands_on: step.hands_on, why: @words.say(step.why), because: @words.say(operation.because), how: @words.say(operation.how),
-          instrument: @words.say(operation.instrument), cautions: operation.cautions.map { |id| @words.say(Words::Cautions.text(id)) },
+          instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase), cautions: operation.cautions.map { |id| @words.say(Words::Cautions.text(id)) },
           needs: Readiness.new(@visit, operation).needs, reads: operation.reads.map { |read| read_field(read) }, looks: looks(operation),
           decides: operation.decides, wait: step.wait && { seconds: step.wait.seconds, manner: step.wait.manner, label: step.wait.label, start: step.wait.start }
         )
@@ -43,7 +43,8 @@ module Munimen
 
       def read_field(read)
         unit = read.kind == :choice ? nil : Measure::Kind[read.kind].unit(@visit.units)
-        { name: read.name, ask: @words.say(read.ask), kind: read.kind, unit: unit&.label, optional: read.optional,
+        { name: read.name, ask: @words.say(read.ask), kind: read.kind, unit: unit&.label, optional: read.optional, wanted: read.wanted?(@visit),
+          shown: read.only_if.nil? || read.wanted?(@visit),
           choices: read.choices&.map { |choice| { id: choice, label: choice.to_s.tr("_", " ").capitalize } } }
       end
 

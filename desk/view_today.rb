@@ -27,7 +27,9 @@ module Munimen
 
         plan = Work::Planner.new(core).plan(core.jobs)
         { done: core.standing.size, total: plan.total, hands_on: plan.hands_on,
-          blocks: plan.steps.map { |step| { start: step.start, seconds: step.hands_on, title: core.words.say(step.operation.title), wait: step.wait&.seconds, manner: step.wait&.manner } } }
+          blocks: plan.steps.map do |step|
+            { start: step.start, seconds: step.hands_on, title: core.words.say(step.operation.title), wait: step.wait&.seconds, manner: step.wait&.manner }
+          end }
       end
 
       def owed(row, today)

@@ -44,15 +44,21 @@ module Munimen
 
       def judged(visit, judge, plan)
         outcome = Judgement::Outcome.new(visit, judge.deficiencies)
-        { readings: visit.readings.reject(&:superseded).to_h { |reading| [reading.name, StepView.reading(reading, visit.units)] },
-          corrected: visit.readings.select(&:superseded).map { |reading| StepView.reading(reading, visit.units) },
-          observations: visit.observations.to_h { |seen| [seen.item, { finding: seen.finding, note: seen.note }] },
-          decisions: visit.decisions, verdicts: judge.verdicts.map { |verdict| StepView.verdict(verdict, visit) },
-          deficiencies: judge.deficiencies.map { |verdict| StepView.verdict(verdict, visit) },
-          rectified: judge.rectified.map { |verdict| StepView.verdict(verdict, visit) },
+        written(visit).merge(
+          verdicts: verdicts(judge.verdicts, visit), deficiencies: verdicts(judge.deficiencies, visit), rectified: verdicts(judge.rectified, visit),
           outcome: { proposed: outcome.proposed, chosen: outcome.chosen, because: visit.words.say(outcome.because), sentence: outcome.sentence(visit.words) },
           obstacles: Judgement::Closing.new(visit, plan, judge.deficiencies).obstacles.map(&:to_h),
-          signatures: @context.records.visits.rows(:signatures, visit.site[:id]).map { |row| row.slice(:signer, :name, :refused, :at) } }
+          signatures: @context.records.visits.rows(:signatures, visit.site[:id]).map { |row| row.slice(:signer, :name, :refused, :at) }
+        )
+      end
+
+      def verdicts(list, visit) = list.map { |verdict| StepView.verdict(verdict, visit) }
+
+      def written(visit)
+        corrected, standing = visit.readings.partition(&:superseded)
+        { readings: standing.to_h { |reading| [reading.name, StepView.reading(reading, visit.units)] },
+          corrected: corrected.map { |reading| StepView.reading(reading, visit.units) },
+          observations: visit.observations.to_h { |seen| [seen.item, { finding: seen.finding, note: seen.note }] }, decisions: visit.decisions }
       end
 
       def pictures(visit, judge)

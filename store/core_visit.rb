@@ -12,14 +12,14 @@ module Munimen
       end
 
       # Heaters already read, by their text and units: they are immutable, and many visits ask for the same.
-      HEATERS = {}
-      LOCK = Mutex.new
+      @heaters = {}
+      @lock = Mutex.new
 
       # The Installation of a kept text.
       def self.heater(text, units)
-        LOCK.synchronize do
-          HEATERS.clear if HEATERS.size > 2000
-          HEATERS[[text, units]] ||= Heater::Installation.from(JSON.parse(text), units:)
+        @lock.synchronize do
+          @heaters.clear if @heaters.size > 2000
+          @heaters[[text, units]] ||= Heater::Installation.from(JSON.parse(text), units:)
         end
       end
 
@@ -48,7 +48,7 @@ module Munimen
           declared = ReadingInput.known.fetch(row[:name].to_sym)
           quantity = row[:si] && Measure::Quantity.new(declared.kind, row[:si], typed: row[:typed])
           Visit::Reading.new(id: row[:id], name: declared.name, quantity:, choice: row[:choice]&.to_sym, state: arrival.merge(symbols(row[:state])),
-                             method: row[:method], at: row[:at], by: row[:account_id], instrument: row[:instrument],
+                             way: row[:method], at: row[:at], by: row[:account_id], instrument: row[:instrument],
                              superseded: row[:superseded_by], typed: row[:typed])
         end
       end

@@ -11,6 +11,7 @@ module Munimen
 
       def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such heater.", field: :heater))
       def at_site(site_id) = @rows.where(site_id:).order(:label).all
+
       def add(id:, site_id:, label:, installation:, at:)
         @rows.insert_conflict(target: :id).insert(id:, site_id:, label:, installation: JSON.generate(installation), created_at: at)
       end

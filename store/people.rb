@@ -21,9 +21,7 @@ module Munimen
       # Makes an account and returns its id. Raises Error on an unknown role, a taken address or a short
       # password.
       def create(email:, name:, role:, password:)
-        unless ROLES.include?(role)
-          raise Error.new("role must be one of: #{ROLES.join(', ')}.", field: :role, code: :unknown_choice)
-        end
+        raise Error.new("role must be one of: #{ROLES.join(', ')}.", field: :role, code: :unknown_choice) unless ROLES.include?(role)
         raise Error.new("password must have at least 12 characters.", field: :password) if password.to_s.size < 12
         raise Error.new("#{email} has an account already.", field: :email, code: :taken) if by_email(email)
 

@@ -21,7 +21,7 @@ module Munimen
       def dues = @dues ||= Dues.new(database)
 
       # Runs a block as one write: all of it or none.
-      def write(&block) = database.transaction(mode: :immediate, &block)
+      def write(&) = database.transaction(mode: :immediate, &)
     end
   end
 end

@@ -33,11 +33,17 @@ module Munimen
         @database[table].where(visit_id:, superseded_by: nil, **same).exclude(id:).update(superseded_by: id)
       end
 
-      def rows(table, visit_id) = @database[table].where(visit_id:).order(:at, Sequel.lit("rowid")).all
+      # Rows of one of the written tables, in order of time.
+      def rows(table, visit_id)
+        @of_visit ||= {}
+        @of_visit[table] ||= @database[table].where(visit_id: :$visit_id).order(:at, Sequel.lit("rowid")).prepare(:select, :"#{table}_of_visit")
+        @of_visit[table].call(visit_id:)
+      end
 
       # The core's Visit of an id, as it stands at `now`.
       def core(id, now:)
-        row = placed(Sequel[:visits][:id] => id).first || raise(NotFound.new("There is no such visit.", field: :visit))
+        @one_placed ||= placed(Sequel[:visits][:id] => :$id).prepare(:first, :placed_visit)
+        row = @one_placed.call(id:) || raise(NotFound.new("There is no such visit.", field: :visit))
         CoreVisit.new(row, now:, firm_rules: @settings.house_rules, written: WRITTEN.to_h { |table| [table, rows(table, id)] }).build
       end
 

@@ -8,6 +8,7 @@ export default tseslint.config(
   ...pluginVue.configs['flat/essential'],
   {
     files: ['**/*.vue'],
+    rules: { 'vue/multi-word-component-names': 'off' }, // screens are named by what they show
     languageOptions: { parser: vueParser, parserOptions: { parser: tseslint.parser } },
   },
 )

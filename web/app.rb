@@ -58,7 +58,7 @@ module Munimen
       end
 
       get "/api/session" do
-        who = person && person.slice(:id, :name, :role)
+        who = person&.slice(:id, :name, :role)
         json({ csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]), person: who, firm: records.settings.firm["name"],
                demo: config.demo_accounts })
       end

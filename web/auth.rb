@@ -7,33 +7,38 @@ module Munimen
   module Web
     # Sign-in and sign-out by Rodauth: Argon2, lockout after repeated failures, sessions that can be ended.
     module Auth
+      WRONG = "The address or the password is wrong."
+      SETTINGS = proc do
+        enable :login, :logout, :lockout, :active_sessions, :argon2, :json
+        prefix "/auth"
+        accounts_table :accounts
+        login_column :email
+        account_password_hash_column nil
+        require_bcrypt? false
+        only_json? true
+        domain { request.host }
+        already_logged_in { nil }
+        unlock_account_request_route nil
+        unlock_account_route nil
+        max_invalid_logins 8
+        account_lockouts_deadline_interval({ minutes: 15 })
+        session_inactivity_deadline 12 * 3600
+        session_lifetime_deadline 7 * 86_400
+        json_response_success_key "success"
+        no_matching_login_message WRONG
+        invalid_password_message WRONG
+        login_lockout_error_flash "Too many failed attempts: this account is locked for 15 minutes."
+      end
+
       # The Rack middleware for a database: POST /auth/login and /auth/logout with JSON.
       def self.for(database, secret)
         Class.new(Roda) do
           plugin :middleware
           plugin :json_parser, content_type_regexp: %r{\Aapplication/json\b}i
           plugin :rodauth, json: :only, csrf: false do
-            enable :login, :logout, :lockout, :active_sessions, :argon2, :json
             db database
-            prefix "/auth"
             hmac_secret secret
-            domain { request.host }
-            accounts_table :accounts
-            login_column :email
-            account_password_hash_column nil
-            require_bcrypt? false
-            unlock_account_request_route nil
-            unlock_account_route nil
-            max_invalid_logins 8
-            account_lockouts_deadline_interval({ minutes: 15 })
-            session_inactivity_deadline 12 * 3600
-            session_lifetime_deadline 7 * 86_400
-            only_json? true
-            already_logged_in { nil }
-            json_response_success_key "success"
-            no_matching_login_message "The address or the password is wrong."
-            invalid_password_message "The address or the password is wrong."
-            login_lockout_error_flash "Too many failed attempts: this account is locked for 15 minutes."
+            instance_exec(&SETTINGS)
           end
 
           route do |r|

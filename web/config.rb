@@ -33,7 +33,7 @@ module Munimen
       # Demo accounts with their passwords, only ever for demo data.
       def demo_accounts
         path = File.join(folder, "demo-accounts.json")
-        @demo ||= File.exist?(path) ? JSON.parse(File.read(path), symbolize_names: true) : []
+        @demo_accounts ||= File.exist?(path) ? JSON.parse(File.read(path), symbolize_names: true) : []
       end
 
       def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"

@@ -23,9 +23,8 @@ Munimen::Calculation.define :closed_system do
   compute do |i|
     limits = Munimen::Calculation::Limits
     %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    if i[:efficiency].si > 1
-      raise Munimen::Error.new("efficiency must be at most 1 (100 %).", field: :efficiency, code: :out_of_range)
-    end
+    raise Munimen::Error.new("efficiency must be at most 1 (100 %).", field: :efficiency, code: :out_of_range) if i[:efficiency].si > 1
+
     limits.check(i[:cold], i[:hot])
     limits.below(i[:supply_pressure], i[:relief_setting], :supply_pressure, "relief setting")
     limits.positive(i[:compliance], :compliance) if i[:compliance]

@@ -10,7 +10,7 @@ Munimen::Calculation.define :convert do
   compute do |i|
     to = Munimen::Measure::Unit.find(i[:to]) or
       raise Munimen::Error.new("“#{i[:to]}” is not a unit known here.", field: :to, code: :wrong_unit)
-    number, spelling = i[:value].match(/\A\s*([-+]?[\d.,\s\/]*(?:\d|\.)(?:e[-+]?\d+)?)\s*(.*)\z/i)&.captures
+    number, spelling = i[:value].match(%r{\A\s*([-+]?[\d.,\s/]*(?:\d|\.)(?:e[-+]?\d+)?)\s*(.*)\z}i)&.captures
     from = spelling && Munimen::Measure::Unit.find(spelling)
     if from.nil? || spelling.empty?
       raise Munimen::Error.new("“#{i[:value]}” must be a number with its unit, such as “52 psi”.", field: :value,

@@ -25,8 +25,8 @@ module Munimen
 
       def to_h
         { width: WIDTH, height: HEIGHT, problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
-          scales: [scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 96),
-                   scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 286)] }
+          scales: [scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 70),
+                   scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 258)] }
       end
 
       # [[ids of rungs, text], …] of what is out of order or too close.
@@ -88,7 +88,8 @@ module Munimen
         gap = charge.si - supply.si
         return if gap.abs <= @visit.rules.limit(:charge_tolerance).at_most.si + 1.0
 
-        [%i[charge supply], "The charge lies #{gap.negative? ? 'below' : 'above'} the supply by #{Measure::Quantity.new(:pressure, gap.abs).format(units)}: they belong on one rung."]
+        [%i[charge supply],
+         "The charge lies #{gap.negative? ? 'below' : 'above'} the supply by #{Measure::Quantity.new(:pressure, gap.abs).format(units)}: they belong on one rung."]
       end
 
       def peak_high

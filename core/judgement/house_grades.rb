@@ -10,9 +10,7 @@ module Munimen
 
       # The grade of a finding and the source that decides it.
       def grade(item, finding)
-        if item.id == :trim_rings && finding.id == :rippled && @rules.choice(:rippled_ring) == :no_account
-          return [:advice, @rules.source(:rippled_ring)]
-        end
+        return [:advice, @rules.source(:rippled_ring)] if item.id == :trim_rings && finding.id == :rippled && @rules.choice(:rippled_ring) == :no_account
 
         [finding.grade, finding.source]
       end

@@ -8,6 +8,9 @@ module Munimen
     #   Judge.new(visit).verdicts      # => [Verdict, …]
     #   Judge.new(visit).deficiencies  # the findings among them, worst first
     class Judge
+      # A later reading of the same visit proves that it was put right.
+      CURED_BY = { vessel_charge: :charge_set, hot_peak_found: :hot_peak_after }.freeze
+
       def initialize(visit)
         @visit = visit
       end
@@ -26,9 +29,6 @@ module Munimen
       def verdicts_using(name) = Check.using(name).filter_map { |check| check.verdict(@visit) }
 
       private
-
-      # A later reading of the same visit proves that it was put right.
-      CURED_BY = { vessel_charge: :charge_set, hot_peak_found: :hot_peak_after }.freeze
 
       def rectified?(verdict)
         cure = CURED_BY[verdict.check] or return false

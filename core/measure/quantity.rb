@@ -49,6 +49,7 @@ module Munimen
           if kind.dimension == :length && (match = FEET_INCHES.match(text))
             return [(to_number(match[1]) * 12) + to_number(match[2]), "in"]
           end
+
           match = WRITTEN.match(text)
           match && [to_number(match[1]), match[2]]
         end

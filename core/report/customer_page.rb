@@ -51,7 +51,7 @@ module Munimen
       def deficiency(verdict)
         { check: verdict.check, state: verdict.state, place: @words.part(verdict.part), text: verdict.text, explain: @words.say(verdict.explain),
           remedy: @words.say(verdict.remedy), source: verdict.because.first.source&.to_s, who: verdict.who,
-          by: @visit.on && verdict.due_in && (@visit.on + verdict.due_in).iso8601,
+          by: @visit.on && verdict.due_in && verdict.state != :advice && (@visit.on + verdict.due_in).iso8601,
           action: @visit.decision("danger.#{verdict.check}.action"), told: @visit.decision("danger.#{verdict.check}.told") }
       end
 

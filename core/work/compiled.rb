@@ -6,12 +6,12 @@ module Munimen
     # so that a need is one `&` and an effect one `& ~clear | set`. Variables that none of the operations
     # changes are settled beforehand and take no bits.
     class Compiled
-      Op = Struct.new(:operation, :index, :needs, :set, :clear, :seconds, :wait, :after, :goal, :first, keyword_init: true) do
+      Op = Struct.new(:operation, :index, :needs, :set, :clear, :seconds, :wait, :after, :goal, keyword_init: true) do
         def id = operation.id
         # Whether a wait's held variables would be changed by this operation.
-        def disturbs?(wait) = (set & wait.hold_vars & ~wait.hold_bits) != 0
+        def disturbs?(wait) = (set & wait.hold_vars).anybits?(~wait.hold_bits)
         # Whether this operation cannot be done while the wait runs.
-        def excluded_by?(wait) = disturbs?(wait) || needs.any? { |mask| (mask & wait.hold_vars) == mask && (mask & wait.hold_bits).zero? }
+        def excluded_by?(wait) = disturbs?(wait) || needs.any? { |mask| wait.hold_vars.allbits?(mask) && mask.nobits?(wait.hold_bits) }
       end
       Pending = Struct.new(:index, :seconds, :set, :clear, :hold_vars, :hold_bits)
 
@@ -36,7 +36,7 @@ module Munimen
 
       # The operations that make one of the bits of a need true.
       def achievers(mask)
-        @achievers[mask] ||= ops.select { |op| ((op.set | (op.wait&.set || 0)) & mask) != 0 }
+        @achievers[mask] ||= ops.select { |op| (op.set | (op.wait&.set || 0)).anybits?(mask) }
       end
 
       # Conditions of a need as masks, one for each variable that can change; 0 for what can never be true.

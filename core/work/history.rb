@@ -29,7 +29,8 @@ module Munimen
       def start_wait(operation, step)
         wait = operation.wait
         @running.reject! { |running| running.operation == operation.id }
-        return change(wait.makes) if step.at.nil? || step.outcome == :already_so
+        # An attended wait is over when its step is done; so is one that was found over.
+        return change(wait.makes) if step.at.nil? || step.outcome == :already_so || wait.manner == :attended
 
         seconds = wait.seconds.call(@visit.heater)
         @running << Running.new(operation: operation.id, step: step.id, started_at: step.at, ends_at: step.at + seconds,

@@ -15,7 +15,10 @@ module Munimen
     #   end
     class Operation
       # What is read: its name, a kind of quantity or a list of words, and the question.
-      Read = Struct.new(:name, :kind, :ask, :choices, :optional, keyword_init: true)
+      # `only_if` (a reading and the word it must have) makes it wanted only then.
+      Read = Struct.new(:name, :kind, :ask, :choices, :optional, :only_if, keyword_init: true) do
+        def wanted?(visit) = !optional && (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
+      end
       # A wait after the hands are free: seconds for a heater, its class, what must stay as it is
       # meanwhile, and what it makes true when it ends.
       Wait = Struct.new(:seconds, :manner, :holds, :makes, :label, keyword_init: true)
@@ -60,8 +63,8 @@ module Munimen
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
 
-      def read(name, kind, ask, choices: nil, optional: false)
-        @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, optional:)
+      def read(name, kind, ask, choices: nil, optional: false, only_if: nil)
+        @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, optional:, only_if:)
       end
 
       # Goes after everything else that was asked for.

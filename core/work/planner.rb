@@ -63,13 +63,13 @@ module Munimen
         operation.id == :run_taps && @visit.rules.choice(:charge_method) != :taps_open
       end
 
-      def waits = @visit.running_waits.reject { |wait| wait.manner == :attended }
+      def waits = @visit.running_waits
 
       # Takes out the first goal with a need that no operation can make true.
       def without_hopeless(goals, impossible)
         reachable = reachable_values(goals, impossible)
         hopeless = goals.find do |id|
-          @space.expand(Operation[id].needs_under(@visit.rules)).any? { |name, values| (values & reachable.fetch(name)).empty? }
+          @space.expand(Operation[id].needs_under(@visit.rules)).any? { |name, values| !values.intersect?(reachable.fetch(name)) }
         end || goals.reject { |id| Operation[id].last? }.last || goals.last
         because = "It needs what cannot be made true now: #{blocking(hopeless, reachable)}."
         [goals - [hopeless], impossible + [Plan::Left.new(operation: hopeless, because:)]]

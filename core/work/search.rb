@@ -79,13 +79,13 @@ module Munimen
       end
 
       def possible?(node, op)
-        return false if op.goal != 0 && (node.goals & op.goal).zero?
-        return false if (node.goals & op.after & ~op.goal) != 0
-        return false if op.goal.zero? && (node.state & op.set) == op.set && op.wait.nil?
+        return false if op.goal != 0 && node.goals.nobits?(op.goal)
+        return false if (node.goals & op.after).anybits?(~op.goal)
+        return false if op.goal.zero? && node.state.allbits?(op.set) && op.wait.nil?
         return false if op.wait && node.running.any? { |wait| wait.index == op.index }
         return false if node.running.any? { |wait| op.disturbs?(wait) }
 
-        op.needs.all? { |mask| (node.state & mask) != 0 }
+        op.needs.all? { |mask| node.state.anybits?(mask) }
       end
 
       def apply(node, op)
@@ -99,7 +99,7 @@ module Munimen
       def useful?(op, goals)
         @useful.fetch([op.index, goals]) do |name|
           @useful[name] = @compiled.ops.any? do |other|
-            other.index != op.index && (other.goal.zero? || (goals & other.goal) != 0) && other.needs.any? { |mask| (mask & op.wait.set) != 0 }
+            other.index != op.index && (other.goal.zero? || goals.anybits?(other.goal)) && other.needs.any? { |mask| mask.anybits?(op.wait.set) }
           end
         end
       end
@@ -135,13 +135,13 @@ module Munimen
       # can make it true. nil when a need can never be met.
       def required(node)
         made = node.running.reduce(node.state) { |bits, wait| bits | wait.set }
-        list = @compiled.ops.select { |op| (op.goal & node.goals) != 0 }
+        list = @compiled.ops.select { |op| op.goal.anybits?(node.goals) }
         listed = list.reduce(0) { |mask, op| mask | (1 << op.index) }
         position = 0
         while (op = list[position])
           position += 1
           op.needs.each do |mask|
-            next if (made & mask) != 0
+            next if made.anybits?(mask)
 
             makers = @compiled.achievers(mask)
             return nil if makers.empty?
@@ -180,7 +180,7 @@ module Munimen
           found = 0
           queue = [op]
           while (current = queue.shift)
-            before = current.needs.filter_map { |mask| sole_maker(mask) } + @compiled.ops.select { |o| (o.goal & current.after) != 0 }
+            before = current.needs.filter_map { |mask| sole_maker(mask) } + @compiled.ops.select { |o| o.goal.anybits?(current.after) }
             before.each do |o|
               next if found[o.index] == 1
 
@@ -193,7 +193,7 @@ module Munimen
       end
 
       def sole_maker(mask)
-        return if (@start.state & mask) != 0
+        return if @start.state.anybits?(mask)
 
         makers = @compiled.achievers(mask)
         makers.first if makers.size == 1

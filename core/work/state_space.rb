@@ -10,9 +10,9 @@ module Munimen
     #   space.expand(heat: :off) # => { :"heat.burner" => [:off] }
     class StateSpace
       GROUPS = {
-        heat: [%i[on pilot off], ->(h) { h.heat_sources }],
-        feed: [%i[live off proved_dead], ->(h) { h.feeds }],
-        lock: [%i[off on], ->(h) { h.feeds }],
+        heat: [%i[on pilot off], lambda(&:heat_sources)],
+        feed: [%i[live off proved_dead], lambda(&:feeds)],
+        lock: [%i[off on], lambda(&:feeds)],
         leads: [%i[landed off], ->(h) { h.electric? ? h.heat_sources : [] }],
         cut_out: [%i[reset tripped], ->(h) { h.electric? ? [:high_limit] : [] }],
         opening: [%i[fitted removed], lambda { |h|
@@ -67,7 +67,7 @@ module Munimen
       end
 
       # variable => its values
-      def domains = @domains
+      attr_reader :domains
 
       # The state presumed on arrival: everything in normal operation.
       def arrival = @arrival ||= @domains.transform_values(&:first).freeze

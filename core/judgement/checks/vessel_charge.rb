@@ -23,9 +23,7 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
                       "Isolate, drain to zero, read again.", measured: pressure, source: visit.rules.source(:charge_method))
     end
     # A pascal or so of rounding must not turn a sound reading into a defect.
-    if gap.abs <= limit.at_most.si + 1.0
-      next sound("#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's #{say(static)}.", measured: pressure, limit:)
-    end
+    next sound("#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's #{say(static)}.", measured: pressure, limit:) if gap.abs <= limit.at_most.si + 1.0
 
     side = gap.negative? ? "low" : "high"
     about = state == :flowing ? "about " : ""

@@ -17,7 +17,7 @@ Munimen::Rules::Book.define :us_irc do
   limit :charge_tolerance, at_most: psi(2), grade: :defect, due_in: 0, who: :plumber,
                            source: common_practice("within 2 psi of the supply pressure"),
                            remedy: "Set the charge to the supply pressure with the water side at zero; check it again in a week.",
-                           explain: "The small tank that cushions the pressure has too little or too much air, so pressure rises more than it should when water heats."
+                           explain: "The small tank that cushions the pressure holds the wrong amount of air, so pressure rises too far when water heats."
   limit :hot_peak, at_most: psi(80), grade: :defect, due_in: 30, who: :plumber,
                    source: published("IRC", "P2903.4", clause: :from_memory),
                    remedy: "Restore or fit expansion control, then measure the peak again.",
@@ -25,7 +25,7 @@ Munimen::Rules::Book.define :us_irc do
   limit :hot_peak_at_relief, at_most: psi(140), grade: :danger, due_in: 0, who: :plumber,
                              source: common_practice("a peak at the relief setting every cycle: expansion control has failed"),
                              remedy: "Restore expansion control before the heater goes back into service.",
-                             explain: "When the water heats, pressure climbs to the point where the safety valve opens. That valve is the last protection and must not work every day."
+                             explain: "When the water heats, pressure climbs until the safety valve opens. That valve is the last protection and must not work daily."
   limit :tap_temperature, at_most: fahrenheit(120), grade: :watch, due_in: 365, who: :plumber,
                           source: published("IRC", "P2713.3", clause: :from_memory),
                           remedy: "Tell the household; turn the setting down or fit a mixing valve at bath and shower.",

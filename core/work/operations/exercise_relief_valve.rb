@@ -11,9 +11,10 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   needs looked: :yes, level: :full, heat: :on, heater_supply: :open, heater_pressure: :live, temperature: :hot, discharge: :seen_safe, consent: :given, relief: :shut
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :running
+  makes_by { |visit| visit.choice(:relief_lever) == :will_not_lift ? { drip_watch: :finished } : {} }
   read :relief_lever, :choice, "The lever", choices: %i[lifts will_not_lift]
-  read :relief_flow, :choice, "The flow", choices: %i[full_bore weak none]
-  read :relief_closes, :choice, "When let go", choices: %i[shuts runs_on]
+  read :relief_flow, :choice, "The flow", choices: %i[full_bore weak none], only_if: { relief_lever: :lifts }
+  read :relief_closes, :choice, "When let go", choices: %i[shuts runs_on], only_if: { relief_lever: :lifts }
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   hands_on 60
 end

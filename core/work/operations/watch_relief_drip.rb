@@ -11,7 +11,7 @@ Munimen::Work::Operation.define :watch_relief_drip do
   needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs]
-  read :relief_drip_hot, :choice, "If it drips: the water is", choices: %i[hot cold], optional: true
+  read :relief_drip_hot, :choice, "If it drips: the water is", choices: %i[hot cold], only_if: { relief_drip: :drips }
   hands_on 5
   wait 10, manner: :attended, label: "Drip watch"
 end

@@ -29,7 +29,7 @@ const keep = () => localStorage.setItem(KEY, JSON.stringify(outbox.waiting))
  * there is no connection it stays pending. */
 export function write<T>(path: string, body: Record<string, unknown> = {}): Promise<T> {
   const entry: Write = { id: uuid(), path, body: { ...body } }
-  if (!path.endsWith('/start')) entry.body.id ??= entry.id
+  if (!('items' in body) && !path.endsWith('/start')) entry.body.id ??= entry.id // items carry their own
   outbox.waiting.push(entry)
   keep()
   const answer = new Promise<T>((resolve, reject) => settled.set(entry.id, { resolve: resolve as (v: unknown) => void, reject }))

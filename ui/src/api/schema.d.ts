@@ -687,6 +687,8 @@ export interface components {
         };
         ReadField: {
             name: string;
+            wanted: boolean;
+            shown: boolean;
             ask: string;
             kind: string;
             unit?: components["schemas"]["MaybeText"];

@@ -46,7 +46,7 @@ function enter() {
   if (kept.value) emit('saved')
 }
 defineExpose({
-  empty: () => !kept.value && !fresh.value,
+  empty: () => !kept.value && !fresh.value && props.read.wanted,
   focus: () => (input.value ? input.value.focus() : box.value?.querySelector('button')?.focus()),
   choose: (index: number) => {
     const choice = props.read.choices?.[index]

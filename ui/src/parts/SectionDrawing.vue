@@ -8,11 +8,12 @@ const props = defineProps<{ section: Schemas['Section']; parts: Record<string, s
 const emit = defineEmits<{ part: [id: string] }>()
 
 const RIGHT_COLUMN = 418
+const reach = (name: string) => Math.min(96, name.length * 6.1) + 4
 const labels = computed(() =>
   props.section.labels.map((label) => {
     const mark = props.marks[label.part]
     const left = label.side === 'left'
-    return { ...label, name: props.parts[label.part] ?? label.part, grade: (mark?.grade ?? null) as Grade | null, reading: mark?.reading, left, tx: left ? 14 : RIGHT_COLUMN - 12, mx: left ? 6 : RIGHT_COLUMN - 4, lx: left ? 106 : 314 }
+    return { ...label, name: props.parts[label.part] ?? label.part, grade: (mark?.grade ?? null) as Grade | null, reading: mark?.reading, left, tx: left ? 14 : RIGHT_COLUMN - 12, mx: left ? 6 : RIGHT_COLUMN - 4, lx: left ? 14 + reach(props.parts[label.part] ?? '') : RIGHT_COLUMN - 12 - reach(props.parts[label.part] ?? '') }
   }),
 )
 const graded = (part: string) => props.marks[part]?.grade ?? ''
@@ -41,7 +42,7 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
         <circle v-else r="3.4" class="ring" />
       </g>
       <text :x="label.tx" :y="label.at" :text-anchor="label.left ? 'start' : 'end'" class="name">{{ label.name }}</text>
-      <text v-if="label.reading" :x="label.tx" :y="label.at + 11.5" :text-anchor="label.left ? 'start' : 'end'" class="value">{{ label.reading }}</text>
+      <text v-if="label.reading" :x="label.tx" :y="label.at + 12" :text-anchor="label.left ? 'start' : 'end'" class="value">{{ label.reading }}</text>
     </g>
   </svg>
 </template>
@@ -80,8 +81,8 @@ g { cursor: pointer; }
 .label:hover .hit, .label.active .hit { fill: var(--copper-soft); }
 .label:focus-visible { outline: none; }
 .label:focus-visible .hit { stroke: var(--copper); stroke-width: 2; }
-.name { font-size: 11px; fill: var(--ink); }
-.value { font-size: 11px; font-family: var(--mono); fill: var(--ink); font-weight: 700; }
+.name { font-size: 12px; fill: var(--ink); }
+.value { font-size: 12px; font-family: var(--mono); fill: var(--ink); font-weight: 700; }
 .mark.danger > * { fill: var(--danger); }
 .mark.defect > * { fill: var(--defect); }
 .mark.watch > * { fill: var(--watch); }

@@ -6,10 +6,9 @@ import DripTimer from './DripTimer.vue'
 import LookList from './LookList.vue'
 import ReadingField from './ReadingField.vue'
 
-const props = defineProps<{ visit: Visit; step: PlannedStep; error: string; offered: string | null }>()
+const props = defineProps<{ visit: Visit; step: PlannedStep; error: string; offered: string | null; reload: () => Promise<void> }>()
 const emit = defineEmits<{
   write: [what: string, body: Record<string, unknown>]
-  reload: []
   done: [operation: string, outcome: 'done' | 'already_so' | 'not_tested', reason?: string]
   go: [operation: string]
 }>()
@@ -23,7 +22,7 @@ const reason = ref('')
 const more = ref('')
 
 const unmet = computed(() => props.step.needs.filter((need) => !need.met))
-const missing = computed(() => props.step.reads.filter((read) => !read.optional && !props.visit.readings[read.name]))
+const missing = computed(() => props.step.reads.filter((read) => read.wanted && !props.visit.readings[read.name]))
 const unanswered = computed(() => (props.step.looks ?? []).filter((look) => !props.visit.observations[look.id]))
 const undecided = computed(() => !!props.step.decides && !props.visit.decisions[props.step.decides])
 const ready = computed(() => !unmet.value.length && !missing.value.length && !unanswered.value.length && !undecided.value)
@@ -32,13 +31,13 @@ const offeredTitle = computed(() => props.visit.plan.steps.find((step) => step.o
 const stepTitle = (operation: string) => props.visit.plan.steps.find((step) => step.operation === operation)?.title
 
 const finish = () => ready.value && emit('done', props.step.operation, 'done')
-function saved() {
-  emit('reload')
-  void nextTick(() => {
-    const next = fields.value.find((field) => field.empty())
-    if (next) next.focus()
-    else doneButton.value?.focus()
-  })
+/** After a reading has been kept: on to the next one that is wanted, or to Done. */
+async function saved() {
+  await props.reload()
+  await nextTick()
+  const next = fields.value.find((field) => field.empty())
+  if (next) next.focus()
+  else doneButton.value?.focus()
 }
 function decide(value: string) {
   emit('write', 'decisions', { name: props.step.decides, value })
@@ -54,9 +53,13 @@ defineExpose({
   giveUp: () => (givingUp.value = true),
   soundHere: () => looks.value?.sound(),
   allSound: () => looks.value?.allSound(),
-  confirm: () => (document.activeElement?.tagName === 'BUTTON' && document.activeElement !== doneButton.value ? (document.activeElement as HTMLElement).click() : finish()),
+  confirm: () => {
+    const focused = document.activeElement
+    if (focused instanceof HTMLButtonElement && focused !== doneButton.value && focused.matches(':focus-visible')) focused.click()
+    else finish()
+  },
   answer: (index: number) => {
-    if (undecided.value) return decide(['given', 'refused'][index] ?? 'given')
+    if (undecided.value) return decide(index === 1 ? 'refused' : 'given')
     if (looks.value) return looks.value.pick(index)
     fields.value.find((field) => field.empty() && field.choose(index))
   },
@@ -88,11 +91,10 @@ defineExpose({
       <button type="button" class="plain-button" :aria-pressed="visit.decisions[step.decides] === 'refused'" @click="decide('refused')">{{ $t('visit.refused') }}</button>
     </div>
     <LookList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" @write="(what, body) => emit('write', what, body)" />
-    <ReadingField v-for="read in step.reads" :key="read.name" ref="fields" :visit="visit" :read="read" @saved="saved" />
-
-    <p v-if="error" class="error" role="alert">{{ error }} <button v-if="offered && offeredTitle" type="button" class="plain-button" @click="emit('go', offered!)">{{ $t('visit.goTo') }}: {{ offeredTitle }}</button></p>
+    <ReadingField v-for="read in step.reads.filter((one) => one.shown)" :key="read.name" ref="fields" :visit="visit" :read="read" @saved="saved" />
 
     <div v-if="!givingUp" class="actions">
+      <p v-if="error" class="error" role="alert">{{ error }} <button v-if="offered && offeredTitle" type="button" class="plain-button" @click="emit('go', offered!)">{{ $t('visit.goTo') }}: {{ offeredTitle }}</button></p>
       <button ref="doneButton" type="button" class="go" :disabled="!ready" @click="finish">{{ $t('visit.next') }}</button>
       <button v-if="stateOnly && step.operation !== 'leave_site'" type="button" class="plain-button" @click="emit('done', step.operation, 'already_so')">{{ $t('visit.alreadySo') }}</button>
       <button type="button" class="plain-button" @click="givingUp = true">{{ $t('visit.notTested') }}</button>
@@ -123,6 +125,6 @@ defineExpose({
 .actions { display: flex; gap: 8px; flex-wrap: wrap; position: sticky; bottom: 0; background: var(--raised); padding: 8px 0 2px; }
 .go { flex: 1 1 160px; min-height: 52px; border: 0; border-radius: 8px; background: var(--copper); color: var(--on-copper); font-weight: 700; font-size: 1.05rem; cursor: pointer; }
 .go:disabled { background: var(--sunk); color: var(--ink-soft); cursor: default; }
-.error { background: var(--danger-soft); color: var(--danger); border-radius: 8px; padding: 10px 12px; }
+.error { flex: 1 0 100%; background: var(--danger-soft); color: var(--danger); border-radius: 8px; padding: 10px 12px; }
 @media (max-width: 700px) { .actions { bottom: 54px; } .step-title { font-size: 1.2rem; } .card { padding: 12px; gap: 9px; } }
 </style>

@@ -8,12 +8,15 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
 <template>
   <div>
     <h2>{{ $t('visit.steps') }}</h2>
+    <details v-if="visit.done.length" class="past" :open="visit.status === 'signed'">
+    <summary>{{ $t('visit.doneCount', { n: visit.done.length }) }}</summary>
     <ol class="done">
       <li v-for="step in visit.done" :key="step.step" :class="step.outcome">
         <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true"><path v-if="step.outcome !== 'not_tested'" d="M2 7 L6 11 L12 3" fill="none" stroke="currentColor" stroke-width="2.4" /><circle v-else cx="7" cy="7" r="5" fill="none" stroke="currentColor" stroke-width="2" /></svg>
         <span>{{ step.title }}<i v-if="step.reason"> – {{ step.reason }}</i></span>
       </li>
     </ol>
+    </details>
     <button v-if="visit.done.length && visit.status === 'open'" class="undo" type="button" @click="emit('undo')">{{ $t('visit.undo') }}</button>
     <ol class="next">
       <li v-for="step in visit.plan.steps" :key="step.operation">
@@ -39,6 +42,9 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
 <style scoped>
 h2 { margin-bottom: 6px; }
 h3 { margin: 12px 0 4px; }
+.past summary { min-height: var(--touch); display: flex; align-items: center; padding: 0 6px; cursor: pointer; color: var(--sound); font-weight: 700; }
+.past summary::before { content: '▸'; margin-right: 8px; }
+.past[open] summary::before { content: '▾'; }
 .done li { display: flex; gap: 8px; align-items: baseline; color: var(--ink-soft); font-size: 0.88rem; padding: 3px 6px; }
 .done svg { flex: none; color: var(--sound); }
 .done .not_tested svg { color: var(--untested); }

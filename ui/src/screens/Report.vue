@@ -17,6 +17,7 @@ onMounted(async () => {
 })
 const long = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'long', year: 'numeric' })
 const path = (strokes: number[][][]) => strokes.map((stroke) => stroke.map(([x, y], i) => `${i ? 'L' : 'M'}${x! * 300} ${y! * 100}`).join(' ')).join(' ')
+const signature = (who: string) => report.value?.signatures.find((one) => one.signer === who)
 const print = () => window.print()
 </script>
 
@@ -76,10 +77,8 @@ const print = () => window.print()
       </div>
       <div class="two signatures">
         <div v-for="who in ['customer', 'plumber'] as const" :key="who">
-          <template v-for="one in [report.signatures.find((s) => s.signer === who)]" :key="who">
-            <svg v-if="one?.strokes" viewBox="0 0 300 100" role="img" :aria-label="one.name ?? ''"><path :d="path(one.strokes)" /></svg>
-            <p>{{ $t(`report.${who}`) }}: <b>{{ one ? (one.refused ? `${$t('report.notSigned')} – ${one.refused}` : one.name) : $t('report.notSigned') }}</b></p>
-          </template>
+          <svg v-if="signature(who)?.strokes" viewBox="0 0 300 100" role="img" :aria-label="signature(who)?.name ?? ''"><path :d="path(signature(who)!.strokes!)" /></svg>
+          <p>{{ $t(`report.${who}`) }}: <b>{{ signature(who)?.refused ? `${$t('report.notSigned')} – ${signature(who)?.refused}` : (signature(who)?.name ?? $t('report.notSigned')) }}</b></p>
         </div>
       </div>
       <footer class="soft small">{{ $t('report.who') }}: {{ report.person }} · {{ $t('report.rules') }}: {{ report.page.rulebook }}. {{ report.page.edition }}</footer>

@@ -38,7 +38,7 @@ async function open(visit: Schemas['Today']['visits'][number]) {
           <p v-if="!today.visits.length" class="panel">{{ $t('today.none') }}</p>
           <article v-for="visit in today.visits" :key="visit.id" class="panel visit">
             <div class="row between">
-              <p class="when"><span class="number">{{ time(visit.planned_for) }}</span> <span class="state" :class="visit.status">{{ $t(`status.${visit.status}`) }}</span></p>
+              <p class="when"><b>{{ time(visit.planned_for) }}</b> <span class="state" :class="visit.status">{{ $t(`status.${visit.status}`) }}</span></p>
               <button class="go" type="button" @click="open(visit)">{{ visit.status === 'booked' ? $t('today.start') : visit.status === 'open' ? $t('today.goOn') : $t('today.report') }}</button>
             </div>
             <h3>{{ visit.customer }} – {{ visit.address }}</h3>

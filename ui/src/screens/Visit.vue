@@ -61,6 +61,7 @@ function choose(operation: string | null) {
   offered.value = null
   error.value = ''
   phone.value = 'step'
+  window.scrollTo({ top: 0 })
 }
 watch(chosen, (step) => void router.replace({ query: step ? { step } : {} }))
 
@@ -138,7 +139,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
           <p v-if="visit.status === 'booked'" class="panel"><el-button type="primary" size="large" @click="send('start', {})">{{ $t('visit.start') }}</el-button></p>
           <p v-else-if="visit.status === 'signed'" class="panel">{{ $t('visit.locked') }} <RouterLink :to="`/visits/${id}/report`">{{ $t('visit.openReport') }}</RouterLink></p>
           <template v-else>
-            <StepCard v-if="current" :key="current.operation" ref="card" :visit="visit" :step="current" :error="error" :offered="offered" @write="send" @reload="load" @done="done" @go="choose" />
+            <StepCard v-if="current" :key="current.operation" ref="card" :visit="visit" :step="current" :error="error" :offered="offered" :reload="load" @write="send" @done="done" @go="choose" />
             <FinishPanel v-else :visit="visit" :error="error" @write="send" @go="choose" />
           </template>
         </section>
