@@ -69,7 +69,7 @@ module Munimen
       def print_result(result)
         result.to_h[:outputs].each do |name, value|
           text = if value.is_a?(Hash) && value.key?(:value)
-                   "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit]}"
+                   "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit].to_s.delete_prefix('1')}"
                  else
                    value
                  end

@@ -14,19 +14,4 @@ module Munimen
 
     def to_h = { code: code.to_s, field:, message: }
   end
-
-  # The thing asked for is not there.
-  class NotFound < Error
-    def initialize(message, field: nil) = super(message, field:, code: :not_found)
-  end
-
-  # The request is understood and refused by a rule of the work (an unmet need, an interlock, a lock).
-  class Refused < Error
-    attr_reader :details
-
-    def initialize(message, field: nil, code: :refused, details: {})
-      @details = details
-      super(message, field:, code:)
-    end
-  end
 end

@@ -4,7 +4,7 @@ module Munimen
   # The open visit format (docs/formats/visit.schema.json): one visit as plain data, read into a Visit.
   # Raises Error naming the field that is wrong.
   #
-  #   VisitFormat.read(JSON.parse(File.read("visit.json")))
+  #   VisitFormat.read(JSON.parse(text))
   class VisitFormat
     VERSION = 1
 

@@ -20,6 +20,7 @@ module Munimen
         already_logged_in { nil }
         unlock_account_request_route nil
         unlock_account_route nil
+        set_deadline_values? true
         max_invalid_logins 8
         account_lockouts_deadline_interval({ minutes: 15 })
         session_inactivity_deadline 12 * 3600
