@@ -23,8 +23,9 @@ module Munimen
         set_deadline_values? true
         max_invalid_logins 8
         account_lockouts_deadline_interval({ minutes: 15 })
-        session_inactivity_deadline 12 * 3600
-        session_lifetime_deadline 7 * 86_400
+        # No inactivity deadline: it would cost a write for every request.
+        session_inactivity_deadline nil
+        session_lifetime_deadline 86_400
         json_response_success_key "success"
         no_matching_login_message WRONG
         invalid_password_message WRONG

@@ -139,7 +139,10 @@ module Munimen
 
       private
 
+      # As it was typed where a unit was typed with it, else the number with the system's unit.
       def written(quantity, units)
+        return quantity.typed if quantity.typed.to_s.match?(/[[:alpha:]°"'%]/)
+
         unit = quantity.kind.unit(units)
         number = quantity.in(unit).round(4)
         "#{number == number.to_i ? number.to_i : number} #{unit.symbol}"

@@ -35,7 +35,7 @@ watch(
 <template>
   <a class="skip" href="#content">{{ $t('app.skip') }}</a>
   <header class="bar no-print">
-    <RouterLink class="brand" to="/"><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink>
+    <RouterLink class="brand" to="/" aria-label="Munimen"><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink>
     <nav v-if="session.person" class="nav">
       <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
       <RouterLink to="/customers">{{ $t('app.customers') }}</RouterLink>

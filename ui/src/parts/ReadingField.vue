@@ -7,7 +7,7 @@ import { write } from '@/api/outbox'
 import VerdictLine from './VerdictLine.vue'
 
 const props = defineProps<{ visit: Visit; read: Schemas['ReadField'] }>()
-const emit = defineEmits<{ saved: [] }>()
+const emit = defineEmits<{ saved: []; skip: [] }>()
 
 const key = `munimen.draft.${props.visit.id}.${props.read.name}`
 const text = ref(localStorage.getItem(key) ?? '')
@@ -44,6 +44,7 @@ async function send(value: string) {
 function enter() {
   if (text.value.trim()) return void send(text.value)
   if (kept.value) emit('saved')
+  else if (!props.read.wanted) emit('skip')
 }
 defineExpose({
   empty: () => !kept.value && !fresh.value && props.read.wanted,

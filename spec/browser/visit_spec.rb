@@ -1,0 +1,209 @@
+# frozen_string_literal: true
+
+RSpec.describe "A visit on the screen", type: :feature do # rubocop:disable RSpec/DescribeClass
+  let(:id) { office.start }
+
+  # What the step in hand wants, given by the keyboard alone.
+  def by_keyboard
+    if page.has_css?(".looks .all", wait: 0)
+      press("a")
+      expect(page).to have_no_css(".looks .all")
+    end
+    if page.has_css?(".decide", wait: 0)
+      press("1")
+      expect(page).to have_css("[aria-pressed=true]", text: "Yes")
+    end
+    each_open_reading do |box, input|
+      input ? input.send_keys(AtTheScreen::VALUES.fetch(input["name"]), :enter) : press("1")
+      expect(box).to have_css(".kept, [aria-pressed=true]")
+    end
+    press(:Enter)
+  end
+
+  # What is still to be read in the step in hand, one after the other: an answer can open another question.
+  def each_open_reading
+    while (box = page.all(".reading", wait: 0.1).find { |one| one.has_no_css?(".kept, [aria-pressed=true]", wait: 0) && !one.text.include?("may be left out") })
+      yield box, box.all("input", wait: 0).first
+    end
+  end
+
+  def by_touch
+    page.all(".looks .all", wait: 0).first&.click
+    page.all(".decide button", text: "Yes", wait: 0).first&.click
+    expect(page).to have_no_css(".looks .all")
+    each_open_reading do |box, input|
+      if input
+        input.set(AtTheScreen::VALUES.fetch(input["name"]))
+        box.click_button("Keep")
+      else
+        box.all(".choice").first.click
+      end
+      expect(box).to have_css(".kept, [aria-pressed=true]")
+    end
+    click_button "Done – next"
+  end
+
+  # Goes through the plan to its end; a wait is said to be over when nothing else can be done.
+  def work_through
+    40.times do
+      expect(page).to have_css("article h2")
+      return if title == "Finish the visit"
+
+      before = title
+      if page.has_css?(".needs", wait: 0.3)
+        click_button "It is over"
+        expect(page).to have_no_css(".needs")
+      end
+      yield
+      expect_next(before)
+    end
+    raise "the visit does not end"
+  end
+
+  def sign_with_names
+    find("[name=customer_name]").send_keys(:enter)
+    expect(page).to have_content("Ada Brook signed")
+    find("[name=plumber_name]").send_keys(:enter)
+    expect(page).to have_content("Signed and locked")
+  end
+
+  it "goes from sign-in to the signed page by keyboard, at 1280 × 800" do
+    visit_id = id
+    sign_in
+    expect(page).to have_content("Ada Brook")
+    find_button("Go on").send_keys(:enter)
+    expect(page).to have_css("article h2", text: "Identify the water heater")
+    work_through { by_keyboard }
+    expect(page).to have_content("put right by the dates below").or have_content("everything tested is sound").or have_content("worth watching")
+    sign_with_names
+    go "/visits/#{visit_id}/report"
+    expect(page).to have_content("What was measured").and have_content("Air charge of the expansion tank, as found").and have_content("44 psi")
+    expect(page).to have_content("Re-check the expansion tank's charge")
+    require "pdf-reader"
+    bytes = page.evaluate_async_script("fetch('/api/visits/#{visit_id}/report.pdf').then(r => r.arrayBuffer()).then(b => arguments[0](Array.from(new Uint8Array(b))))")
+    text = PDF::Reader.new(StringIO.new(bytes.pack("C*"))).pages.map(&:text).join(" ").gsub(/\s+/, " ")
+    expect(text).to include("Ada Brook").and include("44 psi").and include("Re-check the expansion tank's charge")
+    go "/"
+    expect(page).to have_content("Re-check the expansion tank's charge")
+  end
+
+  it "goes the same way by touch on a phone, with a reload and a lost connection in the middle" do
+    page.driver.resize(390, 844)
+    page.driver.browser.page.command("Emulation.setTouchEmulationEnabled", enabled: true)
+    sign_in
+    go "/visits/#{id}"
+    expect(page).to have_css("article h2", text: "Identify")
+    by_touch
+    expect_next("Identify the water heater")
+    by_touch
+    expect(page).to have_css("article h2", text: "Measure the tap temperature")
+
+    fill_in "tap_temperature", with: "11"
+    go "/visits/#{id}"
+    expect(page).to have_field("tap_temperature", with: "11")
+
+    page.driver.browser.network.offline_mode
+    fill_in "tap_temperature", with: "119"
+    click_button "Keep"
+    expect(page).to have_content("1 waiting to be sent")
+    page.driver.browser.network.emulate_network_conditions
+    expect(page).to have_content("119 °F").and have_no_content("waiting to be sent")
+
+    click_button "Done – next"
+    expect_next("Measure the tap temperature")
+    work_through { by_touch }
+    sign_with_names
+  end
+
+  it "judges a reading at once, takes another unit, keeps the old value, and refuses nonsense with the field" do
+    sign_in
+    go "/visits/#{id}?step=read_static_pressure"
+    field = find("[name=static_pressure]")
+    field.send_keys("95", :enter)
+    expect(page).to have_css(".verdict.defect", text: "95 psi is more than the plumbing is made for").and have_content("IRC P2903.3.1")
+    field.send_keys("4 bar", :enter)
+    expect(page).to have_css(".verdict.sound", text: "58 psi").and have_content("was 95 psi")
+    field.send_keys("52 F", :enter)
+    expect(page).to have_css("[role=alert]", text: "unit of temperature")
+    expect(page).to have_field("static_pressure", with: "52 F")
+  end
+
+  it "says which need is missing and goes to the step on the way; a part touched jumps to its step" do
+    sign_in
+    go "/visits/#{id}?step=read_vessel_charge"
+    expect(page).to have_css(".needs", text: "pressure zero")
+    expect(page).to have_button("Done – next", disabled: true)
+    find("[name=vessel_charge]").send_keys("44", :enter)
+    expect(page).to have_content("system's pressure, not the charge")
+    within(".needs") { click_button "Identify the water heater" }
+    expect(page).to have_css("article h2", text: "Identify")
+    find(".section .label", text: "Discharge pipe").click
+    expect(page).to have_css("article h2", text: "Follow the discharge pipe")
+  end
+
+  it "shows what to do on gas smell or CO with one touch, or the key g, from any screen" do
+    sign_in
+    ["/", "/customers", "/heaters/#{office.heater}", "/visits/#{id}"].each do |path|
+      go path
+      expect(page).to have_button("Gas or CO")
+      click_button "Gas or CO"
+      expect(page).to have_content("No flame. No switch, on or off.").and have_content("Everybody out into fresh air")
+      press(:Escape)
+      expect(page).to have_no_content("No flame.")
+    end
+    press("g")
+    expect(page).to have_content("Gas smell")
+  end
+
+  it "adds a customer, a site and a heater with only what the data plate shows, and refuses what cannot be" do
+    sign_in
+    click_link "Customers"
+    click_button "New customer"
+    fill_in "name", with: "Noor Vandersloot"
+    find("[name=name]").send_keys(:enter)
+    expect(page).to have_css("h1", text: "Noor Vandersloot")
+    click_button "New site"
+    fill_in "address", with: "9 Quarry Bend"
+    click_button "Keep"
+    expect(page).to have_content("9 Quarry Bend")
+    click_button "New heater"
+    fill_in "label", with: "Cellar"
+    fill_in "capacity", with: "900"
+    click_button "Keep"
+    expect(page).to have_css("[role=alert]", text: "capacity must be between")
+    fill_in "capacity", with: "190 L"
+    fill_in "input", with: "40000"
+    click_button "Keep"
+    expect(page).to have_css("h1", text: "Cellar – Gas storage, 190 L")
+    expect(page).to have_css(".section")
+  end
+
+  it "finds a deficiency by a few letters and adds it by hand" do
+    sign_in
+    go "/visits/#{id}?step=fit_gauge"
+    expect(page).to have_css("article h2", text: "Fit the gauge")
+    press("/")
+    find_by_id("catalogue-search").send_keys("strap")
+    find(".entries button", text: "Straps missing").click
+    click_button "Add"
+    expect(page).to have_css(".verdict.defect", text: "Straps missing where they are required")
+  end
+
+  it "has no serious findings of axe, light and dark, on a desk and on a phone" do
+    signed = office.walk
+    sign_in
+    found = ["/", "/customers", "/customers/#{office.customer}", "/heaters/#{office.heater}", "/visits/#{id}", "/visits/#{signed}/report"].flat_map do |path|
+      [[1280, 800], [390, 844]].flat_map do |size|
+        page.driver.resize(*size)
+        go path
+        expect(page).to have_css("main h1, main h2")
+        sleep 0.3
+        light = serious
+        page.execute_script("document.documentElement.classList.add('dark')")
+        sleep 0.5
+        (light + serious).map { |finding| "#{path} #{size.first}: #{finding}" }
+      end
+    end
+    expect(found).to be_empty, found.join("\n")
+  end
+end
