@@ -64,7 +64,7 @@ module Munimen
       def pictures(visit, judge)
         meaning = Judgement::Meaning.new(visit)
         { meaning: meaning.to_h, section: Drawing::Section.new(visit.heater).to_h, ladder: Drawing::Ladder.new(visit, meaning).to_h,
-          marks: Judgement::Marks.new(visit, judge.verdicts).to_h,
+          marks: Judgement::Marks.new(visit, judge).to_h,
           parts: Heater::Parts.of(visit.heater).to_h { |part| [part.id, visit.words.part(part.id)] } }
       end
     end

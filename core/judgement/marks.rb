@@ -2,15 +2,15 @@
 
 module Munimen
   module Judgement
-    # What each part of the drawing shows: its worst grade and its last reading.
+    # What each part of the drawing shows: its worst grade that still stands, and its last reading.
     class Marks
       # Readings shown beside a part, the later name winning.
       SHOWN = { house_main: %i[static_pressure], vessel: %i[vessel_charge charge_set], tap: %i[tap_temperature],
                 relief_valve: %i[relief_flow relief_drip], regulator: %i[mains_pressure], hot_outlet: %i[hot_peak_found hot_peak_after] }.freeze
 
-      def initialize(visit, verdicts = Judge.new(visit).verdicts)
+      def initialize(visit, judge = Judge.new(visit))
         @visit = visit
-        @verdicts = verdicts
+        @verdicts = judge.verdicts - judge.rectified
       end
 
       # {part => {grade:, reading:}}

@@ -14,7 +14,7 @@ const PARTS: Record<string, string> = { relief: 'relief_valve', relief_hot: 'rel
         <text :x="scale.x" y="16" text-anchor="middle" class="title">{{ scale.title }}</text>
         <line :x1="scale.x - 8" :x2="scale.x - 8" :y1="scale.top - 6" :y2="scale.bottom + 6" class="rail" />
         <line :x1="scale.x + 8" :x2="scale.x + 8" :y1="scale.top - 6" :y2="scale.bottom + 6" class="rail" />
-        <g v-for="rung in scale.rungs" :key="rung.id" class="rung" :class="[rung.role, { problem: rung.problem }]" role="button" tabindex="0" :aria-label="`${rung.label} ${rung.value}`" @click="emit('part', PARTS[rung.id] ?? 'tank')" @keydown.enter.prevent="emit('part', PARTS[rung.id] ?? 'tank')">
+        <g v-for="rung in scale.rungs" :key="rung.id" class="rung" :class="[rung.role, { problem: rung.problem }]" role="button" tabindex="0" @click="emit('part', PARTS[rung.id] ?? 'tank')" @keydown.enter.prevent="emit('part', PARTS[rung.id] ?? 'tank')">
           <line :x1="scale.x - 13" :x2="scale.x + 13" :y1="rung.y" :y2="rung.y" class="bar" />
           <path :d="`M${scale.x + 13} ${rung.y} L${scale.x + 22} ${rung.at - 3}`" class="leader" />
           <text :x="scale.x + 25" :y="rung.at - 2" class="value">{{ rung.value }}</text>

@@ -30,7 +30,7 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
       <circle v-else-if="shape.t === 'circle'" :cx="shape.x" :cy="shape.y" :r="shape.r" />
       <line v-else :x1="shape.x1" :y1="shape.y1" :x2="shape.x2" :y2="shape.y2" />
     </g>
-    <g v-for="label in labels" :key="label.part" class="label" :class="[{ active: active === label.part }, label.grade]" role="button" tabindex="0" :aria-label="`${label.name} ${label.reading ?? ''} ${label.grade ? $t('grade.' + label.grade) : ''}`" @click="emit('part', label.part)" @keydown.enter.prevent="emit('part', label.part)">
+    <g v-for="label in labels" :key="label.part" class="label" :class="[{ active: active === label.part }, label.grade]" role="button" tabindex="0" :aria-description="label.grade ? $t('grade.' + label.grade) : undefined" @click="emit('part', label.part)" @keydown.enter.prevent="emit('part', label.part)">
       <rect class="hit" :x="label.left ? 0 : 312" :y="label.at - 15" width="108" height="29" rx="4" />
       <path class="leader" :d="`M${label.lx} ${label.at - 3} L${label.x} ${label.y}`" />
       <g v-if="label.grade" class="mark" :class="label.grade" :transform="`translate(${label.mx} ${label.at - 4.5})`">

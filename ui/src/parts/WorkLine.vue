@@ -15,7 +15,7 @@ const ticks = computed(() => {
 </script>
 
 <template>
-  <div class="line" :class="{ thin }" role="img" :aria-label="`${Math.round(total / 60)} minutes of work in ${blocks.length} steps`">
+  <div class="line" :class="{ thin }" role="group" :aria-label="`${Math.round(total / 60)} minutes of work in ${blocks.length} steps`">
     <div v-for="(block, index) in blocks" :key="index">
       <button v-if="!thin" type="button" tabindex="-1" class="block" :class="{ now: index === 0 }" :style="{ left: at(block.start), width: at(block.seconds) }" :title="block.title" @click="emit('pick', index)" />
       <span v-else class="block" :class="{ now: index === 0 }" :style="{ left: at(block.start), width: at(block.seconds) }" />
