@@ -25,7 +25,7 @@ module Munimen
   end
   @loader.inflector.inflect("pdf" => "Pdf")
   @loader.ignore(*DECLARATIONS.map { |folder| File.join(ROOT, folder) },
-                 *%w[web/public store/migrations formats/fonts cli/main.rb cli/demo.rb].map { |path| File.join(ROOT, path) })
+                 *%w[web/public store/migrations formats/fonts cli/main.rb cli/demo.rb cli/bench.rb cli/screenshots.rb].map { |path| File.join(ROOT, path) })
   @loader.setup
 
   class << self

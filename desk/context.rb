@@ -41,7 +41,11 @@ module Munimen
 
       # The visit's row, refused when it has been signed.
       def open_visit!(id)
-        row = records.visits.find(id)
+        open!(records.visits.find(id))
+      end
+
+      # The same for a row that is at hand already.
+      def open!(row)
         raise Refused.new("This visit is signed and locked; what comes later joins it as an amendment.", code: :signed) if row[:status] == "signed"
         raise Refused.new("Start the visit first.", code: :not_started) if row[:status] == "booked"
 

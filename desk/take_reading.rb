@@ -9,30 +9,29 @@ module Munimen
       # Returns {reading:, verdicts:}: the verdicts in which this reading takes part.
       def call(visit_id, id:, name:, value:, at: nil, method: nil, instrument: nil)
         @context.allow!(:owner, :plumber, :inspector)
-        row = @context.open_visit!(visit_id)
-        visits = @context.records.visits
-        time = @context.done_at(at, not_before: row[:started_at])
-        visit = visits.core(visit_id, now: time)
-        reading = ReadingInput.read(name, value, units: visit.units, id:, state: visit.state, at: @context.stamp(time))
-        if visits.written?(:readings, id)
-          reading = visit.reading(reading.name)
-        else
-          write(visit_id, visit, reading, time, method, instrument)
+        visit = @context.records.visits.core(visit_id, now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) })
+        reading = ReadingInput.read(name, value, units: visit.units, id:, state: visit.state, at: @context.stamp(visit.now))
+        if write(visit_id, visit, reading, method, instrument)
           visit = visit.with_reading(reading)
+        else
+          reading = visit.reading(reading.name)
         end
         { reading:, verdicts: Judgement::Judge.new(visit).verdicts_using(reading.name), visit: }
       end
 
       private
 
-      def write(visit_id, visit, reading, time, method, instrument)
+      # false when this reading has been written before.
+      def write(visit_id, visit, reading, method, instrument)
+        row = { id: reading.id, visit_id:, name: reading.name.to_s, si: reading.quantity&.si, choice: reading.choice&.to_s, typed: reading.typed[0, 60],
+                state: Store::CoreVisit.dump_state(reading.state, visit.heater), method: @context.text!(method, :method, required: false),
+                instrument: @context.text!(instrument, :instrument, required: false), at: reading.at, account_id: @context.person[:id] }
+        return @context.records.visits.write_new(:readings, row) unless visit.reading(reading.name)
+
         @context.records.write do
-          @context.records.visits.write(:readings, id: reading.id, visit_id:, name: reading.name.to_s, si: reading.quantity&.si,
-                                                   choice: reading.choice&.to_s, typed: reading.typed[0, 60], state: Store::CoreVisit.dump_state(reading.state, visit.heater),
-                                                   method: @context.text!(method, :method, required: false),
-                                                   instrument: @context.text!(instrument, :instrument, required: false),
-                                                   at: @context.stamp(time), account_id: @context.person[:id])
-          @context.records.visits.supersede(:readings, visit_id, reading.id, name: reading.name.to_s)
+          new = @context.records.visits.write_new(:readings, row)
+          @context.records.visits.supersede(:readings, visit_id, reading.id, name: reading.name.to_s) if new
+          new
         end
       end
     end

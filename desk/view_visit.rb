@@ -8,7 +8,7 @@ module Munimen
 
       def call(visit_id)
         row = @context.records.visits.find(visit_id)
-        visit = @context.records.visits.core(visit_id, now: @context.now)
+        visit = @context.records.visits.core(visit_id, now: @context.now, corrected: true)
         judge = Judgement::Judge.new(visit)
         plan = Work::Planner.new(visit).plan(visit.jobs)
         head(row, visit).merge(work(visit, plan)).merge(judged(visit, judge, plan)).merge(pictures(visit, judge))

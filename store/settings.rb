@@ -6,11 +6,19 @@ module Munimen
     class Settings
       def initialize(database)
         @rows = database[:settings]
+        @read = {}
       end
 
-      def [](name) = (text = @rows.where(name: name.to_s).get(:value)) && JSON.parse(text)
+      # Kept in memory once read: only this process writes settings.
+      def [](name)
+        return @read[name.to_s] if @read.key?(name.to_s)
+
+        text = @rows.where(name: name.to_s).get(:value)
+        @read[name.to_s] = text && JSON.parse(text)
+      end
 
       def []=(name, value)
+        @read.delete(name.to_s)
         @rows.insert_conflict(target: :name, update: { value: Sequel[:excluded][:value] })
              .insert(name: name.to_s, value: JSON.generate(value))
       end

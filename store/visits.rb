@@ -28,6 +28,14 @@ module Munimen
       # Writes one row into readings, observations, steps, decisions, notes or signatures.
       def write(table, attributes) = @database[table].insert(attributes)
 
+      # The same, unless a row of this id is there already; tells whether it was new.
+      def write_new(table, attributes)
+        write(table, attributes)
+        true
+      rescue Sequel::UniqueConstraintViolation
+        false
+      end
+
       # Marks earlier rows of the same name (readings) or item (observations) as corrected by `id`.
       def supersede(table, visit_id, id, **same)
         @database[table].where(visit_id:, superseded_by: nil, **same).exclude(id:).update(superseded_by: id)
@@ -40,14 +48,30 @@ module Munimen
         @of_visit[table].call(visit_id:)
       end
 
-      # The core's Visit of an id, as it stands at `now`.
-      def core(id, now:)
+      # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's row);
+      # corrected readings only on request.
+      def core(id, now:, corrected: false)
         @one_placed ||= placed(Sequel[:visits][:id] => :$id).prepare(:first, :placed_visit)
         row = @one_placed.call(id:) || raise(NotFound.new("There is no such visit.", field: :visit))
-        CoreVisit.new(row, now:, firm_rules: @settings.house_rules, written: WRITTEN.to_h { |table| [table, rows(table, id)] }).build
+        CoreVisit.new(row, now: now.respond_to?(:call) ? now.call(row) : now, firm_rules: @settings.house_rules, written: written(id, corrected)).build
       end
 
       private
+
+      # Everything written in a visit, by table, in one round: each table as a JSON list.
+      def written(id, corrected)
+        @everything ||= [true, false].to_h { |all| [all, @database[everything(all), id: :$id].prepare(:first, all ? :everything : :everything_standing)] }
+        @everything.fetch(corrected).call(id:).transform_values { |json| JSON.parse(json, symbolize_names: true) }
+      end
+
+      def everything(corrected)
+        lists = WRITTEN.map do |table|
+          fields = @database[table].columns.map { |column| "'#{column}', \"#{column}\"" }.join(", ")
+          only = " AND superseded_by IS NULL" if table == :observations || (table == :readings && !corrected)
+          "(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE visit_id = :id#{only} ORDER BY at, rowid)) AS #{table}"
+        end
+        "SELECT #{lists.join(', ')}"
+      end
 
       def placed(conditions = {})
         @rows.join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)

@@ -14,6 +14,7 @@ module Munimen
       set :host_authorization, permitted_hosts: []
       set :static, false
       set :logging, false
+      set :method_override, false
 
       def self.with(config)
         Class.new(self) { set :munimen, config }
@@ -57,6 +58,14 @@ module Munimen
         halt 500, Problem.document(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
       end
 
+      # First of its kind, since it is asked for most.
+      post "/api/visits/:id/readings" do
+        taken = Desk::TakeReading.new(desk).call(id, **sent)
+        visit = taken[:visit]
+        json({ reading: Desk::StepView.reading(taken[:reading], visit.units),
+               verdicts: taken[:verdicts].map { |verdict| Desk::StepView.verdict(verdict, visit) } })
+      end
+
       get "/api/session" do
         who = person&.slice(:id, :name, :role)
         json({ csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]), person: who, firm: records.settings.firm["name"],
@@ -84,12 +93,6 @@ module Munimen
       post "/api/visits/:id/start" do
         Desk::StartVisit.new(desk).start(id)
         view
-      end
-      post "/api/visits/:id/readings" do
-        taken = Desk::TakeReading.new(desk).call(id, **sent)
-        visit = taken[:visit]
-        json({ reading: Desk::StepView.reading(taken[:reading], visit.units),
-               verdicts: taken[:verdicts].map { |verdict| Desk::StepView.verdict(verdict, visit) } })
       end
       post "/api/visits/:id/observations" do
         Desk::Look.new(desk).call(id, **sent)

@@ -23,9 +23,9 @@ module Munimen
         set_deadline_values? true
         max_invalid_logins 8
         account_lockouts_deadline_interval({ minutes: 15 })
-        # No inactivity deadline: it would cost a write for every request.
+        # The session's cookie carries its own deadlines (web/stack.rb): here they would cost a write each time.
         session_inactivity_deadline nil
-        session_lifetime_deadline 86_400
+        session_lifetime_deadline nil
         json_response_success_key "success"
         no_matching_login_message WRONG
         invalid_password_message WRONG

@@ -34,9 +34,24 @@ module Munimen
         end
       end
 
+      # openapi_first's definition, with the operations (and so their compiled schemas) kept from one
+      # request to the next.
+      class Definition < OpenapiFirst::Definition
+        def request(rack_request)
+          found = super
+          return found unless found.operation
+
+          @kept ||= operations.to_h { |operation| [operation.name, operation] }
+          OpenapiFirst::RuntimeRequest.new(request: rack_request, path_item: found.path_item, operation: @kept.fetch(found.operation.name),
+                                           path_params: found.path_item.match(rack_request.path) || {})
+        end
+      end
+
       module_function
 
-      def definition = @definition ||= OpenapiFirst.load(PATH)
+      def definition
+        @definition ||= OpenapiFirst.load(PATH).then { |read| Definition.new({ "paths" => read.paths, "openapi" => read.openapi_version }, PATH) }
+      end
     end
   end
 end

@@ -22,7 +22,8 @@ module Munimen
         Rack::Builder.new do
           use Rack::Attack
           use Headers
-          use RodaSessionMiddleware, secret: config.secret, key: "munimen", cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
+          use RodaSessionMiddleware, secret: config.secret, key: "munimen", max_seconds: 7 * 86_400, max_idle_seconds: 86_400,
+                                     cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
           use Csrf
           use Auth.for(config.records.database, config.secret)
           use ApiContract, check_responses: check_responses
@@ -54,20 +55,26 @@ module Munimen
         def react(env) = deny(env)
       end
 
-      # The contract, for paths below /api only.
+      # The contract, for paths below /api only: requests by openapi_first, answers by schemas compiled once.
       class ApiContract
         def initialize(app, check_responses:)
           @app = app
-          inner = check_responses ? OpenapiFirst::Middlewares::ResponseValidation.new(app, spec: Contract.definition) : app
-          @checked = OpenapiFirst::Middlewares::RequestValidation.new(inner, spec: Contract.definition, error_response: Contract::ErrorResponse)
+          @answers = Answers.new(Contract::PATH) if check_responses
+          @checked = OpenapiFirst::Middlewares::RequestValidation.new(method(:answer), spec: Contract.definition, error_response: Contract::ErrorResponse)
         end
 
-        def call(env)
-          env["PATH_INFO"].start_with?("/api/") ? @checked.call(env) : @app.call(env)
-        rescue OpenapiFirst::ResponseInvalidError, OpenapiFirst::ResponseNotFoundError => e
-          warn "Answer breaks the contract: #{e.message[0, 500]}"
-          raise if ENV["RACK_ENV"] == "test"
+        def call(env) = env["PATH_INFO"].start_with?("/api/") ? @checked.call(env) : @app.call(env)
 
+        private
+
+        def answer(env)
+          status, headers, body = @app.call(env)
+          operation = env[OpenapiFirst::REQUEST].operation_id
+          problem = @answers&.problem(operation, status, headers["content-type"], body)
+          return [status, headers, body] unless problem
+          raise problem if ENV["RACK_ENV"] == "test"
+
+          warn "Answer breaks the contract: #{problem[0, 500]}"
           Problem.rack(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
         end
       end

@@ -51,8 +51,15 @@ module Munimen
       def deficiency(verdict)
         { check: verdict.check, state: verdict.state, place: @words.part(verdict.part), text: verdict.text, explain: @words.say(verdict.explain),
           remedy: @words.say(verdict.remedy), source: verdict.because.first.source&.to_s, who: verdict.who,
-          by: @visit.on && verdict.due_in && verdict.state != :advice && (@visit.on + verdict.due_in).iso8601,
+          by: by(verdict),
           action: @visit.decision("danger.#{verdict.check}.action"), told: @visit.decision("danger.#{verdict.check}.told") }
+      end
+
+      # Advice has no date.
+      def by(verdict)
+        return if @visit.on.nil? || verdict.due_in.nil? || verdict.state == :advice
+
+        (@visit.on + verdict.due_in).iso8601
       end
 
       def cure(verdict)

@@ -48,11 +48,11 @@ class Office
   def view(visit) = Munimen::Desk::ViewVisit.new(context).call(visit)
 
   # Does the whole visit with the demo's own walker; returns its id.
-  def walk(**truth)
+  def walk(findings: {}, **truth)
     require_relative "../../demo/walk"
     require_relative "../../demo/truth"
     facts = Munimen::Demo::Truth.new(static: 62, charge: 44, tap: 119, **truth)
-    walker = Munimen::Demo::Walk.new(records, person: person, at: now, truth: facts, random: Random.new(1))
+    walker = Munimen::Demo::Walk.new(records, person: person, at: now, truth: facts, random: Random.new(1), findings:)
     walker.call(heater).tap { @now = walker.context.now }
   end
 

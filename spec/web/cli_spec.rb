@@ -70,6 +70,10 @@ RSpec.describe Munimen::Cli::Commands do
     expect(plan["total_seconds"]).to be > plan["hands_on_seconds"]
   end
 
+  it "writes docs/sources.md, and the one that is kept is that" do
+    expect(run("sources")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/sources.md")))
+  end
+
   it "publishes the schema of a visit, which the story keeps to" do
     require "json_schemer"
     schema = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))))

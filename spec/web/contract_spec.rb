@@ -56,6 +56,15 @@ RSpec.describe Munimen::Web do
     end
   end
 
+  it "keeps a signed page of every grade to the contract" do
+    signed = office.walk(findings: { insulation: :bare, trim_rings: :melted, straps: :missing, shut_off: :not_visible }, relief: :drips)
+    sign_in
+    get "/api/visits/#{signed}/report"
+    expect(last_response.status).to eq(200)
+    expect(answer["page"]["deficiencies"].to_h { |one| one.values_at("state", "by") }.keys).to include("danger", "defect", "advice")
+    expect(answer["page"]["deficiencies"].find { |one| one["state"] == "advice" }["by"]).to be_nil
+  end
+
   it "answers nobody who has not signed in, but the session route" do
     examples.except(:session).each do |id, (verb, path, body)|
       body ? send_json(verb, path, body) : public_send(verb, path)

@@ -94,6 +94,7 @@ Sequel.migration do
       column :at, :text, null: false
       foreign_key :account_id, :accounts, type: :integer, null: false
       column :superseded_by, :text
+      index :visit_id, name: :readings_standing, where: { superseded_by: nil }
     end
     table.call(:observations) do
       column :id, :text, primary_key: true
@@ -104,6 +105,7 @@ Sequel.migration do
       column :at, :text, null: false
       foreign_key :account_id, :accounts, type: :integer, null: false
       column :superseded_by, :text
+      index :visit_id, name: :observations_standing, where: { superseded_by: nil }
     end
     table.call(:steps) do
       column :id, :text, primary_key: true

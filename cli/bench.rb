@@ -1,0 +1,190 @@
+# frozen_string_literal: true
+
+# bin/bench: what the product promises, measured. Nothing here passes or fails; it prints.
+require "etc"
+require "fileutils"
+require "json"
+require "net/http"
+require "securerandom"
+require "socket"
+require "tmpdir"
+require "zlib"
+require_relative "../munimen"
+require_relative "../demo/seed"
+
+# A server in a process of its own, and one connection to it that is kept open.
+class Served
+  attr_reader :pid, :port
+
+  def initialize(rackup, folder)
+    @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    @pid = spawn({ "MUNIMEN_DATA" => folder, "RACK_ENV" => "production" }, "bundle", "exec", "puma", "-b", "tcp://127.0.0.1:#{@port}", "-t", "1:5", rackup,
+                 out: File::NULL, err: File::NULL)
+    wait
+    @http = Net::HTTP.start("127.0.0.1", @port)
+    @cookie = nil
+    @token = nil
+  end
+
+  def get(path) = call(Net::HTTP::Get.new(path))
+
+  def post(path, body)
+    request = Net::HTTP::Post.new(path, "Content-Type" => "application/json", "Accept" => "application/json", "X-CSRF-Token" => @token.to_s)
+    request.body = JSON.generate(body)
+    call(request)
+  end
+
+  def sign_in(email, password)
+    @token = JSON.parse(get("/api/session").body)["csrf"]
+    post("/auth/login", { login: email, password: })
+    @token = JSON.parse(get("/api/session").body)["csrf"]
+  end
+
+  def memory_mb = File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024.0
+
+  def stop
+    Process.kill(:TERM, pid)
+    Process.wait(pid)
+  end
+
+  private
+
+  def call(request)
+    request["Cookie"] = @cookie if @cookie
+    response = @http.request(request)
+    @cookie = response["set-cookie"].split(";").first if response["set-cookie"]
+    raise "#{request.path}: #{response.code} #{response.body[0, 200]}" unless response.code == "200"
+
+    response
+  end
+
+  def wait
+    100.times do
+      return TCPSocket.new("127.0.0.1", port).close
+    rescue Errno::ECONNREFUSED
+      sleep 0.1
+    end
+    raise "the server did not start"
+  end
+end
+
+# One row of the table for each thing promised.
+class Bench
+  COUNT = 400
+  READINGS = [%w[static_pressure 62], %w[tap_temperature 121], %w[hot_peak_found 84], %w[vessel_charge 44], %w[air_valve_emits air], %w[charge_set 62],
+              %w[hot_peak_after 66], %w[relief_lever lifts], %w[relief_flow full_bore], %w[relief_closes shuts], %w[relief_drip dry]].freeze
+
+  def initialize
+    @rows = []
+  end
+
+  def run
+    core
+    served
+    first_screen
+    report
+  end
+
+  private
+
+  def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+  def timed = clock.then { |start| yield && ((clock - start) * 1000) }
+  def row(name, value, unit, wanted) = @rows << { name:, value: value.is_a?(Float) ? value.round(2) : value, unit:, wanted: }
+  def percentile(list, share) = list.sort[[(list.size * share).ceil - 1, 0].max]
+
+  def core
+    inputs = { volume: "50", power: "25000", cold: "45", hot: "110", supply_pressure: "60", vessel_volume: "4.5" }
+    run = Munimen::Calculation[:closed_system]
+    minutes = run.call(inputs).outputs[:series].last[:time].in("min")
+    row("closed_system, #{minutes.round} min series, median", median(40) { run.call(inputs) }, "ms", "< 20")
+    heater = Munimen::Heater::Installation.from({ kind: "gas_storage", capacity: "50", input: "40000", vessel: "external", vessel_volume: "2", ignition: "pilot_thermocouple" })
+    visit = Munimen::Visit.new(heater:, rules: Munimen::Rules::InForce.new(:us_irc), jobs: [:annual_safety])
+    planner = -> { Munimen::Work::Planner.new(visit).plan([:annual_safety]) }
+    row("plan of the annual visit (#{planner.call.steps.size} steps), median", median(40, &planner), "ms", "< 50")
+  end
+
+  def median(count, &block)
+    3.times { block.call }
+    percentile(Array.new(count) { timed(&block) }, 0.5)
+  end
+
+  def served
+    folder = Dir.mktmpdir("munimen-bench")
+    Munimen::Demo::Seed.call(Munimen::Web::Config.new(folder))
+    bare_file = File.join(folder, "bare.ru")
+    File.write(bare_file, "body = 'x' * 1024\nrun ->(_env) { [200, { 'content-type' => 'text/plain' }, [body]] }\n")
+    bare = Served.new(bare_file, folder)
+    ours = Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder)
+    compare(bare, ours)
+  ensure
+    [bare, ours].compact.each(&:stop)
+    FileUtils.rm_rf(folder)
+  end
+
+  def compare(bare, ours)
+    ours.sign_in("plumber@tallowreed.example", Munimen::Demo::Seed::PASSWORD)
+    visits = started(ours)
+    number = 0
+    reading = lambda do
+      number += 1
+      name, value = READINGS[number / visits.size % READINGS.size]
+      ours.post("/api/visits/#{visits[number % visits.size]}/readings", { id: SecureRandom.uuid, name:, value: })
+    end
+    40.times { bare.get("/") && reading.call }
+    body = { id: SecureRandom.uuid, name: "static_pressure", value: "62" }
+    bares, posts, readings = Array.new(COUNT) { [timed { bare.get("/") }, timed { bare.post("/", body) }, timed { reading.call }] }.transpose
+    row("bare Puma route, GET, 1 kB, p95", percentile(bares, 0.95), "ms", "")
+    row("bare Puma route, POST with the same body, 1 kB, p95", percentile(posts, 0.95), "ms", "")
+    row("reading saved and judged, p50", percentile(readings, 0.5), "ms", "")
+    row("reading saved and judged, p95", percentile(readings, 0.95), "ms", "")
+    row("reading p95 / bare GET p95", percentile(readings, 0.95) / percentile(bares, 0.95), "×", "≤ 6")
+    row("reading p95 / bare POST p95", percentile(readings, 0.95) / percentile(posts, 0.95), "×", "")
+    row("visit as a whole, p50 of 40", percentile(Array.new(40) { timed { ours.get("/api/visits/#{visits.first}") } }, 0.5), "ms", "")
+    120.times { ours.get("/api/today") } # with the above, 1 000 requests and more
+    row("memory after 1 000 requests", ours.memory_mb, "MB", "< 200")
+  end
+
+  # Visits under way, as many as a busy firm has: each gets readings of every kind.
+  def started(ours)
+    heater = JSON.parse(ours.get("/api/today").body)["visits"].first["heater_id"]
+    Array.new(20) do
+      id = SecureRandom.uuid
+      ours.post("/api/heaters/#{heater}/visits", { id:, jobs: ["annual_safety"], planned_for: Time.now.utc.iso8601 })
+      ours.post("/api/visits/#{id}/start", {})
+      id
+    end
+  end
+
+  def first_screen
+    index = File.read(File.join(Munimen::ROOT, "web/public/index.html"))
+    page = File.join(Munimen::ROOT, "web/public")
+    scripts = index.scan(%r{(?:src|href)="(/assets/[^"]+\.js)"}).flatten.uniq
+    row("JavaScript of the first screen, gzip", scripts.sum { |path| Zlib.gzip(File.binread(File.join(page, path))).bytesize } / 1024.0, "kB", "≤ 250")
+    painted
+  end
+
+  # In Chromium: layout shift, and font families loaded at first paint.
+  def painted
+    require "ferrum"
+    server = Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder = Dir.mktmpdir("munimen-paint"))
+    options = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update disable-sync].to_h { |name| [name, nil] }
+    browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", window_size: [1280, 800], browser_options: options, process_timeout: 40)
+    browser.evaluate_on_new_document("window.shift = 0; new PerformanceObserver(list => list.getEntries().forEach(e => window.shift += e.value)).observe({ type: 'layout-shift', buffered: true })")
+    browser.go_to("http://127.0.0.1:#{server.port}/")
+    sleep 1.5
+    row("layout shift of the first screen", browser.evaluate("window.shift").to_f, "", "0")
+    row("font families at first paint", browser.evaluate("[...new Set([...document.fonts].filter(f => f.status === 'loaded').map(f => f.family))].length"), "", "1")
+  ensure
+    browser&.quit
+    server&.stop
+    FileUtils.rm_rf(folder) if folder
+  end
+
+  def report
+    width = @rows.map { |one| one[:name].size }.max
+    @rows.each { |one| puts format("%-#{width}s  %10s %-3s %s", one[:name], one[:value], one[:unit], one[:wanted].empty? ? "" : "wanted #{one[:wanted]}") }
+    puts JSON.generate(ruby: RUBY_VERSION, processors: Etc.nprocessors, rows: @rows)
+  end
+end
+
+Bench.new.run

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+# bin/screenshots: one picture of each main view, from fresh demo data, into docs/screenshots.
+require "capybara"
+require "capybara/cuprite"
+require "tmpdir"
+require_relative "../munimen"
+require_relative "../demo/kept"
+
+# Goes through the demo as a plumber and takes the pictures.
+class Screenshots
+  OPTIONS = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update disable-sync].freeze
+  FOLDER = File.join(Munimen::ROOT, "docs/screenshots")
+
+  def initialize(config)
+    Capybara.server = :puma, { Silent: true }
+    Capybara.register_driver(:chromium) do |app|
+      Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], browser_path: "/usr/bin/chromium", process_timeout: 40, timeout: 20,
+                                         browser_options: OPTIONS.to_h { |name| [name, nil] })
+    end
+    @page = Capybara::Session.new(:chromium, Munimen::Web::Stack.build(config))
+    @records = config.records
+    FileUtils.mkdir_p(FOLDER)
+  end
+
+  def call
+    sign_in
+    desk
+    phone
+  end
+
+  private
+
+  def sign_in
+    @page.visit "/sign-in"
+    keep "sign-in"
+    @page.find("li", text: "plumber@").click_button("Use")
+    @page.assert_text "Owed, worst first"
+  end
+
+  def desk
+    keep "today"
+    visit = @records.database[:visits].where(status: "open").get(:id)
+    @page.visit "/visits/#{visit}"
+    type "hot_peak_found", "101"
+    keep "visit"
+    @page.click_button "Safety ladder"
+    keep "visit-ladder"
+    theme(:dark)
+    keep "visit-dark"
+    theme(:light)
+    left_off = @records.database[:visits].where(outcome: "left_off").get(:id)
+    @page.visit "/visits/#{left_off}/report"
+    keep "report"
+    @page.visit "/heaters/#{@records.database[:visits].where(id: visit).get(:heater_id)}"
+    keep "heater"
+  end
+
+  def phone
+    @page.current_window.resize_to(390, 844)
+    visit = @records.database[:visits].where(status: "open").get(:id)
+    @page.visit "/visits/#{visit}?step=exercise_relief_valve"
+    keep "phone-step"
+    @page.find(".bottom button", text: "Drawing").click
+    keep "phone-drawing"
+    @page.click_button "Gas or CO"
+    keep "phone-emergency"
+  end
+
+  def type(name, value)
+    @page.find("[name=#{name}]").send_keys(value, :enter)
+    @page.assert_selector ".verdict"
+  end
+
+  def theme(name) = @page.execute_script("document.documentElement.classList.toggle('dark', #{name == :dark})")
+
+  def keep(name)
+    sleep 0.8
+    @page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
+  end
+end
+
+Dir.mktmpdir do |folder|
+  Munimen::Demo::Kept.make(File.join(folder, "data"))
+  config = Munimen::Web::Config.new(File.join(folder, "data"))
+  Screenshots.new(config).call
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Cli
+    # docs/sources.md, written from the declarations themselves: bin/munimen sources > docs/sources.md.
+    # A test holds the file to it.
+    class SourcesPage
+      def to_s
+        ["# Sources", INTRO, limits, looks, checks, questions, calculations, PHYSICS].join("\n\n").concat("\n")
+      end
+
+      INTRO = <<~TEXT.strip
+        Every limit and formula with its source and standing. Written by `bin/munimen sources` from the declarations in `core/`; a test
+        keeps it true. Standing: *published*; *published, clause from memory*; *common practice* (no published source); *from memory*.
+        The maker's instructions, the local authority's rules and licensed people always come first.
+      TEXT
+
+      PHYSICS = <<~TEXT.strip
+        ## Physics and other values
+
+        | value | source | standing |
+        | --- | --- | --- |
+        | Density of water up to 100 °C | Kell, J. Chem. Eng. Data 20 (1975) 97 | published, coefficients from memory; checked against an independent IAPWS-97 package |
+        | Density above 100 °C, specific heat, enthalpy, vapour pressure | IAPWS-IF97, regions 1 and 4 | published, coefficients from memory; checked against tables 5 and 35 |
+        | Units | NIST SP 811; conventional inch of water 249.08891 Pa; International Table Btu | published |
+        | Give of tank, pipes and water, 2.9 nm³/Pa for each m³ of tank | 10–15 psi/min on a luke-warm 50 gal, 40,000 Btu/h gas heater | common practice |
+        | Efficiency of a gas heater, 0.8 | usual value | from memory |
+        | Draw that makes the heat come on, 10 gal; incoming water 50 °F; set point 120 °F where not known | usual values, shown beside the result | common practice |
+        | Burner 40,000 Btu/h, element 4,500 W where the plate does not say | usual values | from memory |
+        | Relief valve 150 psi, 210 °F where its plate is not recorded | ANSI Z21.22 | published, clause from memory |
+        | High limit 180 °F on the ladder | between 170 and 190 °F | from memory |
+        | Height over diameter of a drawn tank, 2.5 | usual proportion, for the drawing only | common practice |
+      TEXT
+
+      private
+
+      def limits
+        Rules::Book.all.map do |book|
+          rows = book.limits.map { |limit| "| #{words(limit.id)} | #{limit.to_text(book.units)} | #{limit.grade} | #{limit.source} |" }
+          ["## Limits: #{book.title}", "Edition: #{book.edition}.", table("limit", "bound", "grade", rows)].join("\n\n")
+        end.join("\n\n")
+      end
+
+      def looks
+        rows = Judgement::Look.all.flat_map do |look|
+          look.findings.values.map { |finding| "| #{say(look.ask)} | #{say(finding.text)} | #{finding.grade} | #{finding.source} |" }
+        end
+        "## What is seen\n\n#{table('item', 'finding', 'grade', rows)}"
+      end
+
+      def checks
+        rows = Judgement::Check.all.map { |check| "| #{words(check.id)} | #{check.used.map { |name| words(name) }.join(', ')} |" }
+        "## Checks on readings\n\n| check | readings |\n| --- | --- |\n#{rows.join("\n")}\n\n" \
+          "Their limits stand above; what a check decides by words (lever, flow, air valve) is common practice and says so in its verdict."
+      end
+
+      def questions
+        rows = Rules::Question.all.flat_map do |question|
+          question.options.values.map { |option| "| #{question.ask} | #{option.label}#{' (ours)' if option.id == question.ours} | #{option.reason} |" }
+        end
+        "## House rules\n\n| question | school | its reason |\n| --- | --- | --- |\n#{rows.join("\n")}"
+      end
+
+      def calculations
+        rows = Calculation.all.map { |calculation| "| `#{calculation.id}` | #{calculation.title} | #{calculation.sources.join('; ')} |" }
+        "## Calculations\n\n| id | what | sources |\n| --- | --- | --- |\n#{rows.join("\n")}"
+      end
+
+      def table(first, second, third, rows) = "| #{first} | #{second} | #{third} | source and standing |\n| --- | --- | --- | --- |\n#{rows.join("\n")}"
+      def words(id) = id.to_s.tr("_", " ")
+      def say(text) = Words[:us].say(text)
+    end
+  end
+end

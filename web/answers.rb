@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require "json_schemer"
+require "yaml"
+
+module Munimen
+  module Web
+    # Holds answers to web/openapi.yaml, with every schema compiled once: an answer of this route, with this
+    # status, of this media type and shape.
+    #
+    #   Answers.new(path).problem("today", 200, "application/json", body) # => nil, or what is wrong
+    class Answers
+      def initialize(path)
+        contract = YAML.load_file(path)
+        document = JSONSchemer.openapi(contract)
+        @known = contract["paths"].flat_map do |route, methods|
+          methods.map { |verb, operation| [operation["operationId"], responses(document, contract, route, verb, operation)] }
+        end.to_h
+      end
+
+      # Text of what breaks the contract, or nil. `body` is the list of Strings of a Rack answer.
+      def problem(operation, status, media_type, body)
+        media = @known.fetch(operation)[status.to_s] or return "#{operation}: status #{status} is not in the contract"
+        schema = media.fetch(media_type.to_s.split(";").first) { return "#{operation}: #{media_type} is not in the contract" }
+        return if schema.nil?
+
+        data = JSON.parse(body.join)
+        return if schema.valid?(data)
+
+        "#{operation} #{status}: #{schema.validate(data).first(3).map { |error| "#{error['data_pointer']} #{error['error']}" }.join('; ')}"
+      end
+
+      private
+
+      # status => media type => compiled schema, nil for bytes.
+      def responses(document, contract, route, verb, operation)
+        operation["responses"].to_h do |status, response|
+          pointer = response["$ref"] || "#/paths/#{escape(route)}/#{verb}/responses/#{status}"
+          content = (response["$ref"] ? contract.dig(*pointer.delete_prefix("#/").split("/")) : response)["content"] || {}
+          [status, content.to_h { |type, media| [type, media.dig("schema", "format") == "binary" ? nil : document.ref("#{pointer}/content/#{escape(type)}/schema")] }]
+        end
+      end
+
+      def escape(text) = text.gsub("~", "~0").gsub("/", "~1").gsub("{", "%7B").gsub("}", "%7D").gsub("+", "%2B")
+    end
+  end
+end
