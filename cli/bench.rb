@@ -4,69 +4,11 @@
 require "etc"
 require "fileutils"
 require "json"
-require "net/http"
 require "securerandom"
-require "socket"
 require "tmpdir"
 require "zlib"
 require_relative "../munimen"
 require_relative "../demo/seed"
-
-# A server in a process of its own, and one connection to it that is kept open.
-class Served
-  attr_reader :pid, :port
-
-  def initialize(rackup, folder)
-    @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    @pid = spawn({ "MUNIMEN_DATA" => folder, "RACK_ENV" => "production" }, "bundle", "exec", "puma", "-b", "tcp://127.0.0.1:#{@port}", "-t", "1:5", rackup,
-                 out: File::NULL, err: File::NULL)
-    wait
-    @http = Net::HTTP.start("127.0.0.1", @port)
-    @cookie = nil
-    @token = nil
-  end
-
-  def get(path) = call(Net::HTTP::Get.new(path))
-
-  def post(path, body)
-    request = Net::HTTP::Post.new(path, "Content-Type" => "application/json", "Accept" => "application/json", "X-CSRF-Token" => @token.to_s)
-    request.body = JSON.generate(body)
-    call(request)
-  end
-
-  def sign_in(email, password)
-    @token = JSON.parse(get("/api/session").body)["csrf"]
-    post("/auth/login", { login: email, password: })
-    @token = JSON.parse(get("/api/session").body)["csrf"]
-  end
-
-  def memory_mb = File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024.0
-
-  def stop
-    Process.kill(:TERM, pid)
-    Process.wait(pid)
-  end
-
-  private
-
-  def call(request)
-    request["Cookie"] = @cookie if @cookie
-    response = @http.request(request)
-    @cookie = response["set-cookie"].split(";").first if response["set-cookie"]
-    raise "#{request.path}: #{response.code} #{response.body[0, 200]}" unless response.code == "200"
-
-    response
-  end
-
-  def wait
-    100.times do
-      return TCPSocket.new("127.0.0.1", port).close
-    rescue Errno::ECONNREFUSED
-      sleep 0.1
-    end
-    raise "the server did not start"
-  end
-end
 
 # One row of the table for each thing promised.
 class Bench
@@ -113,8 +55,8 @@ class Bench
     Munimen::Demo::Seed.call(Munimen::Web::Config.new(folder))
     bare_file = File.join(folder, "bare.ru")
     File.write(bare_file, "body = 'x' * 1024\nrun ->(_env) { [200, { 'content-type' => 'text/plain' }, [body]] }\n")
-    bare = Served.new(bare_file, folder)
-    ours = Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder)
+    bare = Munimen::Cli::Served.new(bare_file, folder)
+    ours = Munimen::Cli::Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder)
     compare(bare, ours)
   ensure
     [bare, ours].compact.each(&:stop)
@@ -124,15 +66,7 @@ class Bench
   def compare(bare, ours)
     ours.sign_in("plumber@tallowreed.example", Munimen::Demo::Seed::PASSWORD)
     visits = started(ours)
-    number = 0
-    reading = lambda do
-      number += 1
-      name, value = READINGS[number / visits.size % READINGS.size]
-      ours.post("/api/visits/#{visits[number % visits.size]}/readings", { id: SecureRandom.uuid, name:, value: })
-    end
-    40.times { bare.get("/") && reading.call }
-    body = { id: SecureRandom.uuid, name: "static_pressure", value: "62" }
-    bares, posts, readings = Array.new(COUNT) { [timed { bare.get("/") }, timed { bare.post("/", body) }, timed { reading.call }] }.transpose
+    bares, posts, readings = pairs(bare, ours, visits)
     row("bare Puma route, GET, 1 kB, p95", percentile(bares, 0.95), "ms", "")
     row("bare Puma route, POST with the same body, 1 kB, p95", percentile(posts, 0.95), "ms", "")
     row("reading saved and judged, p50", percentile(readings, 0.5), "ms", "")
@@ -140,8 +74,21 @@ class Bench
     row("reading p95 / bare GET p95", percentile(readings, 0.95) / percentile(bares, 0.95), "×", "≤ 6")
     row("reading p95 / bare POST p95", percentile(readings, 0.95) / percentile(posts, 0.95), "×", "")
     row("visit as a whole, p50 of 40", percentile(Array.new(40) { timed { ours.get("/api/visits/#{visits.first}") } }, 0.5), "ms", "")
-    120.times { ours.get("/api/today") } # with the above, 1 000 requests and more
+    400.times { ours.get("/api/today") } # with the above, 1 000 requests
     row("memory after 1 000 requests", ours.memory_mb, "MB", "< 200")
+  end
+
+  # Milliseconds of the bare GET, the bare POST and a reading, taken in turn.
+  def pairs(bare, ours, visits)
+    number = 0
+    reading = lambda do
+      number += 1
+      name, value = READINGS[number / visits.size % READINGS.size]
+      ours.post("/api/visits/#{visits[number % visits.size]}/readings", { id: SecureRandom.uuid, name:, value: })
+    end
+    body = { id: SecureRandom.uuid, name: "static_pressure", value: "62" }
+    40.times { bare.get("/") && reading.call }
+    Array.new(COUNT) { [timed { bare.get("/") }, timed { bare.post("/", body) }, timed { reading.call }] }.transpose
   end
 
   # Visits under way, as many as a busy firm has: each gets readings of every kind.
@@ -166,10 +113,11 @@ class Bench
   # In Chromium: layout shift, and font families loaded at first paint.
   def painted
     require "ferrum"
-    server = Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder = Dir.mktmpdir("munimen-paint"))
+    server = Munimen::Cli::Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder = Dir.mktmpdir("munimen-paint"))
     options = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update disable-sync].to_h { |name| [name, nil] }
     browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", window_size: [1280, 800], browser_options: options, process_timeout: 40)
-    browser.evaluate_on_new_document("window.shift = 0; new PerformanceObserver(list => list.getEntries().forEach(e => window.shift += e.value)).observe({ type: 'layout-shift', buffered: true })")
+    browser.evaluate_on_new_document("window.shift = 0; new PerformanceObserver(list => list.getEntries().forEach(e => window.shift += e.value))" \
+                                     ".observe({ type: 'layout-shift', buffered: true })")
     browser.go_to("http://127.0.0.1:#{server.port}/")
     sleep 1.5
     row("layout shift of the first screen", browser.evaluate("window.shift").to_f, "", "0")

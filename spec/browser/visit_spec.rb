@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe "A visit on the screen", type: :feature do # rubocop:disable RSpec/DescribeClass
+RSpec.describe "A visit on the screen", type: :feature do
   let(:id) { office.start }
 
   # What the step in hand wants, given by the keyboard alone.

@@ -170,7 +170,8 @@ RSpec.describe Munimen::Formats::ReportPdf do
     page = Munimen::Desk::ReportPage.new(office.context).call(id)
     reader = PDF::Reader.new(StringIO.new(described_class.new(page).render))
     text = reader.pages.map(&:text).join("\n").gsub(/\s+/, " ")
-    [page[:page][:sentence], "Still dripping ten seconds after closing", page[:page][:results].first[:measured], "at most 80 psi", "What was measured", "Next dates", "30 November 2026",
+    [page[:page][:sentence], "Still dripping ten seconds after closing", page[:page][:results].first[:measured],
+     "at most 80 psi", "What was measured", "Next dates", "30 November 2026",
      "Ada Brook", "Plumber", "T&P valve", "Burner", "Pressure", "1 / #{reader.page_count}"].each { |words| expect(text).to include(words) }
     fonts = reader.pages.flat_map { |one| one.fonts.values.map { |font| font[:BaseFont].to_s } }.uniq
     expect(fonts).to all(include("B612"))

@@ -5,7 +5,11 @@ RSpec.describe Munimen::Web do
 
   def app = @app ||= Munimen::Web::Stack.build(office.config)
   def answer = JSON.parse(last_response.body)
-  def token = (get("/api/session") && answer["csrf"])
+
+  def token
+    get "/api/session"
+    answer["csrf"]
+  end
 
   def send_json(verb, path, body, csrf: token)
     header "Content-Type", "application/json"
@@ -21,9 +25,11 @@ RSpec.describe Munimen::Web do
   # One good example for each route of the contract: [path, body]. Answers are held to the contract by the
   # stack itself, which raises here when one breaks it.
   def examples
+    reading_routes.merge(visit_routes(office.start, -> { office.uuid }))
+  end
+
+  def reading_routes
     heater = office.heater
-    visit = office.start
-    booked = Munimen::Desk::StartVisit.new(office.context).book(id: office.uuid, heater_id: heater, jobs: ["pressure_check"], planned_for: office.now.iso8601)[:id]
     id = -> { office.uuid }
     { session: [:get, "/api/session"], today: [:get, "/api/today"], customers: [:get, "/api/customers?search=brook"],
       addCustomer: [:post, "/api/customers", { id: id[], name: "Bo Lindqvist" }], customer: [:get, "/api/customers/#{office.customer}"],
@@ -32,7 +38,13 @@ RSpec.describe Munimen::Web do
       heaterForm: [:get, "/api/heater-form"], heater: [:get, "/api/heaters/#{heater}"],
       changeHeater: [:put, "/api/heaters/#{heater}", { label: "Cellar", installation: Build::GAS }],
       bookVisit: [:post, "/api/heaters/#{heater}/visits", { id: id[], jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }],
-      jobs: [:get, "/api/jobs"], visit: [:get, "/api/visits/#{visit}"], startVisit: [:post, "/api/visits/#{booked}/start", {}],
+      jobs: [:get, "/api/jobs"], catalogue: [:get, "/api/catalogue?search=tr"], calculations: [:get, "/api/calculations"],
+      calculate: [:post, "/api/calculations/heat_up", { units: "us", inputs: { volume: "50", power: "4500 W", cold: 50, hot: "120" } }] }
+  end
+
+  def visit_routes(visit, id)
+    booked = Munimen::Desk::StartVisit.new(office.context).book(id: id[], heater_id: office.heater, jobs: ["pressure_check"], planned_for: office.now.iso8601)[:id]
+    { visit: [:get, "/api/visits/#{visit}"], startVisit: [:post, "/api/visits/#{booked}/start", {}],
       takeReading: [:post, "/api/visits/#{visit}/readings", { id: id[], name: "static_pressure", value: "3.6 bar" }],
       look: [:post, "/api/visits/#{visit}/observations", { items: [{ id: id[], item: "leak", finding: "fitting", note: "cold inlet" }] }],
       doStep: [:post, "/api/visits/#{visit}/steps", { id: id[], operation: "fit_gauge", outcome: "already_so" }],
@@ -40,9 +52,7 @@ RSpec.describe Munimen::Web do
       decide: [:post, "/api/visits/#{visit}/decisions", { id: id[], name: "consent", value: "given" }],
       addNote: [:post, "/api/visits/#{visit}/notes", { id: id[], entry: "straps.missing", place: "left side" }],
       sign: [:post, "/api/visits/#{visit}/signatures", { id: id[], signer: "customer", refused: "Not at home" }],
-      report: [:get, "/api/visits/#{visit}/report"], reportPdf: [:get, "/api/visits/#{visit}/report.pdf"], catalogue: [:get, "/api/catalogue?search=tr"],
-      calculations: [:get, "/api/calculations"],
-      calculate: [:post, "/api/calculations/heat_up", { units: "us", inputs: { volume: "50", power: "4500 W", cold: 50, hot: "120" } }] }
+      report: [:get, "/api/visits/#{visit}/report"], reportPdf: [:get, "/api/visits/#{visit}/report.pdf"] }
   end
 
   it "answers every route of the contract as the contract says" do

@@ -1,0 +1,130 @@
+# frozen_string_literal: true
+
+require "open3"
+
+# Rough handling: what comes in wrong must go out as a clear problem, never as a 500.
+RSpec.describe Munimen::Web::App do
+  include Rack::Test::Methods
+
+  def app = @app ||= Munimen::Web::Stack.build(office.config)
+  def answer = JSON.parse(last_response.body)
+
+  def post_json(path, body)
+    @token ||= get("/api/session") && answer["csrf"]
+    header "Content-Type", "application/json"
+    header "Accept", "application/json"
+    header "X-CSRF-Token", @token
+    post path, body.is_a?(String) ? body : JSON.generate(body)
+  end
+
+  before do
+    post_json("/auth/login", { login: "plumber@example.test", password: Office::PASSWORD })
+    @token = nil
+  end
+
+  it "answers 300 seeded odd readings with 200 or 422, keeps only what it could read, and shows no trace" do
+    visit = office.start
+    random = Random.new(77)
+    names = Munimen::ReadingInput.known.keys.map(&:to_s) + ["nonsense", "", "__proto__", "static_pressure; DROP TABLE readings"]
+    values = ["62", "3.6 bar", "-1", "1e309", "NaN", "", "lifts", "dry", "<script>alert(1)</script>", "' OR 1=1", "62 furlongs", "۶۲", "9" * 61, "62\n63", "\u0000", "{\"a\":1}"]
+    300.times do
+      post_json("/api/visits/#{visit}/readings", { id: SecureRandom.uuid, name: names.sample(random:), value: values.sample(random:) })
+      expect(last_response.status).to be_in([200, 422]), last_response.body
+      expect(last_response.body).not_to match(/\.rb|SQLite|Sequel/)
+    end
+    expect(office.records.visits.rows(:readings, visit).map { |row| row[:si] || row[:choice] }).to all(be_truthy)
+    get "/api/visits/#{visit}"
+    expect(last_response.status).to eq(200)
+  end
+
+  RSpec::Matchers.define(:be_in) { |list| match { |actual| list.include?(actual) } }
+
+  it "answers odd bodies for every write of a visit with a problem document" do
+    visit = office.start
+    odd = ["", "[]", "null", "{}", "{\"id\":1}", "not json", "{\"id\":\"#{SecureRandom.uuid}\"}", "\"text\"", "{" * 200]
+    %w[readings observations steps undo decisions notes signatures].each do |write|
+      odd.each do |body|
+        post_json("/api/visits/#{visit}/#{write}", body)
+        expect(last_response.status).to be_in([400, 409, 422]).or(eq(200)), "#{write} #{body}: #{last_response.status}"
+        expect(answer).to include("title") unless last_response.status == 200
+      end
+    end
+  end
+
+  it "keeps a script in a name as text, and gives it back as data" do
+    id = office.uuid
+    post_json("/api/customers", { id:, name: "<script>alert(1)</script>" })
+    get "/api/customers/#{id}"
+    expect(answer["name"]).to eq("<script>alert(1)</script>")
+    expect(last_response.headers["content-type"]).to include("application/json")
+  end
+
+  it "lets each role do what it may, and no more" do
+    visit = office.start
+    reading = -> { ["/api/visits/#{visit}/readings", { id: SecureRandom.uuid, name: "static_pressure", value: "62" }] }
+    customer = -> { ["/api/customers", { id: SecureRandom.uuid, name: "Bo" }] }
+    booking = -> { ["/api/heaters/#{office.heater}/visits", { id: SecureRandom.uuid, jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }] }
+    allowed = { "owner" => [true, true, true], "office" => [false, true, true], "plumber" => [true, true, true], "inspector" => [true, false, false] }
+    allowed.each do |role, expected|
+      clear_cookies
+      @token = nil
+      post_json("/auth/login", { login: "#{role}@example.test", password: Office::PASSWORD })
+      @token = nil
+      got = [reading, customer, booking].map { |request| post_json(*request.call) && last_response.status }
+      expect(got).to eq(expected.map { |may| may ? 200 : 403 }), role
+    end
+  end
+
+  it "counts as one a write that is sent again after a lost answer" do
+    visit = office.start
+    body = { id: SecureRandom.uuid, name: "static_pressure", value: "62" }
+    first = post_json("/api/visits/#{visit}/readings", body) && answer["reading"]["id"]
+    expect(post_json("/api/visits/#{visit}/readings", body) && answer["reading"]["id"]).to eq(first)
+    step = { id: SecureRandom.uuid, operation: "fit_gauge", outcome: "already_so" }
+    2.times { post_json("/api/visits/#{visit}/steps", step) }
+    expect(answer["done"].size).to eq(1)
+    items = [{ id: SecureRandom.uuid, item: "leak", finding: "sound" }]
+    2.times { post_json("/api/visits/#{visit}/observations", { items: }) }
+    expect(office.records.visits.rows(:observations, visit).size).to eq(1)
+  end
+
+  it "gives the interface's page for its own addresses, and nothing outside its folder" do
+    %w[/ /visits/abc /customers].each do |path|
+      get path
+      expect(last_response.status).to eq(200)
+      expect(last_response.body).to include("<div id=\"app\">")
+    end
+    ["/../Gemfile", "/assets/../../../Gemfile", "/%2e%2e/Gemfile"].each do |path|
+      get path
+      expect(last_response.body).not_to include("rubygems")
+    end
+  end
+
+  it "says in one line that the port is taken, and which is free to try" do
+    TCPServer.open("127.0.0.1", 0) do |server|
+      port = server.addr[1]
+      output, status = Open3.capture2e(File.join(Munimen::ROOT, "bin/demo"), port.to_s)
+      expect(status.exitstatus).to eq(1)
+      expect(output.lines.size).to eq(1)
+      expect(output).to include("Port #{port} is taken").and include("bin/demo #{port + 1}")
+    end
+    output, status = Open3.capture2e(File.join(Munimen::ROOT, "bin/demo"), "abc")
+    expect([status.exitstatus, output]).to eq([2, "✗ The port must be a number; got “abc”.\n"])
+  end
+end
+
+RSpec.describe Munimen::Web::MemoryCache do
+  it "counts within a period, and forgets after it" do
+    now = 0.0
+    cache = described_class.new(clock: -> { now })
+    expect(Array.new(3) { cache.increment("a", 1, expires_in: 60) }).to eq([1, 2, 3])
+    now = 59
+    expect(cache.increment("a", 1, expires_in: 60)).to eq(4)
+    now = 61
+    expect(cache.increment("a", 1, expires_in: 60)).to eq(1)
+    cache.write("b", 5)
+    expect(cache.read("b")).to eq(5)
+    cache.delete("b")
+    expect(cache.read("b")).to be_nil
+  end
+end
