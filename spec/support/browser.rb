@@ -14,6 +14,7 @@ Capybara.register_driver(:chromium) do |app|
 end
 Capybara.server = :puma, { Silent: true, Threads: "1:4" }
 Capybara.default_max_wait_time = 6
+Capybara.enable_aria_label = true
 
 # A person at the screen: signs in, looks, presses keys, taps.
 module AtTheScreen

@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+# What people do around the order of work: give up, undo, refuse, find danger, work in twos.
+RSpec.describe "People at the screen", type: :feature do
+  let(:id) { office.start }
+
+  def look(group, **wrong)
+    heater = office.records.visits.core(id, now: office.now).heater
+    items = Munimen::Judgement::Look.in_group(group).select { |item| item.applies?(heater) }
+    Munimen::Desk::Look.new(office.context).call(id, items: items.map { |item| { id: office.uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s } })
+  end
+
+  def seen
+    look(:plate)
+    office.step(id, :identify)
+    look(:visible)
+    office.step(id, :look_over)
+  end
+
+  it "gives a step up with a reason by key, undoes it by key, and walks the steps with n and p" do
+    sign_in
+    go "/visits/#{id}?step=read_tap_temperature"
+    expect(page).to have_css("article h2", text: "Measure the tap temperature")
+    page.execute_script("document.activeElement.blur()")
+    press("x")
+    click_button "No access"
+    fill_in "Say more", with: "cupboard locked"
+    click_button "Keep"
+    expect_next("Measure the tap temperature")
+    find(".past summary").click
+    expect(page).to have_content("No access: cupboard locked")
+    press("u")
+    expect(page).to have_no_css(".past")
+    expect(title).to eq("Identify the water heater")
+    press("n")
+    expect(page).to have_no_css("article h2", text: "Identify the water heater")
+    press("p")
+    expect(page).to have_css("article h2", text: "Identify the water heater")
+    press("?")
+    expect(page).to have_css("[role=dialog]", text: "undo the last step")
+  end
+
+  it "stops the heat from coming back on before the water runs free of air" do
+    seen
+    %i[turn_burner_to_pilot shut_heater_supply let_pressure_down].each { |operation| office.step(id, operation) }
+    sign_in
+    go "/visits/#{id}?step=restore_burner"
+    expect(page).to have_css(".state .changed", text: "supply shut").and have_css(".state .changed", text: "pressure zero")
+    expect(page).to have_css(".needs", text: "air in the pipes no")
+    expect(page).to have_button("Done – next", disabled: true)
+    within(".needs") { first("button").click }
+    expect(page).to have_no_css("article h2", text: "Turn the burner on")
+  end
+
+  it "wants to know what was done about a danger and who was told, and keeps the refusal of the customer" do
+    office.read(id, :relief_lever, "will_not_lift")
+    seen
+    plan = Munimen::Work::Planner.new(office.records.visits.core(id, now: office.now)).plan([:annual_safety])
+    plan.steps.each { |step| office.step(id, step.operation.id, "not_tested", reason: "Unsafe to do") unless %i[fit_gauge remove_gauge].include?(step.operation.id) }
+    sign_in
+    go "/visits/#{id}?step=finish"
+    expect(page).to have_content("switched off and made safe")
+    expect(page).to have_no_content("Customer signs")
+    fill_in "action-relief_valve", with: "Gas off at the cock, tagged"
+    fill_in "told-relief_valve", with: "Ada Brook, in person"
+    find("[name=outcome_reason]").set("Valve seized").send_keys(:tab)
+    expect(page).to have_content("Customer signs")
+    find("label", text: "Customer does not sign").click
+    fill_in "refusal", with: "Wants a second opinion"
+    click_button "Sign"
+    expect(page).to have_content("Did not sign: Wants a second opinion")
+    click_button "Sign"
+    expect(page).to have_content("Signed and locked")
+    click_link "Open the report"
+    expect(page).to have_css("h1", text: "must not be used").and have_content("Gas off at the cock, tagged").and have_content("not signed – Wants a second opinion")
+    go "/"
+    expect(page).to have_css(".owed .danger", text: "The lever will not lift")
+  end
+
+  it "shows one what the other has typed, without a reload" do
+    office.read(id, :tap_temperature, "119")
+    sign_in
+    go "/visits/#{id}?step=read_static_pressure"
+    expect(page).to have_css("article h2", text: "Read the static pressure")
+    office.now = Time.now.utc
+    Munimen::Desk::TakeReading.new(office.context("owner")).call(id, id: office.uuid, name: "static_pressure", value: "66")
+    expect(page).to have_css(".kept", text: "66 psi", wait: 9)
+  end
+
+  it "draws a signature with the pointer and keeps it for the page" do
+    signed = office.walk
+    strokes = office.records.visits.rows(:signatures, signed).map { |row| JSON.parse(row[:strokes]).flatten(1).size }
+    expect(strokes).to all(be > 10)
+    sign_in
+    go "/visits/#{signed}/report"
+    expect(page).to have_css(".signatures svg path", count: 2, visible: :all)
+    expect(page).to have_no_content("not signed yet")
+  end
+
+  it "books a visit, starts it from today, and shows the plan's length before" do
+    sign_in
+    go "/heaters/#{office.heater}"
+    click_button "Start a visit now"
+    expect(page).to have_css("article h2", text: "Identify the water heater").and have_content("min hands-on")
+    expect(page).to have_css(".line .block", minimum: 20)
+    go "/"
+    expect(page).to have_button("Go on", minimum: 1).and have_content("Annual safety visit")
+  end
+
+  it "remembers the theme, and draws in the dark" do
+    sign_in
+    click_button "Dark"
+    go "/heaters/#{office.heater}"
+    expect(page).to have_css("html.dark .section")
+    click_button "Light"
+    expect(page).to have_no_css("html.dark")
+  end
+
+  it "says that the sign-in was wrong without saying which part, and keeps a stranger out" do
+    go "/customers"
+    expect(page).to have_content("Sign in")
+    fill_in "E-mail", with: "plumber@example.test"
+    fill_in "Password", with: "not the password"
+    find("input[name=password]").send_keys(:enter)
+    expect(page).to have_css("[role=alert]", text: "The address or the password is wrong.")
+    expect(page).to have_no_link("Customers")
+  end
+end
