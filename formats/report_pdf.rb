@@ -127,6 +127,7 @@ module Munimen
       def lists
         bullets("What was not tested, and why", @page[:not_tested].map { |one| one[:text] })
         bullets("Found, and put right on this visit", @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" })
+        bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
         bullets "Please note", @page[:cautions]
         bullets("Next dates", @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" })

@@ -6,7 +6,7 @@ import { Problem, type Schemas, type Verdict, type Visit } from '@/api/client'
 import { write } from '@/api/outbox'
 import VerdictLine from './VerdictLine.vue'
 
-const props = defineProps<{ visit: Visit; read: Schemas['ReadField'] }>()
+const props = defineProps<{ visit: Visit; read: Schemas['ReadField']; instrument?: string | null }>()
 const emit = defineEmits<{ saved: []; skip: [] }>()
 
 const key = `munimen.draft.${props.visit.id}.${props.read.name}`
@@ -31,7 +31,7 @@ async function send(value: string) {
   error.value = ''
   busy.value = true
   try {
-    const judged = await write<Schemas['Judged']>(`/api/visits/${props.visit.id}/readings`, { name: props.read.name, value: value.trim(), at: new Date().toISOString() })
+    const judged = await write<Schemas['Judged']>(`/api/visits/${props.visit.id}/readings`, { name: props.read.name, value: value.trim(), at: new Date().toISOString(), ...(props.instrument ? { instrument: props.instrument } : {}) })
     fresh.value = judged.verdicts
     text.value = ''
     emit('saved')

@@ -91,7 +91,7 @@ defineExpose({
       <button type="button" class="plain-button" :aria-pressed="visit.decisions[step.decides] === 'refused'" @click="decide('refused')">{{ $t('visit.refused') }}</button>
     </div>
     <LookList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" @write="(what, body) => emit('write', what, body)" />
-    <ReadingField v-for="read in step.reads.filter((one) => one.shown)" :key="read.name" ref="fields" :visit="visit" :read="read" @saved="saved" @skip="finish" />
+    <ReadingField v-for="read in step.reads.filter((one) => one.shown)" :key="read.name" ref="fields" :visit="visit" :read="read" :instrument="step.instrument" @saved="saved" @skip="finish" />
 
     <div v-if="!givingUp" class="actions">
       <p v-if="error" class="error" role="alert">{{ error }} <button v-if="offered && offeredTitle" type="button" class="plain-button" @click="emit('go', offered!)">{{ $t('visit.goTo') }}: {{ offeredTitle }}</button></p>

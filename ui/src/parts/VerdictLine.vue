@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Verdict } from '@/api/client'
 import GradeMark from './GradeMark.vue'
 
-defineProps<{ verdict: Verdict; place?: boolean }>()
+const props = defineProps<{ verdict: Verdict; place?: boolean }>()
+const dated = computed(() => props.verdict.due_in != null && ['danger', 'defect', 'watch'].includes(props.verdict.state))
 </script>
 
 <template>
@@ -10,7 +12,7 @@ defineProps<{ verdict: Verdict; place?: boolean }>()
     <GradeMark :grade="verdict.state" word />
     <div>
       <p><b v-if="place">{{ verdict.place }}: </b>{{ verdict.text }}</p>
-      <p v-if="verdict.remedy && verdict.state !== 'sound'" class="remedy">{{ verdict.remedy }}</p>
+      <p v-if="verdict.remedy && verdict.state !== 'sound'" class="remedy">{{ verdict.remedy }} <span v-if="dated" class="due">{{ verdict.due_in ? $t('visit.by', { n: verdict.due_in }) : $t('visit.today') }}</span></p>
       <p class="soft small"><template v-if="verdict.because[0]?.limit">{{ $t('visit.limit') }} <span class="number">{{ verdict.because[0].limit }}</span> · </template>{{ verdict.because[0]?.source }}</p>
     </div>
   </div>
@@ -25,5 +27,6 @@ defineProps<{ verdict: Verdict; place?: boolean }>()
 .sound { background: var(--sound-soft); border-color: var(--sound); }
 .not_tested, .advice { border-color: var(--untested); }
 .remedy { font-weight: 700; }
+.due { font-weight: 400; white-space: nowrap; border: 1px solid currentColor; border-radius: 12px; padding: 0 8px; font-size: 0.85rem; }
 @media (max-width: 700px) { .verdict { grid-template-columns: 1fr; gap: 2px; } }
 </style>

@@ -61,6 +61,7 @@ const print = () => window.print()
               <tbody><tr v-for="one in report.page.results" :key="one.check"><th scope="row">{{ one.title }}</th><td class="number">{{ one.measured ?? one.text }}</td><td class="number">{{ one.limit }}</td><td><GradeMark :grade="one.state" word :size="14" /></td></tr></tbody>
             </table>
           </section>
+          <section v-if="report.page.meaning"><h2>{{ $t('report.meaning') }}</h2><p v-for="one in report.page.meaning.text" :key="one" class="small">{{ one }}</p></section>
           <section v-if="report.page.rectified.length"><h2>{{ $t('report.rectified') }}</h2><p v-for="one in report.page.rectified" :key="one.text">{{ one.text }} <b>{{ one.by }}</b></p></section>
           <section v-if="report.page.not_tested.length"><h2>{{ $t('report.notTested') }}</h2><ul class="dots"><li v-for="one in report.page.not_tested" :key="one.text">{{ one.text }}</li></ul></section>
         </div>
