@@ -22,7 +22,16 @@ module Munimen
       base = { name: declared.name, typed: value.to_s, **rest }
       return Visit::Reading.new(choice: word(declared, value), **base) if declared.kind == :choice
 
-      Visit::Reading.new(quantity: Measure::Quantity.parse(value, declared.kind, system: units, field: declared.name), **base)
+      Visit::Reading.new(quantity: quantity(declared, value, units), **base)
+    end
+
+    # A gauge on a water system cannot stand below zero.
+    def quantity(declared, value, units)
+      read = Measure::Quantity.parse(value, declared.kind, system: units, field: declared.name)
+      return read unless declared.kind == :pressure && read.si.negative?
+
+      raise Error.new("“#{value}” is below zero; a #{declared.name.to_s.tr('_', ' ')} is at least 0 #{read.kind.unit(units).label}.",
+                      field: declared.name, code: :out_of_range)
     end
 
     def word(declared, value)

@@ -50,6 +50,15 @@ module Munimen
           finding(limit.grade, text, limit:, measured: quantity, **more)
         end
 
+        # The grade of a peak that comes within 10 psi of this heater's own relief setting, else nil.
+        def at_relief(peak, text)
+          limit = @visit.rules.limit(:hot_peak_at_relief)
+          return past(peak, :hot_peak_at_relief, text) if peak > limit.at_most
+
+          margin = Measure::Unit["psi"].to_si(10)
+          finding(limit.grade, text, limit:, measured: peak) if peak.si > @visit.heater.relief_pressure.si - margin
+        end
+
         def sound(text, measured: nil, limit: nil)
           verdict(:sound, [reason(text, measured, limit)])
         end

@@ -67,6 +67,16 @@ RSpec.describe Munimen::Judgement do
     it("grades #{readings} #{grade}") { expect(verdict(visit(readings:), check).state).to eq(grade) }
   end
 
+  it "takes a peak within 10 psi of this heater's own relief setting for danger" do
+    low = visit(heater: gas(relief_set_pressure: "125"), readings: { hot_peak_found: "118" })
+    expect(verdict(low, :hot_peak_found).state).to eq(:danger)
+    expect(verdict(visit(readings: { hot_peak_found: "118" }), :hot_peak_found).state).to eq(:defect)
+  end
+
+  it "refuses a gauge below zero" do
+    expect { visit(readings: { static_pressure: "-4" }) }.to raise_error(Munimen::Error, /at least 0 psi/)
+  end
+
   it "takes a hot drip for over-temperature until proved otherwise" do
     drip = verdict(visit(readings: { relief_drip: "drips", relief_drip_hot: "hot" }), :relief_drip)
     expect(drip.text).to include("over-temperature")
