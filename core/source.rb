@@ -14,7 +14,6 @@ module Munimen
     def self.common_practice(note = nil) = new("Common practice", note, "common practice").freeze
     def self.from_memory(name, clause = nil) = new(name, clause, "from memory").freeze
     def self.house_rule(name, level) = new("House rule", "#{name} (#{level})", "house rule").freeze
-    def self.maker(what) = new("Maker's plate", what, "on the heater").freeze
 
     def to_s
       return [name, clause].compact.join(": ") if name.casecmp?(standing)

@@ -5,12 +5,12 @@ module Munimen
   # seen, done and decided. Immutable; made by the store or from the open visit format. Everything else
   # (state, plan, verdicts, deficiencies, outcome, what is due) is worked out from it.
   class Visit
-    attr_reader :heater, :rules, :jobs, :on, :now, :readings, :observations, :steps, :decisions, :notes, :people, :site
+    attr_reader :heater, :rules, :jobs, :on, :now, :readings, :observations, :steps, :decisions, :notes, :site
 
     # readings: [Reading]; observations: [Observation]; steps: [Step] in order of time; decisions: Hash of
     # text by name; now: Time to which running waits are counted; notes: findings added by hand.
     def initialize(heater:, rules:, jobs: [], on: nil, now: nil, readings: [], observations: [], steps: [], decisions: {},
-                   notes: [], people: {}, site: {})
+                   notes: [], site: {})
       @heater = heater
       @rules = rules
       @jobs = jobs
@@ -21,14 +21,13 @@ module Munimen
       @steps = steps
       @decisions = decisions
       @notes = notes
-      @people = people
       @site = site
     end
 
     # This visit with one reading more, which corrects an earlier one of its name.
     def with_reading(reading)
       earlier = readings.map { |old| old.name == reading.name && old.superseded.nil? ? old.dup.tap { |copy| copy.superseded = reading.id } : old }
-      self.class.new(heater:, rules:, jobs:, on:, now:, readings: earlier + [reading], observations:, steps:, decisions:, notes:, people:, site:)
+      self.class.new(heater:, rules:, jobs:, on:, now:, readings: earlier + [reading], observations:, steps:, decisions:, notes:, site:)
     end
 
     def units = rules.units

@@ -5,8 +5,6 @@ module Munimen
     # Marks an operation as done, found already so, or not tested with a reason; or undoes the last one.
     # Refuses what its needs do not allow, naming the need and the step that makes it true.
     class DoStep
-      REASONS = %w[not_visible no_access refused policy not_applicable unsafe].freeze
-
       def initialize(context) = @context = context
 
       def call(visit_id, id:, operation:, outcome:, reason: nil, at: nil)

@@ -106,15 +106,6 @@ module Munimen
         [element_upper, element_lower].compact.map(&:si).max
       end
 
-      # W that the relief valve must be able to carry away.
-      def rated_input
-        if gas?
-          input&.si
-        else
-          [element_upper, element_lower].compact.map(&:si).sum.then { |sum| sum.zero? ? nil : sum }
-        end
-      end
-
       def relief_pressure = relief_set_pressure || RELIEF_PRESSURE
       def standing_pilot? = gas? && %i[pilot_thermocouple pilot_thermopile].include?(ignition)
 

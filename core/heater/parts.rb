@@ -43,9 +43,6 @@ module Munimen
         Part.new(:discharge_end, :outside, ->(heater) { heater.discharge_ends == :outdoors })
       ].freeze
 
-      BY_ID = ALL.to_h { |part| [part.id, part] }.freeze
-      PLACES = %i[entry front top side bottom tap outside].freeze
-
       module_function
 
       # Parts that this heater has, or may have (unknown counts as present).

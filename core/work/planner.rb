@@ -53,14 +53,9 @@ module Munimen
         barred = left.map(&:operation)
         Operation.all.reject do |operation|
           operation.pure? || goals.include?(operation.id) || barred.include?(operation.id) || operation.last? ||
-            !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) || pointless_under_rule?(operation) ||
+            !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) ||
             (operation.reads.any? { |read| !read.optional } && @visit.settled_operations.include?(operation.id) && operation.id != :watch_relief_drip)
         end.map(&:id)
-      end
-
-      # Running taps instead of isolating is only for those whose house rule allows it.
-      def pointless_under_rule?(operation)
-        operation.id == :run_taps && @visit.rules.choice(:charge_method) != :taps_open
       end
 
       def waits = @visit.running_waits

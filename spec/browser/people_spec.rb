@@ -4,19 +4,6 @@
 RSpec.describe "People at the screen", type: :feature do
   let(:id) { office.start }
 
-  def look(group, **wrong)
-    heater = office.records.visits.core(id, now: office.now).heater
-    items = Munimen::Judgement::Look.in_group(group).select { |item| item.applies?(heater) }
-    Munimen::Desk::Look.new(office.context).call(id, items: items.map { |item| { id: office.uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s } })
-  end
-
-  def seen
-    look(:plate)
-    office.step(id, :identify)
-    look(:visible)
-    office.step(id, :look_over)
-  end
-
   it "gives a step up with a reason by key, undoes it by key, and walks the steps with n and p" do
     sign_in
     go "/visits/#{id}?step=read_tap_temperature"
@@ -41,7 +28,7 @@ RSpec.describe "People at the screen", type: :feature do
   end
 
   it "stops the heat from coming back on before the water runs free of air" do
-    seen
+    office.looked_over(id)
     %i[turn_burner_to_pilot shut_heater_supply let_pressure_down].each { |operation| office.step(id, operation) }
     sign_in
     go "/visits/#{id}?step=restore_burner"
@@ -54,7 +41,7 @@ RSpec.describe "People at the screen", type: :feature do
 
   it "wants to know what was done about a danger and who was told, and keeps the refusal of the customer" do
     office.read(id, :relief_lever, "will_not_lift")
-    seen
+    office.looked_over(id)
     plan = Munimen::Work::Planner.new(office.records.visits.core(id, now: office.now)).plan([:annual_safety])
     plan.steps.each { |step| office.step(id, step.operation.id, "not_tested", reason: "Unsafe to do") unless %i[fit_gauge remove_gauge].include?(step.operation.id) }
     sign_in

@@ -10,18 +10,7 @@ RSpec.describe Munimen::Desk do
     e
   end
 
-  def look_all(group, **wrong)
-    heater = office.records.visits.core(visit, now: office.now).heater
-    items = Munimen::Judgement::Look.in_group(group).select { |item| item.applies?(heater) }
-    Munimen::Desk::Look.new(office.context).call(visit, items: items.map { |item| { id: office.uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s } })
-  end
-
-  def identified
-    look_all(:plate)
-    office.step(visit, :identify)
-    look_all(:visible)
-    office.step(visit, :look_over)
-  end
+  def identified = office.looked_over(visit)
 
   it "refuses an operation whose need is not met, names the need and offers the step on the way" do
     identified

@@ -45,6 +45,22 @@ class Office
 
   def read(visit, name, value, **more) = Munimen::Desk::TakeReading.new(context).call(visit, id: uuid, name: name.to_s, value: value.to_s, **more)
   def step(visit, operation, outcome = "done", **more) = Munimen::Desk::DoStep.new(context).call(visit, id: uuid, operation: operation.to_s, outcome:, **more)
+
+  # Answers every line of a group: sound, but for what is said to be wrong.
+  def look(visit, group, **wrong)
+    here = records.visits.core(visit, now:).heater
+    items = Munimen::Judgement::Look.in_group(group).select { |item| item.applies?(here) }
+    Munimen::Desk::Look.new(context).call(visit, items: items.map { |item| { id: uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s } })
+  end
+
+  # Identified and looked over, all sound.
+  def looked_over(visit)
+    { plate: :identify, visible: :look_over }.each do |group, operation|
+      look(visit, group)
+      step(visit, operation)
+    end
+  end
+
   def view(visit) = Munimen::Desk::ViewVisit.new(context).call(visit)
 
   # Does the whole visit with the demo's own walker; returns its id.

@@ -11,5 +11,6 @@ Munimen::Work::Operation.define :run_taps do
   needs heater_supply: :open, heater_pressure: :live, looked: :yes
   after :exercise_relief_valve
   makes heater_pressure: :flowing, air_path: :tap
+  forbidden { |visit| "The house rule reads the charge isolated and drained to zero." unless visit.rules.choice(:charge_method) == :taps_open }
   hands_on 45
 end
