@@ -70,6 +70,7 @@ module Munimen
         result.to_h[:outputs].each do |name, value|
           text = if value.is_a?(Hash) && value.key?(:value)
                    "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit].to_s.delete_prefix('1')}"
+                 elsif value.is_a?(Hash) then value.map { |key, one| "#{key} #{one || '–'}" }.join(", ")
                  else
                    value
                  end

@@ -7,11 +7,13 @@ module Munimen
   #   Calculation[:heat_up].call({ volume: "50 gal", power: "4500 W", cold: "50", hot: "120" }, units: :us)
   #     .outputs[:time].in("min") # => 114.…
   class Calculation
-    # Input kinds that are not quantities: :word (one of `choices`), :unit, :quantity (any kind), :samples.
+    # Input kinds that are not quantities: :word (one of `choices`), :text, :unit, :quantity (any kind), and
+    # those that Lists reads.
+    TEXTS = %i[word text unit quantity].freeze
     Input = Struct.new(:name, :kind, :default, :choices, :optional, :unit, :note, keyword_init: true) do
       # Symbol of the unit a bare number is taken in, or nil for words and lists.
       def unit_symbol(units)
-        return if %i[word unit quantity samples].include?(kind)
+        return if TEXTS.include?(kind) || Lists::KINDS.include?(kind)
 
         (unit && unit[units]) || Measure::Kind[kind].unit(units).symbol
       end
@@ -45,8 +47,11 @@ module Munimen
     # -- declaration ------------------------------------------------------------------------------
     def title(text = nil) = text ? @title = text : @title
 
-    # A quantity of `kind`. `default:` is text in any unit, or a Proc of the inputs so far; `unit:` names
-    # the unit of a bare number per system where it is not the kind's own.
+    # The systems of units whose rules it follows; all of them unless said otherwise.
+    def systems(*ids) = ids.empty? ? @systems || %i[us england si] : @systems = ids
+
+    # A quantity of `kind`. `default:` is text in any unit, one for each system of units, or a Proc of the
+    # inputs so far; `unit:` names the unit of a bare number per system where it is not the kind's own.
     def input(name, kind, default: nil, optional: false, unit: nil, note: nil)
       @inputs << Input.new(name:, kind:, default:, optional: optional || !default.nil?, unit:, note:)
     end
@@ -68,6 +73,10 @@ module Munimen
         raise Error.new("#{id} has no input “#{unknown.first}”; it has: #{inputs.map(&:name).join(', ')}.",
                         field: unknown.first, code: :unknown_input)
       end
+      unless systems.include?(units)
+        raise Error.new("#{id} follows rules of one country: it is worked out in units #{systems.join(' or ')} only.", field: :units, code: :unknown_choice)
+      end
+
       values = read(given, units)
       Result.new(calculation: self, inputs: values, outputs: @compute.call(values, units), units:)
     end
@@ -83,7 +92,11 @@ module Munimen
     end
 
     def default_of(input, values, units)
-      default = input.default.respond_to?(:call) ? input.default.call(values) : input.default
+      default = case input.default
+                when Proc then input.default.call(values)
+                when Hash then input.default.fetch(units)
+                else input.default
+                end
       return value_of(input, default, units) unless default.nil?
       return if input.optional
 
@@ -95,27 +108,18 @@ module Munimen
 
       case input.kind
       when :word then word(input, text)
-      when :unit, :quantity then text.to_s
-      when :samples then samples(input, text)
+      when :text, :unit, :quantity then text.to_s
+      when *Lists::KINDS then Lists.read(input.kind, text, input.name)
       else Measure::Quantity.parse(text, input.kind, system: units, unit: input.unit_symbol(units), field: input.name)
       end
     end
 
     def word(input, text)
-      found = input.choices.find { |choice| choice.to_s == text.to_s.strip.downcase }
+      found = input.choices.find { |choice| choice.to_s == text.to_s.strip.downcase.delete_suffix(" in").delete_suffix('"') }
       return found if found
 
       raise Error.new("#{input.name} cannot be “#{text}”; it must be one of: #{input.choices.join(', ')}.",
                       field: input.name, code: :unknown_choice)
-    end
-
-    def samples(input, list)
-      pairs = list.is_a?(Array) && list.map { |s| s.is_a?(Hash) && [s["t"] || s[:t], s["value"] || s[:value]] }
-      usable = pairs && pairs.size >= 3 && pairs.all? { |pair| pair&.all? { |n| n.is_a?(Numeric) && n.finite? } }
-      return pairs if usable && pairs.each_cons(2).all? { |a, b| a.first < b.first }
-
-      raise Error.new("#{input.name} must be a list of at least three {\"t\": seconds, \"value\": number} in order of time.",
-                      field: input.name, code: :bad_samples)
     end
 
     def wanted(input, units)

@@ -30,6 +30,12 @@ module Munimen
         raise Error.new("#{field} must be more than nothing.", field:, code: :out_of_range)
       end
 
+      def efficiency(number)
+        return if number.si <= 1
+
+        raise Error.new("efficiency must be at most 1 (100 %).", field: :efficiency, code: :out_of_range)
+      end
+
       # A supply must be below the pressure it is compared with.
       def below(low, high, field, name)
         return if low.si < high.si

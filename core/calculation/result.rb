@@ -33,7 +33,7 @@ module Munimen
         value = outputs.fetch(output.name)
         case value
         when Numeric then in_unit(Measure::Quantity.new(output.kind, value), output.unit)
-        when Array then value.map { |row| row.transform_values { |cell| plain(cell)[:value] } }
+        when Array then value.map { |row| row.transform_values { |cell| cell.is_a?(Measure::Quantity) ? plain(cell)[:value] : cell } }
         else value
         end
       end

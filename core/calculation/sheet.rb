@@ -11,7 +11,7 @@ module Munimen
       end
 
       def to_h
-        { id: @calculation.id, title: @calculation.title, inputs: @calculation.inputs.map { |input| input_row(input) },
+        { id: @calculation.id, title: @calculation.title, systems: @calculation.systems, inputs: @calculation.inputs.map { |input| input_row(input) },
           outputs: @calculation.outputs.map { |output| { name: output.name, unit: unit_of(output), note: output.note } },
           sources: @calculation.sources.map(&:to_h) }
       end
@@ -19,13 +19,17 @@ module Munimen
       private
 
       def input_row(input)
-        default = input.default.respond_to?(:call) ? "from the other inputs" : input.default
+        default = case input.default
+                  when Proc then "from the other inputs"
+                  when Hash then input.default[@units]
+                  else input.default
+                  end
         { name: input.name, unit: input.unit_symbol(@units), choices: input.choices, default:, optional: input.optional || false, note: input.note }
       end
 
       def unit_of(output)
         return output.unit if output.unit
-        return if %i[word list quantity].include?(output.kind)
+        return if %i[word list quantity record].include?(output.kind)
 
         Measure::Kind[output.kind].unit(@units).symbol
       end

@@ -23,7 +23,7 @@ Munimen::Calculation.define :closed_system do
   compute do |i|
     limits = Munimen::Calculation::Limits
     %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    raise Munimen::Error.new("efficiency must be at most 1 (100 %).", field: :efficiency, code: :out_of_range) if i[:efficiency].si > 1
+    limits.efficiency(i[:efficiency])
 
     limits.check(i[:cold], i[:hot])
     limits.below(i[:supply_pressure], i[:relief_setting], :supply_pressure, "relief setting")

@@ -15,7 +15,7 @@ Munimen::Calculation.define :heat_up do
   compute do |i|
     limits = Munimen::Calculation::Limits
     %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    raise Munimen::Error.new("efficiency must be at most 1 (100 %).", field: :efficiency, code: :out_of_range) if i[:efficiency].si > 1
+    limits.efficiency(i[:efficiency])
 
     limits.check(i[:cold], i[:hot])
     seconds = Munimen::Physics::HeatUp.seconds(volume: i[:volume].si, power: i[:power].si * i[:efficiency].si,

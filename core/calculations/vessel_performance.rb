@@ -15,10 +15,10 @@ Munimen::Calculation.define :vessel_performance do
   output :water_before, :volume, note: "in the vessel when cold"
   output :water_after, :volume, note: "in the vessel when hot"
   output :verdict, :word
-  source Munimen::Source.published("ASHRAE Handbook, HVAC Systems and Equipment", "Boyle's law for a diaphragm tank",
-                                   clause: :from_memory)
+  boyle = Munimen::Source.published("ASHRAE Handbook, HVAC Systems and Equipment", "Boyle's law for a diaphragm tank", clause: :from_memory)
+  source boyle
 
-  compute do |i|
+  compute do |i, units|
     limits = Munimen::Calculation::Limits
     %i[volume vessel_volume].each { |field| limits.positive(i[field], field) }
     limits.check(i[:cold], i[:hot])
@@ -30,7 +30,12 @@ Munimen::Calculation.define :vessel_performance do
     reached = vessel.pressure_with(expanded, supply)
     lifts = reached >= relief
     hot = [reached, relief].min
+    say = ->(pascal) { Munimen::Measure::Quantity.new(:pressure, pascal).format(units) }
+    judged = Munimen::Calculation::Judged.new(:vessel_performance).add(
+      lifts ? :defect : :sound, lifts ? "The vessel has no room left: pressure reaches the relief valve." : "The vessel takes the expansion up.",
+      measured: say[hot], limit: say[relief], source: boyle
+    )
     { hot_pressure: hot, margin: relief - hot, water_before: vessel.water(supply),
-      water_after: vessel.water(hot), verdict: lifts ? :reaches_the_relief_valve : :holds }
+      water_after: vessel.water(hot), verdict: lifts ? :reaches_the_relief_valve : :holds, judged: judged.verdict }
   end
 end

@@ -59,6 +59,16 @@ module Munimen
       define :time, :time, "s", "s", "s", range: (0.0..1e8), s: 0, min: 0
       define :density, :density, "kg/m3", "kg/m3", "kg/m3", range: POSITIVE, "kg/m3": 2
       define :specific_heat, :specific_heat, "kJ/kg/K", "kJ/kg/K", "kJ/kg/K", range: POSITIVE, "kJ/kg/K": 3
+      define :altitude, :length, "ft", "m", "m", range: (-500.0..6000.0), ft: 0, m: 0
+      define :gas_volume, :volume, "ft3", "m3", "m3", range: (0.0..1e5), m3: 2
+      define :gas_flow, :flow, "ft3/h", "m3/h", "m3/h", range: (0.0..1.0), "m3/h": 2
+      define :heating_value, :heating_value, "Btu/ft3", "MJ/m3", "MJ/m3", range: (5e6..1.5e8), "Btu/ft3": 0
+      define :generator_voltage, :voltage, "mV", "mV", "mV", range: (0.0..2.0), mV: 0
+      define :insulation, :resistance, "Mohm", "Mohm", "Mohm", range: (0.0..1e11), Mohm: 2
+      define :conductance, :conductance, "W/K", "W/K", "W/K", range: POSITIVE, "W/K": 0
+      define :mass, :mass, "lb", "kg", "kg", range: (0.0..1e3), kg: 2
+      define :area, :area, "in2", "cm2", "cm2", range: (0.0..100.0), in2: 0, cm2: 0
+      define :carbon_monoxide, :ratio, "ppm", "ppm", "ppm", range: (0.0..0.01), ppm: 0
       define :compliance, :compliance, "gal/psi", "L/bar", "L/kPa", range: POSITIVE
       define :number, :number, "1", "1", "1", range: ANY, "1": 4
     end

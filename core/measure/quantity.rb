@@ -15,6 +15,9 @@ module Munimen
       WRITTEN = /\A\s*(#{NUMBER})(?![\d,.])\s*(.*?)\s*\z/
       FEET_INCHES = /\A\s*(\d+(?:\.\d+)?)\s*(?:ft|'|′)\s*(#{NUMBER})\s*(?:in|"|″)?\s*\z/
 
+      # What a meter shows, or a person says, of a circuit that is open.
+      OPEN = /\A\s*(?:o\.?l\.?|open|inf(?:inite|inity)?|∞)\s*\z/i
+
       attr_reader :kind, :si, :typed
 
       def initialize(kind, si_value, typed: nil)
@@ -34,6 +37,7 @@ module Munimen
           kind = Kind[kind] unless kind.is_a?(Kind)
           default = unit ? Unit[unit] : kind.unit(system)
           number, spelling = split(text.to_s, kind)
+          return new(kind, kind.range.end, typed: text.to_s.strip) if number.nil? && kind.dimension == :resistance && OPEN.match?(text.to_s)
           raise unreadable(text, kind, default, field) unless number
 
           unit = spelling.empty? ? default : find_unit(spelling, kind, default, field)

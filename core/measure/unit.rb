@@ -88,6 +88,11 @@ module Munimen
       define "kW", :power, 1e3, "kilowatt"
       define "Btu/h", :power, BTU / 3600, "BTU/hr", "btuh", "btu per hour"
 
+      define "in2", :area, INCH**2, "in²", "sq in", "square inches", label: "in²"
+      define "cm2", :area, 1e-4, "cm²", label: "cm²"
+      define "m2", :area, 1.0, "m²"
+      define "ppm", :ratio, 1e-6
+
       define "J", :energy, 1.0
       define "kWh", :energy, 3.6e6
       define "Btu", :energy, BTU
@@ -104,6 +109,7 @@ module Munimen
       define "V", :voltage, 1.0, "volt", "volts"
       define "mV", :voltage, 1e-3, "millivolt"
       define "A", :current, 1.0, "amp", "amps"
+      define "mA", :current, 1e-3, "milliamp"
       define "ohm", :resistance, 1.0, "Ω", "ohms", "Ohm"
       define "kohm", :resistance, 1e3, "kΩ"
       define "Mohm", :resistance, 1e6, "MΩ", "megohm"
@@ -117,7 +123,7 @@ module Munimen
       define "kJ/kg/K", :specific_heat, 1e3, "kJ/(kg K)"
       define "Btu/ft3", :heating_value, BTU / 0.028316846592, "btu/cu ft"
       define "MJ/m3", :heating_value, 1e6, "MJ/m³"
-      define "W/K", :conductance, 1.0
+      define "W/K", :conductance, 1.0, "W/°C"
       define "gal/psi", :compliance, GALLON / POUND_FORCE_PER_SQUARE_INCH
       define "L/bar", :compliance, 1e-8
       define "L/kPa", :compliance, 1e-6

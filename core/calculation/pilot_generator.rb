@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Munimen
+  class Calculation
+    # The judgement behind `pilot_generator`.
+    class PilotGenerator
+      PRACTICE = Source.common_practice("thermocouple 20–30 mV, mostly 23–25; thermopile 350–700 mV, open circuit")
+      BOTH = Source.common_practice("the symptoms are alike: measure generator and cut-off before condemning either")
+      SOURCES = [PRACTICE, BOTH].freeze
+      # V, open circuit
+      BANDS = { thermocouple: (0.020..0.030), thermopile: (0.350..0.700) }.freeze
+
+      def initialize(inputs, units)
+        @kind = inputs[:kind].to_sym
+        @open, @loaded, @minimum = inputs.values_at(:open_circuit, :loaded, :loaded_minimum)
+        @eco = inputs[:eco_continuity].to_sym
+        @units = units
+        @judged = Judged.new(:pilot_generator)
+      end
+
+      # {verdict:, next_test:, judged:}
+      def outputs
+        state, text, next_test, source = conclusion
+        @judged.add(state, text, measured: @open&.format(@units), limit: band_text, source:)
+        loaded
+        { verdict: @judged.state, next_test:, judged: @judged.verdict }
+      end
+
+      private
+
+      def band = BANDS.fetch(@kind)
+      def band_text = [band.begin, band.end].map { |volts| (volts * 1000).round }.join("–").concat(" mV")
+      def weak? = @open && (@open.si * 1000).round < (band.begin * 1000)
+
+      def conclusion
+        return [:not_tested, "Nothing measured yet: start with the generator in a lit pilot.", :open_circuit, BOTH] unless @open || @eco == :no
+        return [:watch, "The cut-off shows no continuity; measure the generator before condemning the control.", :open_circuit, BOTH] unless @open
+        return weak if weak?
+
+        strong
+      end
+
+      def weak
+        case @eco
+        when :untested then [:watch, "The #{@kind} is weak; test the cut-off before condemning it.", :eco_continuity, BOTH]
+        when :no then [:defect, "The #{@kind} is weak and the cut-off is open: the control is replaced, and what overheated it found; then the #{@kind}.", :overheating, BOTH]
+        else [:defect, "The #{@kind} is weak, the cut-off sound: clean the tip and tighten the nut; if it stays weak, replace it.", :clean_and_repeat, PRACTICE]
+        end
+      end
+
+      def strong
+        case @eco
+        when :untested then [:sound, "The #{@kind} gives enough; now the cut-off.", :eco_continuity, PRACTICE]
+        when :no then [:defect, "The #{@kind} is good and the cut-off open: replace the control, and find out why it overheated.", :overheating, BOTH]
+        else [:sound, "Generator and cut-off are good: if the pilot still drops, suspect the control.", @loaded ? :hold_test : :loaded, BOTH]
+        end
+      end
+
+      def loaded
+        return unless @loaded && @minimum
+
+        enough = @loaded >= @minimum
+        @judged.add(enough ? :sound : :defect, enough ? "Loaded, it still gives what the control needs." : "Loaded, it gives less than the control needs.",
+                    measured: @loaded.format(@units), limit: "at least #{@minimum.format(@units)}", source: Source.from_memory("The control's maker"))
+      end
+    end
+  end
+end
