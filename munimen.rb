@@ -10,7 +10,7 @@ require "zeitwerk"
 # registered by being in their folder.
 module Munimen
   ROOT = __dir__
-  DECLARATIONS = %w[core/calculations core/rules/books core/rules/questions
+  DECLARATIONS = %w[core/words/vocabularies core/calculations core/rules/books core/rules/questions
                     core/work/operations core/work/jobs core/judgement/looks
                     core/judgement/checks].freeze
 

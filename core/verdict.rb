@@ -12,10 +12,11 @@ module Munimen
       def to_h = { text:, measured:, limit:, source: source&.to_s }
     end
 
-    attr_reader :check, :part, :state, :because, :remedy, :due_in, :quantity, :explain, :who
+    attr_reader :check, :part, :state, :because, :remedy, :due_in, :quantity, :explain, :who, :limit, :question
 
     # check: id of the check. state: one of GRADES. because: list of Because. remedy: what to do.
     # due_in: days until it should be done. quantity: the reading it judges. explain: words for the customer.
+    # limit: id of the rulebook's limit. question: id of the house rule that decides, if one does.
     def initialize(check:, part:, state:, because:, **more)
       raise ArgumentError, "unknown grade #{state}" unless GRADES.include?(state)
 
@@ -23,7 +24,7 @@ module Munimen
       @part = part
       @state = state
       @because = Array(because).freeze
-      @remedy, @due_in, @quantity, @explain, @who = more.values_at(:remedy, :due_in, :quantity, :explain, :who)
+      @remedy, @due_in, @quantity, @explain, @who, @limit, @question = more.values_at(:remedy, :due_in, :quantity, :explain, :who, :limit, :question)
       freeze
     end
 

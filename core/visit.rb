@@ -32,6 +32,12 @@ module Munimen
 
     def units = rules.units
     def words = Words[units]
+    # Whether nothing may be operated, by house rule or because an inspector visits.
+    def look_only? = rules.choice(:operate) == :look_only
+
+    # What the vessel's charge must equal: the supply as measured, behind an unvented cylinder's reducing
+    # valve its setting; nil while neither is known.
+    def charge_target = (heater.regulator_setting if heater.unvented?) || quantity(:static_pressure)
 
     # The last reading of a name that has not been corrected, or nil.
     def reading(name) = (@latest ||= readings.reject(&:superseded).to_h { |reading| [reading.name, reading] })[name]
@@ -42,7 +48,7 @@ module Munimen
 
     # Whether something seen at the discharge pipe forbids letting hot water out through it.
     def discharge_unsafe?
-      Judgement::Look.in_group(:discharge_pipe).any? do |item|
+      Judgement::Look.for(self, :discharge_pipe).any? do |item|
         finding = item.findings[observation(item.id)&.finding]
         finding&.unsafe_discharge
       end

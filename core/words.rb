@@ -1,45 +1,43 @@
 # frozen_string_literal: true
 
 module Munimen
-  # The two vocabularies. Text in core/ names a thing that the trades call differently as {term};
-  # `say` puts in the word of the vocabulary.
+  # The vocabularies of the trade. Text in core/ names a thing that the countries call differently as
+  # {term}; `say` puts in the word of the vocabulary. Each is one file in core/words/vocabularies/.
   #
   #   Words[:us].say("Open a hot {tap}.")      # => "Open a hot faucet."
   #   Words[:us].part(:vessel)                 # => "Expansion tank"
   class Words
-    US = {
-      tap: "faucet", taps: "faucets", heater: "water heater", relief_valve: "T&P valve", vessel: "expansion tank",
-      regulator: "pressure regulator", supply_valve: "cold shut-off", earth: "ground", mains: "street main",
-      high_limit: "high limit", tire_gauge: "tire gauge"
-    }.freeze
-
-    US_PARTS = {
-      house_main: "Water entry", regulator: "Pressure regulator", backflow: "Backflow preventer", flue: "Flue",
-      draft_hood: "Draft hood", cold_shut_off: "Cold shut-off", vessel: "Expansion tank", hot_outlet: "Hot outlet",
-      mixing_valve: "Mixing valve", recirculation_pump: "Recirculation pump", anode: "Anode", dip_tube: "Dip tube",
-      relief_valve: "T&P valve", discharge_pipe: "Discharge pipe", upper_element: "Upper element",
-      lower_element: "Lower element", high_limit: "High limit", thermostat: "Thermostat", disconnect: "Disconnect",
-      tank: "Tank", data_plate: "Data plate", gas_control: "Gas control", gas_cock: "Gas shut-off", burner: "Burner",
-      drain_valve: "Drain valve", pan: "Drain pan", tap: "Hot faucet", discharge_end: "Discharge end",
-      site: "The site", heater: "Water heater"
-    }.freeze
+    # The places of the walk.
+    PLACES = { front: "At the {heater}", entry: "Where the water comes in", top: "On top", side: "At the side", bottom: "Below", controls: "At the controls",
+               tap: "At the {tap}", outside: "Outside" }.freeze
 
     @all = {}
     class << self
       def [](id) = @all.fetch(id.to_sym)
-      def define(id, terms, parts) = @all[id] = new(terms, parts)
+      def all = @all
+      def define(id, terms:, parts:, gloss:) = @all[id] = new(terms, parts, gloss)
     end
 
-    def initialize(terms, parts)
+    attr_reader :terms, :parts, :gloss
+
+    # gloss: term as it is said => what it is, for the customer.
+    def initialize(terms, parts, gloss)
       @terms = terms
       @parts = parts
+      @gloss = gloss
     end
 
-    # Text with its {terms} in this vocabulary's words; KeyError for a term it has not.
-    def say(text) = text&.gsub(/\{(\w+)\}/) { @terms.fetch(Regexp.last_match(1).to_sym) }
+    # Text with its {terms} in this vocabulary's words, also capitalized ({Tap}); KeyError for a term it
+    # has not.
+    def say(text)
+      text&.gsub(/\{(\w+)\}/) do
+        name = Regexp.last_match(1)
+        found = @terms.fetch(name.downcase.to_sym)
+        name.match?(/\A[A-Z]/) ? found.sub(/\A./, &:upcase) : found
+      end
+    end
 
+    def place(id) = say(PLACES.fetch(id))
     def part(id) = @parts.fetch(id.to_sym) { id.to_s.tr("_", " ").capitalize }
-
-    define :us, US, US_PARTS
   end
 end

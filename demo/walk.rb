@@ -94,8 +94,7 @@ module Munimen
       def look(id, operation)
         return unless operation.looks
 
-        heater = visit(id).heater
-        items = Judgement::Look.in_group(operation.looks).select { |item| item.applies?(heater) }
+        items = Judgement::Look.for(visit(id), operation.looks)
         Desk::Look.new(@context).call(id, items: items.map { |item| { id: uuid, item: item.id.to_s, finding: (@findings[item.id] || :sound).to_s } })
       end
 

@@ -25,7 +25,7 @@ module Munimen
       def needs
         @space.expand(@operation.needs_under(@visit.rules)).map do |name, values|
           met = values.include?(@visit.state[name])
-          { name:, text: Work::StateWords.need(name, values), met:, step: met ? nil : maker(name, values) }
+          { name:, text: @visit.words.say(Work::StateWords.need(name, values)), met:, step: met ? nil : maker(name, values) }
         end
       end
 
@@ -69,7 +69,7 @@ module Munimen
                         .except(*@operation.makes.keys)
           next if wrong.empty?
 
-          raise Refused.new("#{read.ask} was read when this was not yet true: #{wrong.map { |name, values| Work::StateWords.need(name, values) }.join('; ')}. Read it again.",
+          raise Refused.new(@visit.words.say("#{read.ask} was read when this was not yet true: #{wrong.map { |name, values| Work::StateWords.need(name, values) }.join('; ')}. Read it again."),
                             field: read.name, code: :read_in_wrong_state)
         end
       end
@@ -78,7 +78,7 @@ module Munimen
         raise Refused.new("Note the answer first.", field: @operation.decides, code: :decision_missing) if @operation.decides && @visit.decision(@operation.decides).nil?
         return unless @operation.looks
 
-        open = Judgement::Look.in_group(@operation.looks).select { |look| look.applies?(@visit.heater) && @visit.observation(look.id).nil? }
+        open = Judgement::Look.for(@visit, @operation.looks).select { |look| @visit.observation(look.id).nil? }
         return if open.empty?
 
         raise Refused.new(@visit.words.say("Still to answer: #{open.map(&:ask).first(3).join(', ')}#{" and #{open.size - 3} more" if open.size > 3}."),

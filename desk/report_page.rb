@@ -29,7 +29,7 @@ module Munimen
           customer: place[:customer], address: place[:address], units: visit.units,
           heater: { label: place[:label], maker: heater.maker, model: heater.model, serial: heater.serial, kind: heater.kind,
                     capacity: heater.capacity.format(visit.units) },
-          page: Report::CustomerPage.new(visit).to_h, section: Drawing::Section.new(heater).to_h, marks: marks(visit),
+          page: Report::CustomerPage.new(visit).to_h, section: Drawing::Section.new(heater, units: visit.units).to_h, marks: marks(visit),
           ladder: Drawing::Ladder.new(visit).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, visit.words.part(part.id)] },
           signatures: signatures(visit_id), signed_at: nil }
       end

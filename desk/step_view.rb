@@ -14,9 +14,11 @@ module Munimen
                            explain: visit.words.say(verdict.explain))
       end
 
-      def initialize(visit)
+      # person: account row, for what is outside the person's competence.
+      def initialize(visit, person)
         @visit = visit
         @words = visit.words
+        @competence = Work::Competence.new(visit, Store::People.qualifications(person))
       end
 
       def planned(step)
@@ -24,8 +26,8 @@ module Munimen
         brief(operation).merge(
           start: step.start, hands_on: step.hands_on, why: @words.say(step.why), because: @words.say(operation.because), how: @words.say(operation.how),
           instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase), cautions: operation.cautions.map { |id| @words.say(Words::Cautions.text(id)) },
-          needs: Readiness.new(@visit, operation).needs, reads: operation.reads.map { |read| read_field(read) }, looks: looks(operation),
-          decides: operation.decides, wait: step.wait && { seconds: step.wait.seconds, manner: step.wait.manner, label: step.wait.label, start: step.wait.start }
+          needs: Readiness.new(@visit, operation).needs, reads: operation.reads.select { |read| read.applies?(@visit.heater) }.map { |read| read_field(read) }, looks: looks(operation),
+          decides: operation.decides, hand_over: @competence.missing(operation)&.fetch(:text), house_rules: house_rules(operation), wait: step.wait && { seconds: step.wait.seconds, manner: step.wait.manner, label: step.wait.label, start: step.wait.start }
         )
       end
 
@@ -41,18 +43,26 @@ module Munimen
         { operation: operation.id, title: @words.say(operation.title), part: operation.part, place: operation.place }
       end
 
+      def house_rules(operation)
+        operation.follows.map do |id|
+          question = Rules::Question[id]
+          level, choice = @visit.rules.chain(id).last
+          { id:, ask: @words.say(question.ask), choice: @words.say(question.options.fetch(choice).label), level: }
+        end
+      end
+
       def read_field(read)
         unit = read.kind == :choice ? nil : Measure::Kind[read.kind].unit(@visit.units)
         { name: read.name, ask: @words.say(read.ask), kind: read.kind, unit: unit&.label, optional: read.optional, wanted: read.wanted?(@visit),
-          shown: read.only_if.nil? || read.wanted?(@visit),
+          shown: read.asked?(@visit),
           choices: read.choices&.map { |choice| { id: choice, label: choice.to_s.tr("_", " ").capitalize } } }
       end
 
       def looks(operation)
         return unless operation.looks
 
-        Judgement::Look.in_group(operation.looks).select { |look| look.applies?(@visit.heater) }.map do |look|
-          { id: look.id, ask: @words.say(look.ask), part: look.part, sound: look.sound,
+        Judgement::Look.for(@visit, operation.looks).map do |look|
+          { id: look.id, ask: @words.say(look.ask), part: look.part, place: look.place, place_name: @words.place(look.place), sound: @words.say(look.sound),
             findings: look.findings.values.map { |finding| { id: finding.id, text: @words.say(finding.text), grade: finding.grade } } }
         end
       end

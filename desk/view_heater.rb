@@ -15,7 +15,7 @@ module Munimen
         row.slice(:id, :label, :site_id, :address, :access, :customer, :customer_id, :phone, :code_profile).merge(
           units: book.units, installation: heater.to_h(units: book.units), visits: visits.map { |visit| brief(visit) },
           owed: @context.records.dues.open(heater_id: id).map { |due| due.slice(:id, :kind, :on, :text, :grade) },
-          section: Drawing::Section.new(heater).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, Words[book.units].part(part.id)] },
+          section: Drawing::Section.new(heater, units: book.units).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, Words[book.units].part(part.id)] },
           marks: last ? JSON.parse(last[:page], symbolize_names: true)[:marks] : {}, ladder: last && JSON.parse(last[:page], symbolize_names: true)[:ladder]
         )
       end

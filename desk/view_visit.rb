@@ -26,16 +26,16 @@ module Munimen
       end
 
       def house_rules(visit)
-        Rules::Question.all.map do |question|
-          { id: question.id, ask: question.ask, choice: visit.rules.choice(question.id), level: visit.rules.chain(question.id).last.first,
-            options: question.options.values.map(&:to_h) }
+        visit.rules.chosen.map do |id, choice|
+          question = Rules::Question[id]
+          { id:, ask: visit.words.say(question.ask), choice: visit.words.say(question.options.fetch(choice).label), level: visit.rules.chain(id).last.first }
         end
       end
 
       def work(visit, plan)
-        step_view = StepView.new(visit)
+        step_view = StepView.new(visit, @context.person)
         space = Work::StateSpace.new(visit.heater)
-        { state: Work::StateWords.line(space, visit.state),
+        { state: Work::StateWords.line(space, visit.state).map { |one| one.merge(text: visit.words.say(one[:text])) },
           done: visit.standing.map { |step| step_view.past(step) },
           plan: { total: plan.total, hands_on: plan.hands_on, bounded: plan.bounded, steps: plan.steps.map { |step| step_view.planned(step) },
                   impossible: plan.impossible.map { |left| step_view.left(left) }, superfluous: plan.superfluous.map { |left| step_view.left(left) } },
@@ -63,7 +63,7 @@ module Munimen
 
       def pictures(visit, judge)
         meaning = Judgement::Meaning.new(visit)
-        { meaning: meaning.to_h, section: Drawing::Section.new(visit.heater).to_h, ladder: Drawing::Ladder.new(visit, meaning).to_h,
+        { meaning: meaning.to_h, section: Drawing::Section.new(visit.heater, units: visit.units).to_h, ladder: Drawing::Ladder.new(visit, meaning).to_h,
           marks: Judgement::Marks.new(visit, judge).to_h,
           parts: Heater::Parts.of(visit.heater).to_h { |part| [part.id, visit.words.part(part.id)] } }
       end

@@ -32,7 +32,21 @@ module Munimen
         end
       end
 
+      # What a person's row says of qualifications: [{trade:, number:, expires:}].
+      def self.qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
+
+      # Writes the qualifications of an account. Raises Error on an unknown trade or a date that is none.
+      def qualify(id, list) = @rows.where(id:).update(qualifications: JSON.generate(list.map { |one| qualification(one) }))
+
       private
+
+      def qualification(one)
+        trade = Work::Competence::TRADES.map(&:to_s).find { |known| known == one[:trade].to_s } or
+          raise Error.new("trade must be one of: #{Work::Competence::TRADES.join(', ')}.", field: :trade, code: :unknown_choice)
+        { trade:, number: one[:number].to_s[0, 60], expires: one[:expires].to_s.empty? ? nil : Date.iso8601(one[:expires].to_s).iso8601 }
+      rescue Date::Error
+        raise Error.new("expires must be a date such as 2027-06-30; got “#{one[:expires]}”.", field: :expires, code: :bad_date)
+      end
 
       def hash(password) = Argon2::Password.new(t_cost: 2, m_cost: 16).create(password)
     end

@@ -19,6 +19,7 @@ module Munimen
       def heaters = @heaters ||= Heaters.new(database)
       def visits = @visits ||= Visits.new(database, settings)
       def dues = @dues ||= Dues.new(database)
+      def deficiencies = @deficiencies ||= Deficiencies.new(database)
 
       # Runs a block as one write: all of it or none.
       def write(&) = database.transaction(mode: :immediate, &)

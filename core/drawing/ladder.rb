@@ -13,8 +13,10 @@ module Munimen
       BOTTOM = 384
       Rung = Struct.new(:id, :label, :quantity, :role, keyword_init: true)
 
-      # High limits of US electric heaters trip between 170 and 190 °F; from memory.
+      # High limits of US electric heaters trip between 170 and 190 °F, English energy cut-outs between 80
+      # and 85 °C; from memory.
       HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
+      CUT_OUT = Measure::Quantity.of(82.5, "degC", :temperature)
       BOILING = Measure::Quantity.of(212, "degF", :temperature)
 
       def initialize(visit, meaning = Judgement::Meaning.new(visit))
@@ -31,7 +33,7 @@ module Munimen
 
       # [[ids of rungs, text], …] of what is out of order or too close.
       def problems
-        [charge_off, peak_high, relief_over_tank, set_point_high].compact
+        [charge_off, peak_high, relief_over_tank, reliefs_reversed, set_point_high].compact
       end
 
       private
@@ -44,38 +46,42 @@ module Munimen
       def peak = @visit.quantity(:hot_peak_after) || @visit.quantity(:hot_peak_found)
       def limit = @visit.rules.limit(:static_pressure)&.at_most
       def top_pressure = [@heater.relief_pressure.si * 1.12, (@heater.working_pressure&.si || 0) * 1.06].max
+      def second_tier = @heater.unvented? ? @heater.cut_out_temperature || CUT_OUT : HIGH_LIMIT
+      def second_tier? = @heater.unvented? || @heater.electric?
+      def sources = @heater.heat_sources.map { |source| @visit.words.part(source).downcase }.join(", ")
 
       def predicted
-        return unless supply && supply < @heater.relief_pressure
+        return unless supply && supply < @heater.first_relief_pressure
 
         (@meaning.cases.find { |one| one.name == :set } || @meaning.cases.first)&.hot_pressure
       end
 
       def pressures
         [Rung.new(id: :relief, label: "{relief_valve} opens", quantity: @heater.relief_pressure, role: :protection),
+         (Rung.new(id: :expansion_relief, label: "{expansion_relief}", quantity: @heater.first_relief_pressure, role: :protection) unless @heater.expansion_relief == :no),
+         (Rung.new(id: :setting, label: "{regulator}", quantity: @heater.regulator_setting, role: :limit) if @heater.regulator_setting),
          Rung.new(id: :tank, label: "Tank is rated", quantity: @heater.working_pressure, role: :limit),
-         Rung.new(id: :limit, label: "Code limit", quantity: limit, role: :limit),
-         Rung.new(id: :street, label: "Street", quantity: @visit.quantity(:mains_pressure), role: :measured),
+         Rung.new(id: :limit, label: "Limit", quantity: limit, role: :limit),
+         Rung.new(id: :street, label: "{street}", quantity: @visit.quantity(:mains_pressure), role: :measured),
          Rung.new(id: :predicted, label: "Hot, expected", quantity: predicted, role: :predicted),
          Rung.new(id: :peak, label: "Hot, measured", quantity: peak, role: :measured),
          Rung.new(id: :supply, label: "Supply", quantity: supply, role: :measured),
-         Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)].select(&:quantity)
+         Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)].compact.select(&:quantity)
       end
 
       def temperatures
         [Rung.new(id: :boiling, label: "Water boils", quantity: BOILING, role: :limit),
-         Rung.new(id: :relief_hot, label: "{relief_valve} opens", quantity: @heater.relief_set_temperature || Heater::Installation::RELIEF_TEMPERATURE,
-                  role: :protection),
-         (Rung.new(id: :high_limit, label: "High limit", quantity: HIGH_LIMIT, role: :protection) if @heater.electric?),
-         Rung.new(id: :scald, label: "Scald limit", quantity: @visit.rules.limit(:tap_temperature)&.at_most, role: :limit),
-         Rung.new(id: :set_point, label: "Set point", quantity: @heater.set_point, role: :predicted),
+         Rung.new(id: :relief_hot, label: "{relief_valve} opens", quantity: @heater.relief_temperature, role: :protection),
+         (Rung.new(id: :high_limit, label: "{cut_out}: #{sources}", quantity: second_tier, role: :protection) if second_tier?),
+         Rung.new(id: :scald, label: "Scald limit", quantity: @visit.rules.limit(:bath_temperature)&.at_most, role: :limit),
+         Rung.new(id: :set_point, label: "Thermostat", quantity: @heater.set_point, role: :predicted),
          Rung.new(id: :tap, label: "At the {tap}", quantity: @visit.quantity(:tap_temperature), role: :measured)].compact.select(&:quantity)
       end
 
       def scale(id, title, rungs, low, high, x)
         bad = problems.flat_map(&:first)
         placed = rungs.map do |rung|
-          { id: rung.id, label: @visit.words.say(rung.label), value: rung.quantity.format(units), role: rung.role, x:,
+          { id: rung.id, label: @visit.words.say(rung.label).sub(/\A./, &:upcase), value: rung.quantity.format(units), role: rung.role, x:,
             y: (BOTTOM - ((rung.quantity.si - low) / (high - low) * (BOTTOM - TOP))).clamp(TOP, BOTTOM).round(1),
             problem: bad.include?(rung.id) }
         end
@@ -105,11 +111,17 @@ module Munimen
         [%i[relief tank], "The {relief_valve} opens above what the tank is rated for: it must be set no higher than the tank's rating."]
       end
 
+      def reliefs_reversed
+        return if @heater.expansion_relief == :no || !@heater.expansion_relief_pressure || @heater.expansion_relief_pressure < @heater.relief_pressure
+
+        [%i[expansion_relief relief], "The {expansion_relief} must open below the {relief_valve}."]
+      end
+
       def set_point_high
         hot = @visit.quantity(:tap_temperature)
-        return unless hot && @heater.electric? && hot >= HIGH_LIMIT
+        return unless hot && second_tier? && hot >= second_tier
 
-        [%i[tap high_limit], "The water is as hot as the high limit: the thermostat did not stop it."]
+        [%i[tap high_limit], "The water is as hot as the {cut_out}: the thermostat did not stop it."]
       end
     end
   end

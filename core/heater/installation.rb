@@ -9,64 +9,47 @@ module Munimen
     #   heater = Installation.from({ "kind" => "gas_storage", "capacity" => "50 gal" }, units: :us)
     #   heater.heat_sources # => [:burner]
     class Installation
-      KINDS = %i[gas_storage electric_storage].freeze
-      YES_NO = %i[yes no unknown].freeze
-
-      QUANTITIES = {
-        capacity: :volume, input: :power, working_pressure: :pressure, set_point: :temperature,
-        element_upper: :element_power, element_lower: :element_power, element_voltage: :voltage,
-        vessel_volume: :volume, regulator_setting: :pressure, relief_set_pressure: :pressure,
-        relief_set_temperature: :temperature, relief_rating: :power, relief_probe: :length
-      }.freeze
-
-      WORDS = {
-        kind: KINDS,
-        hood: %i[open sealed unknown],
-        ignition: %i[pilot_thermocouple pilot_thermopile intermittent unknown],
-        vessel: %i[external none unknown],
-        regulator: YES_NO, backflow: YES_NO, pan: YES_NO, mixing_valve: YES_NO, recirculation: YES_NO,
-        anode: %i[separate combined none unknown],
-        location: %i[basement garage closet attic utility_room unknown],
-        relief_history: %i[exercised_yearly not_known],
-        discharge_ends: %i[floor pan outdoors receptor none unknown]
-      }.freeze
-
-      TEXTS = %i[maker model serial relief_thread manufactured installed instructions_kept].freeze
-      FIELDS = [*WORDS.keys, *QUANTITIES.keys, *TEXTS].freeze
+      KINDS = Fields::KINDS
+      FIELDS = Fields::ALL
+      # Taken where the valve's plate is not recorded: US and English T&P (the lower of the two usual
+      # English settings), and the English expansion relief. From memory.
       RELIEF_PRESSURE = Measure::Quantity.of(150, "psi", :pressure)
       RELIEF_TEMPERATURE = Measure::Quantity.of(210, "degF", :temperature)
+      ENGLISH_RELIEF_PRESSURE = Measure::Quantity.of(7, "bar", :pressure)
+      ENGLISH_RELIEF_TEMPERATURE = Measure::Quantity.of(90, "degC", :temperature)
+      EXPANSION_RELIEF_PRESSURE = Measure::Quantity.of(6, "bar", :pressure)
+      ENGLISH_SET_POINT = Measure::Quantity.of(60, "degC", :temperature)
+      SET_POINT = Measure::Quantity.of(120, "degF", :temperature)
       GAS_EFFICIENCY = 0.8
 
       attr_reader(*FIELDS)
 
       # Raises Error naming the field that is wrong, or that is missing and cannot be done without.
       def self.from(hash, units: :us)
-        given = hash.to_h.transform_keys(&:to_sym)
+        given = hash.to_h.transform_keys(&:to_sym).reject { |_, value| value.nil? || value == "" }
         unknown = given.keys - FIELDS
         unless unknown.empty?
-          raise Error.new("A heater has no “#{unknown.first}”; it has: #{FIELDS.join(', ')}.", field: unknown.first,
-                                                                                              code: :unknown_input)
+          raise Error.new("A heater has no “#{unknown.first}”; it has: #{FIELDS.join(', ')}.", field: unknown.first, code: :unknown_input)
         end
-        new(read(given, units)).tap(&:check)
+
+        new(read(given, units)).tap { |heater| Impossible.new(heater, given.keys).check! }
       end
 
       def self.read(given, units)
-        values = QUANTITIES.to_h do |name, kind|
-          text = given[name]
-          text = nil if text.to_s.empty?
-          [name, text && Measure::Quantity.parse(text, kind, system: units, field: name)]
+        values = Fields::QUANTITIES.to_h do |name, kind|
+          [name, given[name] && Measure::Quantity.parse(given[name], kind, system: units, field: name)]
         end
-        WORDS.each { |name, choices| values[name] = word(name, given[name], choices) }
-        TEXTS.each { |name| values[name] = given[name].to_s.strip[0, 200].then { |text| text.empty? ? nil : text } }
+        values[:kind] = word(:kind, given[:kind], KINDS)
+        Fields::WORDS.except(:kind).each do |name, choices|
+          values[name] = given[name] ? word(name, given[name], choices) : Fields.presumed(values[:kind], name)
+        end
+        Fields::TEXTS.each { |name| values[name] = given[name] && given[name].to_s.strip[0, 200] }
         values
       end
 
       def self.word(name, given, choices)
-        return choices.include?(:unknown) ? :unknown : choices.last if given.to_s.empty? && name != :kind
-
         choices.find { |choice| choice.to_s == given.to_s } or
-          raise Error.new("#{name} cannot be “#{given}”; it must be one of: #{choices.join(', ')}.", field: name,
-                                                                                                    code: :unknown_choice)
+          raise Error.new("#{name} cannot be “#{given}”; it must be one of: #{choices.join(', ')}.", field: name, code: :unknown_choice)
       end
       private_class_method :read, :word
 
@@ -75,11 +58,11 @@ module Munimen
         freeze
       end
 
-      # The open form: quantities as text with unit in `units`.
+      # The open form: quantities as text with unit in `units`; fields that the kind has not are left out.
       def to_h(units: :us)
         FIELDS.each_with_object({}) do |name, hash|
           value = public_send(name)
-          next if value.nil?
+          next if value.nil? || !Fields.of?(kind, name)
 
           hash[name] = value.is_a?(Measure::Quantity) ? written(value, units) : value.to_s
         end
@@ -87,45 +70,78 @@ module Munimen
 
       def gas? = kind == :gas_storage
       def electric? = kind == :electric_storage
+      def unvented? = Fields::UNVENTED.include?(kind)
+      def coil? = Fields::COIL.include?(kind)
+      # Heated by elements alone.
+      def elements? = Fields::ELEMENTS.include?(kind)
+      def immersion? = kind == :unvented_indirect && backup_immersion != :no
+      # Whether anything in it is heated by electricity, or switched by it.
+      def electrical? = !gas?
 
       # Each source of heat, with a state of its own.
       def heat_sources
         return [:burner] if gas?
+        return [:coil, *(:immersion if immersion?)] if coil?
 
         [(:upper_element if element_upper), (:lower_element if element_lower)].compact.then { |all| all.empty? ? [:element] : all }
       end
 
-      # Each incoming electrical feed, with a state of its own.
-      def feeds = electric? ? [:heater] : []
+      # Those among them that are electric.
+      def electric_sources = heat_sources - %i[burner coil]
+
+      # Each incoming electrical feed, with a state of its own. Two immersions have a circuit each; so have
+      # the heating controls.
+      def feeds
+        return [] if gas?
+        return [:heating_controls, *(:immersion if immersion?)] if coil?
+        return %i[off_peak boost] if kind == :unvented_direct && element_upper && element_lower
+
+        [:heater]
+      end
 
       # W into the water at one time; nil when the plate does not say. Two elements never run together on
       # the usual upper-priority thermostats.
       def heating_power
         return input && (input.si * GAS_EFFICIENCY) if gas?
+        return coil_power&.si if coil?
 
         [element_upper, element_lower].compact.map(&:si).max
       end
 
-      def relief_pressure = relief_set_pressure || RELIEF_PRESSURE
-      def standing_pilot? = gas? && %i[pilot_thermocouple pilot_thermopile].include?(ignition)
-
-      # :yes, :no or :unknown – can heated water push back into the main?
-      def closed_system
-        return :yes if [regulator, backflow].include?(:yes)
-
-        [regulator, backflow].all?(:no) ? :no : :unknown
+      # The most heat that can go in at one time, as the plates say, held against the relief valve's rating;
+      # nil when they do not.
+      def heat_input
+        watts = case kind
+                when :gas_storage then input&.si
+                when :electric_storage then heating_power
+                when :unvented_direct then [element_upper, element_lower].compact.sum(&:si)
+                else [coil_power, (immersion_power if immersion?)].compact.sum(&:si)
+                end
+        watts&.positive? ? Measure::Quantity.new(:power, watts) : nil
       end
 
-      # Refuses what cannot be.
-      def check
-        raise Error.new("capacity is missing; it stands on the data plate.", field: :capacity, code: :missing) unless capacity
+      # The setting of the temperature and pressure relief valve, the last protection.
+      def relief_pressure = relief_set_pressure || (unvented? ? ENGLISH_RELIEF_PRESSURE : RELIEF_PRESSURE)
+      def relief_temperature = relief_set_temperature || (unvented? ? ENGLISH_RELIEF_TEMPERATURE : RELIEF_TEMPERATURE)
 
-        within(:capacity, capacity, Measure::Quantity.of(2, "gal", :volume), Measure::Quantity.of(150, "gal", :volume))
-        refuse(:input, "An electric heater has no gas input; give its elements.") if electric? && input
-        refuse(:element_upper, "A gas heater has no elements; give its input.") if gas? && (element_upper || element_lower)
-        refuse(:vessel_volume, "There can be no vessel volume where there is no vessel.") if vessel == :none && vessel_volume
-        refuse(:regulator_setting, "There can be no regulator setting where there is no regulator.") if regulator == :no && regulator_setting
-        self
+      # The pressure at which water first leaves: the expansion relief's where there is one.
+      def first_relief_pressure
+        return relief_pressure if expansion_relief == :no
+
+        [expansion_relief_pressure || EXPANSION_RELIEF_PRESSURE, relief_pressure].min
+      end
+
+      def usual_set_point = set_point || (unvented? ? ENGLISH_SET_POINT : SET_POINT)
+      def standing_pilot? = gas? && %i[pilot_thermocouple pilot_thermopile].include?(ignition)
+      # Whether there is, or may be, a vessel that can be charged.
+      def vessel? = %i[external unknown].include?(vessel)
+
+      # :yes, :no or :unknown – can heated water not push back into the main?
+      def closed_system
+        return :yes if unvented? || [regulator, backflow].include?(:yes)
+        return :no if water_supply == :well && backflow == :no
+
+        [regulator, backflow].all?(:no) ? :no : :unknown
       end
 
       private
@@ -136,16 +152,7 @@ module Munimen
 
         unit = quantity.kind.unit(units)
         number = quantity.in(unit).round(4)
-        "#{number == number.to_i ? number.to_i : number} #{unit.symbol}"
-      end
-
-      def refuse(field, message) = raise(Error.new(message, field:, code: :impossible))
-
-      def within(field, quantity, low, high)
-        return if quantity.between?(low, high)
-
-        raise Error.new("#{field} must be between #{low.format(:us)} and #{high.format(:us)} for a domestic storage heater.",
-                        field:, code: :out_of_range)
+        "#{number == number.to_i ? number.to_i : number} #{unit.symbol.delete_prefix('1')}".strip
       end
     end
   end

@@ -5,48 +5,72 @@ module Munimen
     # The parts a person looks at, tests or replaces, from the top down, then outside: where each is and
     # on which heater it is to be found. Their names in words are in Words.
     module Parts
-      Part = Struct.new(:id, :place, :presence)
+      Part = Struct.new(:id, :place, :presence, :trade)
 
       ALWAYS = ->(_) { true }
       GAS = :gas?.to_proc
       ELECTRIC = :electric?.to_proc
+      UNVENTED = :unvented?.to_proc
+      COIL = :coil?.to_proc
       MAYBE = ->(field) { ->(heater) { heater.public_send(field) != :no } }
 
+      # The order in which a person walks round.
+      PLACES = %i[front entry top side bottom controls tap outside].freeze
+      # Who may work on a part, where it is not plumbing.
+      TRADES = { flue: :gas, draft_hood: :gas, gas_control: :gas, gas_cock: :gas, burner: :gas, upper_element: :electrical, lower_element: :electrical,
+                 immersion: :electrical, high_limit: :electrical, cut_out: :electrical, thermostat: :electrical, disconnect: :electrical,
+                 programmer: :electrical, two_port: :electrical }.freeze
+
       ALL = [
-        Part.new(:house_main, :entry, ALWAYS),
-        Part.new(:regulator, :entry, MAYBE[:regulator]),
-        Part.new(:backflow, :entry, MAYBE[:backflow]),
-        Part.new(:flue, :top, GAS),
-        Part.new(:draft_hood, :top, ->(heater) { heater.gas? && heater.hood != :sealed }),
-        Part.new(:cold_shut_off, :top, ALWAYS),
-        Part.new(:vessel, :top, ->(heater) { heater.vessel != :none }),
-        Part.new(:hot_outlet, :top, ALWAYS),
-        Part.new(:mixing_valve, :top, ->(heater) { heater.mixing_valve == :yes }),
-        Part.new(:recirculation_pump, :top, ->(heater) { heater.recirculation == :yes }),
-        Part.new(:anode, :top, ->(heater) { heater.anode != :none }),
-        Part.new(:dip_tube, :top, ALWAYS),
-        Part.new(:relief_valve, :side, ALWAYS),
-        Part.new(:discharge_pipe, :side, ALWAYS),
-        Part.new(:upper_element, :side, ->(heater) { heater.electric? && heater.element_upper }),
-        Part.new(:lower_element, :side, ->(heater) { heater.electric? && (heater.element_lower || !heater.element_upper) }),
-        Part.new(:high_limit, :side, ELECTRIC),
-        Part.new(:thermostat, :side, ELECTRIC),
-        Part.new(:disconnect, :side, ELECTRIC),
-        Part.new(:tank, :side, ALWAYS),
-        Part.new(:data_plate, :side, ALWAYS),
-        Part.new(:gas_control, :bottom, GAS),
-        Part.new(:gas_cock, :bottom, GAS),
-        Part.new(:burner, :bottom, GAS),
-        Part.new(:drain_valve, :bottom, ALWAYS),
-        Part.new(:pan, :bottom, MAYBE[:pan]),
-        Part.new(:tap, :tap, ALWAYS),
-        Part.new(:discharge_end, :outside, ->(heater) { heater.discharge_ends == :outdoors })
-      ].freeze
+        [:house_main, :entry, ALWAYS],
+        [:regulator, :entry, ->(heater) { !heater.unvented? && heater.regulator != :no }],
+        [:backflow, :entry, ->(heater) { !heater.unvented? && heater.backflow != :no }],
+        [:flue, :top, GAS],
+        [:draft_hood, :top, ->(heater) { heater.gas? && heater.hood != :sealed }],
+        [:cold_shut_off, :top, ALWAYS],
+        [:inlet_group, :top, UNVENTED],
+        [:expansion_relief, :top, MAYBE[:expansion_relief]],
+        [:vessel, :top, :vessel?.to_proc],
+        [:bubble, :top, ->(heater) { heater.vessel == :bubble }],
+        [:hot_outlet, :top, ALWAYS],
+        [:mixing_valve, :top, ->(heater) { heater.mixing_valve == :yes }],
+        [:recirculation_pump, :top, ->(heater) { heater.recirculation == :yes }],
+        [:anode, :top, ->(heater) { heater.anode != :none }],
+        [:dip_tube, :top, ALWAYS],
+        [:relief_valve, :side, ALWAYS],
+        [:tundish, :side, MAYBE[:tundish]],
+        [:discharge_pipe, :side, ALWAYS],
+        [:upper_element, :side, ->(heater) { heater.elements? && heater.element_upper }],
+        [:lower_element, :side, ->(heater) { heater.elements? && (heater.element_lower || !heater.element_upper) }],
+        [:immersion, :side, :immersion?.to_proc],
+        [:coil, :side, COIL],
+        [:high_limit, :side, ELECTRIC],
+        [:cut_out, :side, UNVENTED],
+        [:thermostat, :side, ->(heater) { !heater.gas? }],
+        [:disconnect, :side, ->(heater) { !heater.gas? && !heater.electric_sources.empty? }],
+        [:tank, :side, ALWAYS],
+        [:data_plate, :side, ALWAYS],
+        [:gas_control, :bottom, GAS],
+        [:gas_cock, :bottom, GAS],
+        [:burner, :bottom, GAS],
+        [:drain_valve, :bottom, ALWAYS],
+        [:pan, :bottom, MAYBE[:pan]],
+        [:two_port, :controls, COIL],
+        [:programmer, :controls, COIL],
+        [:tap, :tap, ALWAYS],
+        [:discharge_end, :outside, ->(heater) { %i[outdoors gully hopper roof].include?(heater.discharge_ends) }]
+      ].map { |id, place, presence| Part.new(id, place, presence, TRADES.fetch(id, :plumber)) }.freeze
+
+      BY_ID = ALL.to_h { |part| [part.id, part] }.freeze
 
       module_function
 
       # Parts that this heater has, or may have (unknown counts as present).
       def of(heater) = ALL.select { |part| part.presence.call(heater) }
+
+      # The place of a part, for the walk; :front for what is no part.
+      def place(id) = BY_ID[id]&.place || :front
+      def trade(id) = BY_ID[id]&.trade || :plumber
     end
   end
 end

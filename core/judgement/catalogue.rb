@@ -4,33 +4,37 @@ module Munimen
   module Judgement
     # Deficiencies that a person can add by hand: every finding that can be seen, by its own name.
     #
-    #   Catalogue["discharge_open.capped"].grade # => :danger
-    #   Catalogue.search("trap", Words[:us])     # entries whose words contain it
+    #   Catalogue["discharge_open.capped"].grade             # => :danger
+    #   Catalogue.search("trap", Rules::InForce.new(:us_irc)) # entries whose words contain it
     module Catalogue
-      Entry = Struct.new(:id, :part, :text, :grade, :source, :remedy, :due_in, :explain, :who, keyword_init: true)
+      Entry = Struct.new(:id, :look, :finding, keyword_init: true) do
+        def part = look.part
+        def source_under(book) = finding.source_under(book)
+        %i[text grade remedy due_in explain who].each { |name| define_method(name) { finding.public_send(name) } }
+      end
 
       module_function
 
       def all
-        @all ||= Look.all.flat_map do |look|
-          look.findings.values.map do |finding|
-            Entry.new(id: "#{look.id}.#{finding.id}", part: look.part, who: finding.who || :plumber,
-                      **finding.to_h.slice(:text, :grade, :source, :remedy, :due_in, :explain))
-          end
-        end
+        @all ||= Look.all.flat_map { |look| look.findings.values.map { |finding| Entry.new(id: "#{look.id}.#{finding.id}", look:, finding:) } }
       end
 
       def [](id)
         all.find { |entry| entry.id == id.to_s } or raise NotFound.new("There is no catalogue entry “#{id}”.", field: :entry)
       end
 
-      # Entries of which text, part or remedy contain each word typed (two or three letters are enough).
-      def search(text, words)
+      # Entries of a rulebook of which text, part or remedy contain each word typed (two or three letters
+      # are enough); where a word begins counts before where it is contained.
+      def search(text, rules)
         wanted = text.to_s.downcase.split
-        all.select do |entry|
+        words = Words[rules.units]
+        found = all.filter_map do |entry|
+          next unless entry.look.books.nil? || entry.look.books.include?(rules.book.id)
+
           hay = words.say("#{entry.text} #{words.part(entry.part)} #{entry.remedy}").downcase
-          wanted.all? { |word| hay.include?(word) }
+          [entry, wanted.count { |word| hay.match?(/\b#{Regexp.escape(word)}/) }] if wanted.all? { |word| hay.include?(word) }
         end
+        found.sort_by.with_index { |(_, starts), index| [-starts, index] }.map(&:first)
       end
     end
   end

@@ -3,13 +3,18 @@
 module Munimen
   module Judgement
     # A check turns readings into a verdict by the rules in force. Each is one file in
-    # core/judgement/checks/; a check is asked only when one of the readings that it uses is there.
+    # core/judgement/checks/; a check is asked only when one of the readings that it uses is there. One that
+    # uses none judges what is installed.
     #
     #   Check.define :static_pressure, part: :house_main do
     #     uses :static_pressure
     #     judge { |visit| within(visit.quantity(:static_pressure), :static_pressure) }
     #   end
     class Check
+      # What rates a relief valve, by rulebook.
+      RELIEF_SOURCES = { us_irc: Source.published("ANSI Z21.22", "rating", clause: :from_memory), us_upc: Source.published("ANSI Z21.22", "rating", clause: :from_memory),
+                         england_g3: Source.published("BS EN 1490", "rating", clause: :from_memory) }.freeze
+
       @all = {}
       class << self
         def define(id, part:, &block) = @all[id] = new(id, part).tap { |check| check.instance_eval(&block) }
@@ -30,7 +35,7 @@ module Munimen
 
       # The Verdict on a visit, or nil when there is nothing to judge yet.
       def verdict(visit)
-        return if used.none? { |name| visit.reading(name) }
+        return if !used.empty? && used.none? { |name| visit.reading(name) }
 
         Bench.new(self, visit).instance_exec(visit, &@judge)
       end
@@ -50,14 +55,16 @@ module Munimen
           finding(limit.grade, text, limit:, measured: quantity, **more)
         end
 
-        # The grade of a peak that comes within 10 psi of this heater's own relief setting, else nil.
+        # The grade of a peak at, or too near, this heater's first relief setting, else nil.
         def at_relief(peak, text)
-          limit = @visit.rules.limit(:hot_peak_at_relief)
-          return past(peak, :hot_peak_at_relief, text) if peak > limit.at_most
+          margin = @visit.rules.limit(:relief_margin)
+          return past(peak, :hot_peak_at_relief, text) if peak > @visit.rules.limit(:hot_peak_at_relief).at_most
 
-          margin = Measure::Unit["psi"].to_si(10)
-          finding(limit.grade, text, limit:, measured: peak) if peak.si > @visit.heater.relief_pressure.si - margin
+          finding(margin.grade, text, limit: margin, measured: peak) if peak.si > @visit.heater.first_relief_pressure.si - margin.at_least.si
         end
+
+        # The valve that opens first as pressure climbs.
+        def first_relief = @visit.heater.expansion_relief == :no ? "{relief_valve}" : "{expansion_relief}"
 
         def sound(text, measured: nil, limit: nil)
           verdict(:sound, [reason(text, measured, limit)])
@@ -72,15 +79,20 @@ module Munimen
 
         def say(quantity) = quantity.is_a?(Measure::Quantity) ? quantity.format(@visit.units) : quantity
 
+        def quantity(value, kind) = Measure::Quantity.new(kind, value)
+        def trade = Trade.of(:plumber, @visit)
+        def unvented? = @visit.heater.unvented?
+
         private
 
         def reason(text, measured, limit, source = nil)
+          @limit = limit&.id
           Verdict::Because.new(text: @visit.words.say(text), measured: say(measured), limit: limit&.to_text(@visit.units),
                                source: source || limit&.source)
         end
 
         def verdict(state, because, **more)
-          Verdict.new(check: @check.id, part: @check.part, state:, because:, quantity: @check.used.first, **more)
+          Verdict.new(check: @check.id, part: @check.part, state:, because:, quantity: @check.used.first, limit: @limit, **more)
         end
       end
     end

@@ -4,16 +4,25 @@ module Munimen
   module Judgement
     # Where a house rule moves the grade of something seen.
     class HouseGrades
+      Ruling = Struct.new(:grade, :source, :question, keyword_init: true)
+      # [item, finding] => question, school, grade
+      MOVED = { %i[trim_rings rippled] => [:rippled_ring, :no_account, :advice],
+                %i[discharge_insulation bare] => [:relief_insulation, :reported, :defect] }.freeze
+
       def initialize(rules)
         @rules = rules
       end
 
-      # The grade of a finding and the source that decides it.
-      def grade(item, finding)
-        return [:advice, @rules.source(:rippled_ring)] if item.id == :trim_rings && finding.id == :rippled && @rules.choice(:rippled_ring) == :no_account
+      # Grade of a finding, the source that decides it, and the question whose school did, if one did.
+      def ruling(item, finding)
+        question, school, grade = MOVED[[item.id, finding.id]]
+        return Ruling.new(grade:, source: @rules.source(question), question:) if question && @rules.choice(question) == school
 
-        [finding.grade, finding.source]
+        Ruling.new(grade: finding.grade, source: finding.source_under(@rules.book.id), question:)
       end
+
+      # Whether a house rule takes “not visible” for a deficiency here.
+      def must_be_seen?(item, answer) = item.id == :grounding && answer == :not_visible && @rules.choice(:earth_seen) == :must_be_visible
     end
   end
 end

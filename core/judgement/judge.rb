@@ -43,6 +43,7 @@ module Munimen
           item = Look[seen.item]
           finding = item.findings[seen.finding]
           next look_verdict(item, finding, seen) if finding
+          next unseen(item) if HouseGrades.new(@visit.rules).must_be_seen?(item, seen.finding)
 
           text = { sound: item.sound, not_visible: "Not visible", not_applicable: "Not applicable" }.fetch(seen.finding)
           state = seen.finding == :sound ? :sound : :not_tested
@@ -52,9 +53,9 @@ module Munimen
 
       def look_verdict(item, finding, seen)
         text = [finding.text, seen.note].reject { |part| part.to_s.empty? }.join(" – ")
-        grade, source = HouseGrades.new(@visit.rules).grade(item, finding)
-        Verdict.new(check: item.id, part: item.part, state: grade, because: because("#{text}.", source),
-                    remedy: say(finding.remedy), due_in: finding.due_in, explain: finding.explain, who: finding.who || :plumber)
+        ruling = HouseGrades.new(@visit.rules).ruling(item, finding)
+        Verdict.new(check: item.id, part: item.part, state: ruling.grade, because: because("#{text}.", ruling.source), question: ruling.question,
+                    remedy: say(finding.remedy), due_in: finding.due_in, explain: finding.explain, who: Trade.of(finding.who, @visit))
       end
 
       def from_steps
@@ -65,12 +66,19 @@ module Munimen
         end
       end
 
+      # Not visible, where a house rule takes that for a deficiency.
+      def unseen(item)
+        finding = item.findings.values.first
+        Verdict.new(check: item.id, part: item.part, state: :defect, because: because("#{item.ask}: not visible.", @visit.rules.source(:earth_seen)),
+                    question: :earth_seen, remedy: say(finding.remedy), due_in: finding.due_in, explain: finding.explain, who: finding.who)
+      end
+
       def from_notes
         @visit.notes.map do |note|
           entry = Catalogue[note.entry]
           text = [entry.text, note.place, note.text].reject { |part| part.to_s.empty? }.join(" – ")
-          Verdict.new(check: entry.id, part: entry.part, state: entry.grade, because: because("#{text}.", entry.source),
-                      remedy: say(entry.remedy), due_in: entry.due_in, explain: entry.explain, who: entry.who)
+          Verdict.new(check: entry.id, part: entry.part, state: entry.grade, because: because("#{text}.", entry.source_under(@visit.rules.book.id)),
+                      remedy: say(entry.remedy), due_in: entry.due_in, explain: entry.explain, who: Trade.of(entry.who, @visit))
         end
       end
 

@@ -2,12 +2,19 @@
 
 module Munimen
   module Judgement
-    # One thing to look at: where, on which heater, and what may be wrong with it. Groups of them stand in
-    # core/judgement/looks/; an answer is :sound, :not_visible, :not_applicable or the id of a finding.
+    # One thing to look at: where, on which heater, under which rulebooks, and what may be wrong with it.
+    # Groups of them stand in core/judgement/looks/; an answer is :sound, :not_visible, :not_applicable or
+    # the id of a finding.
     #
-    #   Look[:discharge_trap].findings[:trap].grade # => :defect
+    #   Look[:discharge_open].findings[:capped].grade # => :danger
     class Look
-      Finding = Struct.new(:id, :text, :grade, :source, :remedy, :due_in, :explain, :unsafe_discharge, :who, keyword_init: true)
+      include Rules::Measures
+
+      # source: a Source, or {rulebook id => Source}. who: :plumber, :gas, :electrical or :unvented.
+      Finding = Struct.new(:id, :text, :grade, :source, :remedy, :due_in, :explain, :unsafe_discharge, :who, keyword_init: true) do
+        # The source under a rulebook; common practice where it names none.
+        def source_under(book) = source.is_a?(Hash) ? source.fetch(book, Source.common_practice) : source
+      end
       ANSWERS = %i[sound not_visible not_applicable].freeze
 
       @all = {}
@@ -18,6 +25,12 @@ module Munimen
 
         def all = @all.values
         def in_group(group) = (@groups ||= {})[group] ||= @all.values.select { |look| look.group == group }
+
+        # Those of a group that a visit's heater and rulebook have, in the order of the walk.
+        def for(visit, group)
+          in_group(group).select { |look| look.applies?(visit.heater, visit.rules) }
+                         .sort_by.with_index { |look, index| [Heater::Parts::PLACES.index(look.place), index] }
+        end
 
         def [](id)
           @all.fetch(id.to_sym) { raise NotFound.new("There is nothing to look at called “#{id}”.", field: :item) }
@@ -36,9 +49,14 @@ module Munimen
 
       def ask(text = nil) = text ? @ask = text : @ask
       def sound(text = nil) = text ? @sound = text : @sound || "Sound"
+      def place = Heater::Parts.place(part)
+      # On which heaters, and under which rulebooks (all unless said).
       def on(&block) = @applies = block
-      def applies?(heater) = @applies.call(heater)
-      def wrong(id, text, grade, **more) = @findings[id] = Finding.new(id:, text:, grade:, **more)
+      def books(*ids) = ids.empty? ? @books : @books = ids
+      def applies?(heater, rules) = (books.nil? || books.include?(rules.book.id)) && @applies.call(heater)
+
+      # A wrong that can be found; `who` is its part's trade unless said.
+      def wrong(id, text, grade, who: Heater::Parts.trade(part), **more) = @findings[id] = Finding.new(id:, text:, grade:, who:, **more)
 
       # The answer as a symbol; Error with those there are.
       def answer(given)
@@ -49,9 +67,11 @@ module Munimen
 
       private
 
-      def published(name, clause, **options) = Source.published(name, clause, clause: :from_memory, **options)
-      def common_practice(note = nil) = Source.common_practice(note)
-      def from_memory(name, clause = nil) = Source.from_memory(name, clause)
+      # One rule by its clause in each book: code(irc: "P2804.6.1", upc: "608.5", g3: "G3").
+      def code(irc: nil, upc: nil, g3: nil, practice: nil)
+        named = { us_irc: irc && published("IRC", irc), us_upc: upc && published("UPC", upc), england_g3: g3 && published("Approved Document G", g3) }
+        named.transform_values { |source| source || common_practice(practice) }
+      end
     end
   end
 end

@@ -30,9 +30,10 @@ module Munimen
       private
 
       def units = @visit.units
-      def relief = @heater.relief_pressure
+      def relief = @heater.first_relief_pressure
+      def relief_name = @heater.expansion_relief == :no ? "{relief_valve}" : "{expansion_relief}"
       def cold = @visit.quantity(:cold_temperature) || Work::Durations::COLD
-      def hot = (@visit.quantity(:tap_temperature) || @heater.set_point || Work::Durations::SET_POINT).then { |t| t > cold ? t : Work::Durations::SET_POINT }
+      def hot = (@visit.quantity(:tap_temperature) || @heater.usual_set_point).then { |t| t > cold ? t : @heater.usual_set_point }
       def drawn = @visit.quantity(:drawn_volume) || Work::Durations::DRAW
 
       def found
@@ -107,7 +108,7 @@ module Munimen
         lead = { found: "With the {vessel} as found", set: "With the charge as set", without: "Without any {vessel}" }.fetch(one.name)
         if one.lifts
           minutes = one.time_to_relief ? " after about #{[(one.time_to_relief.si / 60).round, 1].max} min of heating from cold" : ""
-          "#{lead}, the pressure reaches the {relief_valve}'s #{relief.format(units)}#{minutes}: it drips on heat-up, " \
+          "#{lead}, the pressure reaches the #{relief_name}'s #{relief.format(units)}#{minutes}: it drips on heat-up, " \
             "and that is physics, not a bad valve."
         else
           "#{lead}, heating a cold tank brings the pressure from #{@supply.format(units)} to #{one.hot_pressure.format(units)}."

@@ -59,6 +59,8 @@ module Munimen
       define :time, :time, "s", "s", "s", range: (0.0..1e8), s: 0, min: 0
       define :density, :density, "kg/m3", "kg/m3", "kg/m3", range: POSITIVE, "kg/m3": 2
       define :specific_heat, :specific_heat, "kJ/kg/K", "kJ/kg/K", "kJ/kg/K", range: POSITIVE, "kJ/kg/K": 3
+      define :bore, :length, "in", "mm", "mm", range: (0.0..0.2), mm: 0, in: 2
+      define :run, :length, "ft", "m", "m", range: (0.0..100.0)
       define :altitude, :length, "ft", "m", "m", range: (-500.0..6000.0), ft: 0, m: 0
       define :gas_volume, :volume, "ft3", "m3", "m3", range: (0.0..1e5), m3: 2
       define :gas_flow, :flow, "ft3/h", "m3/h", "m3/h", range: (0.0..1.0), "m3/h": 2

@@ -10,14 +10,11 @@ module Munimen
       # Safety results in the order in which they are told: check, what it is called.
       RESULTS = [[:static_pressure, "Water pressure"], [:regulator, "Pressure regulator"],
                  [:hot_peak_found, "Pressure while heating, as found"], [:hot_peak_after, "Pressure while heating, as left"],
-                 [:tap_temperature, "Hot water at the {tap}"], [:relief_valve, "Safety relief valve"],
-                 [:relief_drip, "Relief valve, ten seconds after closing"], [:vessel_charge, "Air charge of the {vessel}, as found"],
+                 [:inlet_group, "Pressure after the inlet group"], [:flow_rate, "Flow of water"],
+                 [:tap_temperature, "Hot water at the {tap}"], [:bath_temperature, "Hot water at the bath"], [:relief_valve, "{Relief_valve}"],
+                 [:expansion_relief, "{Expansion_relief}"], [:tundish, "Tundish at full flow"], [:controls_chain, "Thermostat and controls"],
+                 [:relief_drip, "Relief valve, ten seconds after closing"], [:outlet_height, "Height of the discharge pipe's end"], [:vessel_charge, "Air charge of the {vessel}, as found"],
                  [:charge_set, "Air charge of the {vessel}, as set"], [:air_valve, "Membrane of the {vessel}"]].freeze
-
-      GLOSS = { "expansion tank" => "a small tank that takes up the water's growth when it heats",
-                "T&P valve" => "the safety valve that opens if pressure or temperature go too high",
-                "charge" => "the air pressure in the expansion tank",
-                "pressure regulator" => "the device that lowers the street's water pressure" }.freeze
 
       def initialize(visit)
         @visit = visit
@@ -32,7 +29,7 @@ module Munimen
           outcome_reason: @visit.decision(:outcome_reason), sentence: outcome.sentence(@words),
           results:, deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
           rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
-          not_tested:, done:, cautions:, next_dates:, glossary:, rulebook: @visit.rules.book.title, edition: @visit.rules.book.edition,
+          not_tested:, done:, cautions:, next_dates:, glossary:, rulebook: @visit.rules.book.title, edition: @visit.rules.book.edition, house_rules:, look_only: @visit.look_only?,
           meaning: Judgement::Meaning.new(@visit).to_h }
       end
 
@@ -60,6 +57,14 @@ module Munimen
         return if @visit.on.nil? || verdict.due_in.nil? || verdict.state == :advice
 
         (@visit.on + verdict.due_in).iso8601
+      end
+
+      # House rules that somebody chose, since the report must say which applied.
+      def house_rules
+        @visit.rules.chosen.map do |id, choice|
+          question = Rules::Question[id]
+          { ask: @words.say(question.ask), choice: @words.say(question.options.fetch(choice).label), level: @visit.rules.chain(id).last.first }
+        end
       end
 
       def cure(verdict)
@@ -91,7 +96,7 @@ module Munimen
         hot = @judge.verdicts.find { |verdict| verdict.check == :tap_temperature && verdict.finding? && verdict.because.first.limit.to_s.include?("most") }
         [("Hot water at your {tap} can burn: test it with your hand before a child or an older person uses it." if hot),
          "Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.",
-         "Smell gas? Do not touch switches or phones inside: go out and call from there."]
+         "{gas_emergency}"]
           .compact.map { |text| @words.say(text) }
       end
 
@@ -104,7 +109,7 @@ module Munimen
 
       def glossary
         text = (@judge.verdicts.map(&:text) + done).join(" ").downcase
-        GLOSS.select { |term, _| text.include?(term.downcase) }.map { |term, gloss| { term:, gloss: } }
+        @words.gloss.select { |term, _| text.include?(term.downcase) }.map { |term, gloss| { term:, gloss: } }
       end
     end
   end

@@ -9,6 +9,8 @@ module Munimen
     #     limit :static_pressure, at_most: psi(80), grade: :defect, source: published("IRC", "P2903.3.1"), …
     #   end
     class Book
+      include Measures
+
       @all = {}
       class << self
         def define(id, &block) = @all[id] = new(id).tap { |book| book.instance_eval(&block) }
@@ -33,19 +35,17 @@ module Munimen
       def edition(text = nil) = text ? @edition = text : @edition
       # The units and the vocabulary that sites under this book use.
       def units(system = nil) = system ? @units = system : @units
+      # Who may work on what: {unvented: "…"} – text of the restriction by trade.
+      def restricts(trades = nil) = trades ? @restricts = trades : @restricts || {}
 
-      def limit(id, **attributes) = @limits[id] = Limit.new(id:, **attributes).freeze
+      # Takes over the limits of another book; those given afterwards replace them.
+      def based_on(other) = @limits = Book[other].limits.to_h { |limit| [limit.id, limit] }
+
+      def limit(id, **attributes) = @limits[id] = Limit.new(id:, book: @id, **attributes).freeze
+      # The same limit as in the book that this one is based on, from this book's own clause.
+      def same(id, source:) = @limits[id] = @limits.fetch(id).dup.tap { |copy| copy.source = source }.freeze
       def [](limit_id) = @limits[limit_id]
       def limits = @limits.values
-
-      private
-
-      def psi(number) = Measure::Quantity.of(number, "psi", :pressure)
-      def fahrenheit(number) = Measure::Quantity.of(number, "degF", :temperature)
-      def seconds(number) = Measure::Quantity.new(:time, number)
-      def published(name, clause, **options) = Source.published(name, clause, **options)
-      def common_practice(note = nil) = Source.common_practice(note)
-      def from_memory(name, clause = nil) = Source.from_memory(name, clause)
     end
   end
 end

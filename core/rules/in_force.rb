@@ -21,7 +21,15 @@ module Munimen
       end
 
       def units = book.units
-      def limit(id) = book[id]
+
+      # The limit of an id as house rules leave it, or nil where there is none.
+      def limit(id)
+        @limits ||= {}
+        @limits.fetch(id) { @limits[id] = moved(id, book[id]) }
+      end
+
+      # The question whose school moves a limit here, or nil.
+      def moved_by(id) = Question.all.find { |question| question.options.fetch(choice(question.id)).limits.key?(id) }&.id
 
       # The school in force, a symbol.
       def choice(question) = chain(question).last.last
@@ -35,10 +43,20 @@ module Munimen
       # The source to name when a house rule decides.
       def source(question)
         level, choice = chain(question).last
-        Source.house_rule(Question[question].options[choice].label, level)
+        Source.house_rule(Words[units].say(Question[question].options[choice].label), level)
       end
 
+      # Questions answered by firm, site or visit: {question => choice}.
+      def chosen = @given.values.reduce({}) { |all, rules| all.merge(rules) }
       def to_h = @given.transform_values { |rules| rules.transform_values(&:to_s) }
+
+      private
+
+      def moved(id, limit)
+        question = moved_by(id) or return limit
+        changes = Question[question].options.fetch(choice(question)).limits.fetch(id)
+        changes && limit&.with(changes, source(question))
+      end
     end
   end
 end

@@ -3,11 +3,14 @@
 module Munimen
   module Rules
     # A question on which good practitioners differ: its schools with their reasons, and ours. The firm
-    # picks; a site or a visit may override.
+    # picks; a site or a visit may override. A school may move limits of the rulebook.
     #
     #   Question[:relief_exercise].options[:every_visit].reason
     class Question
-      Option = Struct.new(:id, :label, :reason)
+      include Measures
+
+      # limits: {limit id => {at_most: Quantity, …}}, nil for a limit that falls away.
+      Option = Struct.new(:id, :label, :reason, :limits)
 
       @all = {}
       class << self
@@ -30,8 +33,10 @@ module Munimen
       end
 
       def ask(text = nil) = text ? @ask = text : @ask
-      def option(id, label, reason) = @options[id] = Option.new(id, label, reason)
+      def option(id, label, reason, limits: {}) = @options[id] = Option.new(id, label, reason, limits)
       def ours(id = nil) = id ? @ours = id : @ours
+      # Which part of the work it is about, for the settings page.
+      def about(topic = nil) = topic ? @about = topic : @about || :work
 
       # The option of an id as a symbol; Error with those there are.
       def choose(choice)

@@ -18,7 +18,7 @@ module Munimen
         insulation: "Old lagging may hold asbestos: leave it alone.",
         garden: "Hot discharge kills plants and hurts animals: look where it ends.",
         plugged: "A heater with a plugged or missing relief valve is never left in service, whoever asks.",
-        hydrogen: "Unused for two weeks? Run a hot tap first, no flame or switch near it."
+        hydrogen: "Unused for two weeks? Run a hot {tap} first, no flame or switch near it."
       }.freeze
 
       # The line of a caution; KeyError for one that is not there.

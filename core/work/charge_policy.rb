@@ -16,12 +16,12 @@ module Munimen
       # Text why it need not be set, or nil: read at zero and within the tolerance of the supply.
       def superfluous(visit)
         charge = visit.reading(:vessel_charge)
-        static = visit.quantity(:static_pressure)
-        return unless charge&.at_zero_pressure? && static
+        target = visit.charge_target
+        return unless charge&.at_zero_pressure? && target
         return if visit.choice(:air_valve_emits) == :nothing
 
         tolerance = visit.rules.limit(:charge_tolerance).at_most
-        gap = (charge.quantity.si - static.si).abs
+        gap = (charge.quantity.si - target.si).abs
         "The charge is right as found; there is nothing to set." if gap <= tolerance.si + 1.0
       end
     end

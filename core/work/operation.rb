@@ -16,13 +16,17 @@ module Munimen
     class Operation
       # What is read: its name, a kind of quantity or a list of words, and the question.
       # `only_if` (a reading and the word it must have) makes it wanted only then.
-      Read = Struct.new(:name, :kind, :ask, :choices, :optional, :only_if, keyword_init: true) do
-        def wanted?(visit) = !optional && (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
+      # `on` tells on which heaters it is read at all.
+      Read = Struct.new(:name, :kind, :ask, :choices, :optional, :only_if, :on, keyword_init: true) do
+        def applies?(heater) = on.nil? || on.call(heater)
+        def asked?(visit) = applies?(visit.heater) && (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
+        def wanted?(visit) = !optional && asked?(visit)
       end
       # A wait after the hands are free: seconds for a heater, its class, what must stay as it is
       # meanwhile, and what it makes true when it ends.
       Wait = Struct.new(:seconds, :manner, :holds, :makes, :label, keyword_init: true)
 
+      LOOK_ONLY = "This visit only looks: nothing is operated."
       MANNERS = %i[attended on_site may_leave].freeze
 
       @all = {}
@@ -63,9 +67,17 @@ module Munimen
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
 
-      def read(name, kind, ask, choices: nil, optional: false, only_if: nil)
-        @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, optional:, only_if:)
+      def read(name, kind, ask, choices: nil, **more)
+        @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, **more)
       end
+
+      # House rules that say how it is done, shown with it.
+      def follows(*questions) = questions.empty? ? @follows || [] : @follows = questions
+      # The trade that the law may restrict it to, where it is not that of its part: :gas, :electrical, …
+      def trade(id = nil) = id ? @trade = id : @trade
+      # May be done again in the same visit though its readings are there.
+      def repeatable = @repeatable = true
+      def repeatable? = @repeatable || false
 
       # Goes after everything else that was asked for.
       def last = @last = true
@@ -99,7 +111,11 @@ module Munimen
       # -- use --------------------------------------------------------------------------------------
       def needs_under(rules) = needs.merge(@needs_by&.call(rules) || {})
       def applies?(heater) = @applies.call(heater)
-      def forbidden_because(visit) = @forbidden&.call(visit)
+      def forbidden_because(visit)
+        return LOOK_ONLY if operates? && visit.look_only?
+
+        @forbidden&.call(visit)
+      end
       def superfluous_because(visit) = @superfluous&.call(visit)
 
       # Effects once done in this visit: those always made, and those from what was read.
@@ -107,6 +123,11 @@ module Munimen
 
       # Changes nothing that another operation could need.
       def pure? = makes.empty? && wait.nil?
+
+      # What is merely learnt, asked or looked at: nothing on the heater moves.
+      KNOWLEDGE = %i[identified looked discharge consent on_site].freeze
+      # Whether something is operated, so that a “look only” visit leaves it out.
+      def operates? = !((makes.keys + (wait&.makes || {}).keys) - KNOWLEDGE).empty? || !reads.reject(&:optional).empty?
     end
   end
 end

@@ -54,7 +54,7 @@ module Munimen
         Operation.all.reject do |operation|
           operation.pure? || goals.include?(operation.id) || barred.include?(operation.id) || operation.last? ||
             !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) ||
-            (operation.reads.any? { |read| !read.optional } && @visit.settled_operations.include?(operation.id) && operation.id != :watch_relief_drip)
+            (operation.reads.any? { |read| !read.optional } && @visit.settled_operations.include?(operation.id) && !operation.repeatable?)
         end.map(&:id)
       end
 

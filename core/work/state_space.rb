@@ -13,25 +13,34 @@ module Munimen
         heat: [%i[on pilot off], lambda(&:heat_sources)],
         feed: [%i[live off proved_dead], lambda(&:feeds)],
         lock: [%i[off on], lambda(&:feeds)],
-        leads: [%i[landed off], ->(h) { h.electric? ? h.heat_sources : [] }],
-        cut_out: [%i[reset tripped], ->(h) { h.electric? ? [:high_limit] : [] }],
+        leads: [%i[landed off], lambda(&:electric_sources)],
+        cut_out: [%i[reset tripped], lambda { |h|
+          next h.heat_sources if h.unvented?
+
+          h.electric? ? [:high_limit] : []
+        }],
         opening: [%i[fitted removed], lambda { |h|
-          [:relief, :drain_valve, (:anode unless h.anode == :none), (:gas_control if h.gas?),
-           *(h.electric? ? h.heat_sources : [])].compact
+          [:relief, :drain_valve, (:anode unless h.anode == :none), (:gas_control if h.gas?), (:coil if h.kind == :boiler_coil),
+           *h.electric_sources].compact
         }]
       }.freeze
 
+      # What the members of a group may be called.
+      MEMBERS = %i[burner upper_element lower_element element coil immersion heater heating_controls off_peak boost high_limit relief drain_valve anode gas_control].freeze
+
       ALWAYS = ->(_) { true }
       GAS = :gas?.to_proc
-      ELECTRIC = :electric?.to_proc
-      VESSEL = ->(heater) { heater.vessel != :none }
+      ELECTRICAL = ->(heater) { !heater.electric_sources.empty? }
+      COIL = :coil?.to_proc
+      UNVENTED = :unvented?.to_proc
+      VESSEL = :vessel?.to_proc
       RECIRCULATION = ->(heater) { heater.recirculation == :yes }
 
       # variable: [values, the first being that on arrival; when it applies]
       VARIABLES = {
-        covers: [%i[on off], ELECTRIC],
+        covers: [%i[on off], ELECTRICAL],
         dial: [%i[as_found changed restored], ALWAYS],
-        programmer: [%i[as_found changed restored], ALWAYS],
+        programmer: [%i[as_found changed restored], COIL],
         cock: [%i[open shut], GAS], union: [%i[made broken], GAS],
         burner_door: [%i[sealed open], GAS], pilot_flame: [%i[lit out], :standing_pilot?.to_proc],
         since_gas: [%i[clear waiting], GAS], test_points: [%i[shut open], GAS], manometer: [%i[off connected], GAS],
@@ -40,10 +49,10 @@ module Munimen
         level: [%i[full below_relief_port below_upper_element below_lower_element empty], ALWAYS],
         air_path: [%i[shut tap relief], ALWAYS], hose: [%i[off fitted], ALWAYS], drain: [%i[shut open], ALWAYS],
         air_in_pipes: [%i[no yes], ALWAYS], temperature: [%i[hot cold], ALWAYS],
-        recirculation: [%i[as_found off], RECIRCULATION], coil_loop: [%i[none live isolated drained air], ALWAYS],
-        bubble: [%i[unknown renewed], ALWAYS], relief: [%i[shut open], ALWAYS], discharge_pipe: [%i[on off], ALWAYS],
+        recirculation: [%i[as_found off], RECIRCULATION], coil_loop: [%i[live isolated drained air], COIL],
+        bubble: [%i[unknown renewed], ->(heater) { heater.vessel == :bubble }], relief: [%i[shut open], ALWAYS], discharge_pipe: [%i[on off], ALWAYS],
         vessel: [%i[fitted off], VESSEL], charge: [%i[unknown known set], VESSEL], air_valve: [%i[untested tested], VESSEL],
-        strainer: [%i[in out], ALWAYS], inlet_group: [%i[in out], ALWAYS], two_port: [%i[auto manual], ALWAYS],
+        strainer: [%i[in out], UNVENTED], inlet_group: [%i[in out], UNVENTED], two_port: [%i[auto manual], COIL],
         water_joints: [%i[proven disturbed], ALWAYS], gas_joints: [%i[proven disturbed], ALWAYS],
         controls: [%i[proven disturbed], ALWAYS], drip_watch: [%i[finished running], ALWAYS],
         # what is known so far, and what the gauge with the maximum hand has seen
@@ -87,7 +96,8 @@ module Munimen
       # Mistakes in a declaration: names or values that no heater has.
       def self.problems(conditions)
         conditions.flat_map do |name, values|
-          known = VARIABLES[name]&.first || GROUPS[name]&.first
+          group, member = name.to_s.split(".")
+          known = VARIABLES[name]&.first || (GROUPS[group.to_sym]&.first if member.nil? || MEMBERS.include?(member.to_sym))
           known ? (Array(values) - known).map { |value| "#{name} cannot be #{value}" } : ["no variable #{name}"]
         end
       end

@@ -10,13 +10,16 @@ module Munimen
         gas_joints: "gas joints", drip_watch: "drip watch", max_hand: "maximum hand", as_found: "as found",
         since_gas: "time since gas", test_points: "test points", burner_door: "burner door", pilot_flame: "pilot",
         discharge: "discharge pipe", discharge_pipe: "discharge pipe", static: "static pressure", charge: "charge",
-        air_valve: "air valve", cycle: "heating cycle", two_port: "two-port valve", coil_loop: "coil loop",
+        air_valve: "air valve", cycle: "heating cycle", two_port: "{two_port}", programmer: "programmer", coil_loop: "coil loop",
         inlet_group: "inlet group", looked: "looked over", on_site: "on site", dial: "dial"
       }.freeze
+      MEMBERS = { "heating_controls" => "{controls}", "upper_element" => "upper {element}", "lower_element" => "lower {element}", "element" => "{element}",
+                  "high_limit" => "{high_limit}", "off_peak" => "off-peak" }.freeze
+      GROUPS = { "cut_out" => "cut-out" }.freeze
       VALUES = {
         below_relief_port: "below the relief port", below_upper_element: "below the upper element",
         below_lower_element: "below the lower element", proved_dead: "proved dead", seen_safe: "seen and safe",
-        as_found: "as found", unasked: "not asked", found: "seen as found", final: "seen as left"
+        tap: "{tap}", relief: "relief valve", as_found: "as found", unasked: "not asked", found: "seen as found", final: "seen as left"
       }.freeze
       # What is on view all the time, in this order.
       SHOWN = %i[heat feed lock heater_supply heater_pressure level air_in_pipes air_path dial drip_watch max_hand gauge].freeze
@@ -30,7 +33,7 @@ module Munimen
 
       def name(name)
         group, member = name.to_s.split(".")
-        return "#{member.tr('_', ' ')} #{group}".sub("heater feed", "feed").sub("heater lock", "lock") if member
+        return "#{MEMBERS.fetch(member) { member.tr('_', ' ') }} #{GROUPS.fetch(group) { group }}".sub("heater feed", "feed").sub("heater lock", "lock") if member
 
         NAMES.fetch(name) { name.to_s.tr("_", " ") }
       end

@@ -220,10 +220,10 @@ RSpec.describe Munimen::Judgement do
 
   describe Munimen::Judgement::Catalogue do
     it "is found by two or three letters, in the words of the site" do
-      found = described_class.search("trap", Munimen::Words[:us])
+      found = described_class.search("trap", rules)
       expect(found.map(&:id)).to include("discharge_fall.trap")
-      expect(described_class.search("t&p pl", Munimen::Words[:us]).map(&:id)).to include("relief_present.plugged")
-      expect(described_class.search("zzz", Munimen::Words[:us])).to be_empty
+      expect(described_class.search("t&p pl", rules).map(&:id)).to include("relief_present.plugged")
+      expect(described_class.search("zzz", rules)).to be_empty
     end
   end
 end

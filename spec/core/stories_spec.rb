@@ -51,7 +51,7 @@ RSpec.describe Munimen::VisitFormat do
   end
 
   it "grades each item of the discharge pipe by itself, with its own clause" do
-    wrong = Munimen::Judgement::Look.in_group(:discharge_pipe).map { |look| { item: look.id, finding: look.findings.keys.first } }
+    wrong = Munimen::Judgement::Look.for(visit, :discharge_pipe).reject { |look| look.id == :discharge_insulation }.map { |look| { item: look.id, finding: look.findings.keys.first } }
     result = judged(observations: wrong)
     expect(result[:deficiencies].size).to eq(wrong.size)
     expect(result[:deficiencies].map { |one| one[:because].first[:source] }).to all(include("P2804.6.1"))

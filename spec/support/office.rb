@@ -48,8 +48,7 @@ class Office
 
   # Answers every line of a group: sound, but for what is said to be wrong.
   def look(visit, group, **wrong)
-    here = records.visits.core(visit, now:).heater
-    items = Munimen::Judgement::Look.in_group(group).select { |item| item.applies?(here) }
+    items = Munimen::Judgement::Look.for(records.visits.core(visit, now:), group)
     Munimen::Desk::Look.new(context).call(visit, items: items.map { |item| { id: uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s } })
   end
 

@@ -7,7 +7,7 @@ Munimen::Judgement::Check.define :expansion_control, part: :vessel do
     heater = visit.heater
     next unless heater.vessel == :none
 
-    source = Munimen::Source.published("IRC", "P2903.4", clause: :from_memory)
+    source = visit.rules.limit(:hot_peak).source
     case heater.closed_system
     when :yes
       finding(:defect, "Heated water has nowhere to go: the system is closed and there is no {vessel}.", source:, due_in: 30,

@@ -5,7 +5,7 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
   uses :vessel_charge
   judge do |visit|
     charge = visit.reading(:vessel_charge)
-    static = visit.quantity(:static_pressure)
+    target = visit.charge_target
     pressure = charge.quantity
     state = charge.pressure_state
     practice = Munimen::Source.common_practice("charge is read with the water side at zero")
@@ -13,20 +13,20 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
       next not_tested("#{say(pressure)} is the system's pressure, not the charge: it was read against live water. " \
                       "Bring the water side to zero and read again.", measured: pressure, source: practice)
     end
-    next not_tested("Read the static pressure first: the charge is held against it.", measured: pressure) unless static
+    next not_tested("Read the static pressure first: the charge is held against it.", measured: pressure) unless target
 
     limit = visit.rules.limit(:charge_tolerance)
-    gap = pressure.si - static.si
+    gap = pressure.si - target.si
     near = gap.abs <= limit.at_most.si * 3
     if state == :flowing && near
       next not_tested("#{say(pressure)} was read with {taps} running: approximate, too near the limit to decide. " \
                       "Isolate, drain to zero, read again.", measured: pressure, source: visit.rules.source(:charge_method))
     end
     # A pascal or so of rounding must not turn a sound reading into a defect.
-    next sound("#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's #{say(static)}.", measured: pressure, limit:) if gap.abs <= limit.at_most.si + 1.0
+    next sound("#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's #{say(target)}.", measured: pressure, limit:) if gap.abs <= limit.at_most.si + 1.0
 
     side = gap.negative? ? "low" : "high"
     about = state == :flowing ? "about " : ""
-    finding(limit.grade, "The charge is #{side}: #{about}#{say(pressure)} against a supply of #{say(static)}.", limit:, measured: pressure)
+    finding(limit.grade, "The charge is #{side}: #{about}#{say(pressure)} against a supply of #{say(target)}.", limit:, measured: pressure)
   end
 end

@@ -16,10 +16,10 @@ Munimen::Judgement::Look.define :relief_plate, group: :plate, part: :relief_valv
   sound "Readable"
   wrong :unreadable, "Plate of the {relief_valve} missing or unreadable", :watch,
         source: common_practice("a valve is matched by its plate"),
-        remedy: "Photograph what there is; plan the replacement by the heater's input.",
+        remedy: "Photograph what there is; plan the replacement by the heat input.",
         due_in: 90, explain: "The rating of the safety valve cannot be read."
-  wrong :rated_low, "Relief valve rated below the heater's input", :danger,
-        source: published("ANSI Z21.22", "rating"),
+  wrong :rated_low, "{Relief_valve} rated below the heat input", :danger,
+        source: { us_irc: published("ANSI Z21.22", "rating"), us_upc: published("ANSI Z21.22", "rating"), england_g3: published("BS EN 1490", "discharge rating") },
         remedy: "Heat off until a valve rated for the input is fitted.",
-        due_in: 0, explain: "The safety valve is too small for this heater.", unsafe_discharge: false
+        due_in: 0, explain: "The safety valve is too small for this {heater}.", unsafe_discharge: false
 end

@@ -16,11 +16,11 @@ Munimen::Judgement::Look.define :shut_off, group: :visible, part: :cold_shut_off
 end
 
 Munimen::Judgement::Look.define :insulation, group: :visible, part: :hot_outlet do
-  ask "Pipe insulation, first two feet"
+  ask "Pipe insulation, {two_feet}"
   sound "Insulated"
   wrong :bare, "Hot and cold pipes bare near the tank", :advice,
-        source: common_practice("first 2 ft or so"),
-        remedy: "Insulate the first two feet.",
+        source: common_practice("near the tank"),
+        remedy: "Insulate the {two_feet}.",
         due_in: 365, explain: "A little heat is lost through the pipes."
 end
 
@@ -39,7 +39,7 @@ Munimen::Judgement::Look.define :trim_rings, group: :visible, part: :flue do
   on(&:gas?)
   wrong :rippled, "Trim rings rippled by heat", :watch,
         source: common_practice("some hot gas has spilled at some time"),
-        remedy: "Test the draught, worst case.",
+        remedy: "Test the {draught}, worst case.",
         due_in: 30, explain: "Hot flue gas has come out where it should not, at some time."
   wrong :melted, "Rings melted, soot or scorch marks", :danger,
         source: common_practice("the flue has been blowing back"),
@@ -52,22 +52,22 @@ Munimen::Judgement::Look.define :flue, group: :visible, part: :flue do
   sound "Continuous, rising, supported"
   on(&:gas?)
   wrong :disconnected, "Flue open, disconnected or blocked", :danger,
-        source: published("NFPA 54", "12.7"),
+        source: { us_irc: published("NFPA 54", "12.7"), us_upc: published("NFPA 54", "12.7"), england_g3: published("BS 5440", "flues and air supply") },
         remedy: "Burner off until the flue is whole and draws.",
         due_in: 0, explain: "Exhaust gas can enter the house. It carries carbon monoxide, which kills."
   wrong :poor_fall, "Flue falls, sags or is not supported", :defect,
-        source: published("NFPA 54", "12.7"),
+        source: { us_irc: published("NFPA 54", "12.7"), us_upc: published("NFPA 54", "12.7"), england_g3: published("BS 5440", "flues and air supply") },
         remedy: "Re-hang it: rising a quarter inch per foot, supported.",
         due_in: 30, explain: "The exhaust pipe does not rise as it must."
 end
 
 Munimen::Judgement::Look.define :draft_hood, group: :visible, part: :draft_hood do
-  ask "Draft hood"
+  ask "Hood of the flue"
   sound "Seated"
   on { |heater| heater.gas? && heater.hood != :sealed }
-  wrong :loose, "Draft hood loose or off", :danger,
-        source: published("NFPA 54", "12.13"),
-        remedy: "Burner off; seat and fix the hood, test the draught.",
+  wrong :loose, "Hood loose or off", :danger,
+        source: { us_irc: published("NFPA 54", "12.13"), us_upc: published("NFPA 54", "12.13"), england_g3: published("BS 5440", "flues and air supply") },
+        remedy: "Burner off; seat and fix the hood, test the {draught}.",
         due_in: 0, explain: "Exhaust gas can enter the room instead of going up the flue."
 end
 
@@ -76,7 +76,7 @@ Munimen::Judgement::Look.define :combustion_air, group: :visible, part: :burner 
   sound "Open"
   on(&:gas?)
   wrong :obstructed, "No free opening for combustion air", :defect,
-        source: published("NFPA 54", "9.3"),
+        source: { us_irc: published("NFPA 54", "9.3"), us_upc: published("NFPA 54", "9.3"), england_g3: published("BS 5440", "flues and air supply") },
         remedy: "Give the room its openings; work out their size.",
         due_in: 14, explain: "The burner does not get enough air to burn clean."
 end
@@ -93,12 +93,13 @@ end
 
 Munimen::Judgement::Look.define :ignition_height, group: :visible, part: :burner do
   ask "Height of the burner in a garage"
-  sound "18 in or more, or listed as vapour resistant"
+  books :us_irc, :us_upc
+  sound "18 in or more, or listed for it"
   on { |heater| heater.gas? && %i[garage unknown].include?(heater.location) }
   wrong :low, "Ignition source under 18 in above a garage floor", :defect,
-        source: published("IRC", "M1307.3"),
-        remedy: "Raise the heater, or confirm that it is listed as flammable-vapour resistant.",
-        due_in: 60, explain: "Petrol vapour creeps along a garage floor; a flame near the floor can light it."
+        source: code(irc: "M1307.3", upc: "507.13"),
+        remedy: "Raise the heater, or confirm that it is listed as flammable-{vapour} resistant.",
+        due_in: 60, explain: "Fuel {vapour} creeps along a garage floor; a flame near the floor can light it."
 end
 
 Munimen::Judgement::Look.define :anode_seen, group: :visible, part: :anode do
@@ -112,14 +113,14 @@ Munimen::Judgement::Look.define :anode_seen, group: :visible, part: :anode do
 end
 
 Munimen::Judgement::Look.define :relief_present, group: :visible, part: :relief_valve do
-  ask "{relief_valve}"
+  ask "{Relief_valve}"
   sound "Present, on its tapping, nothing between it and the tank"
   wrong :missing, "No {relief_valve}", :danger,
-        source: published("IRC", "P2804.1"),
+        source: code(irc: "P2804.1", upc: "608.4", g3: "G3, safety devices"),
         remedy: "Heat and water off until one is fitted.",
         due_in: 0, explain: "The last protection against a bursting tank is missing.", unsafe_discharge: true
-  wrong :plugged, "{relief_valve} plugged, capped or shut off", :danger,
-        source: published("IRC", "P2804.6.1"),
+  wrong :plugged, "{Relief_valve} plugged, capped or shut off", :danger,
+        source: code(irc: "P2804.6.1", upc: "608.5", g3: "G3, safety devices"),
         remedy: "Heat off. Take the plug out or replace the valve before the heater runs.",
         due_in: 0, explain: "The last protection against a bursting tank has been blocked.", unsafe_discharge: true
   wrong :crusted, "Crust or corrosion at the {relief_valve}", :watch,
@@ -135,7 +136,7 @@ Munimen::Judgement::Look.define :leak, group: :visible, part: :tank do
         source: common_practice("repairable"),
         remedy: "Re-make the joint.",
         due_in: 14, explain: "A joint drips."
-  wrong :gasket, "Leak at an element gasket", :defect,
+  wrong :gasket, "Leak at an {element}'s gasket", :defect,
         source: common_practice("repairable"),
         remedy: "Drain below it, new gasket, hand tight plus an eighth to a quarter turn.",
         due_in: 14, explain: "A seal on the tank drips."
@@ -146,44 +147,45 @@ Munimen::Judgement::Look.define :leak, group: :visible, part: :tank do
 end
 
 Munimen::Judgement::Look.define :pan, group: :visible, part: :pan do
-  ask "Drain pan and its drain"
+  ask "Pan under the {heater}, and its drain"
   sound "Present, drained"
   on { |heater| heater.pan != :no }
-  wrong :no_pan, "No drain pan where a leak would do damage", :defect,
-        source: published("IRC", "P2801.6"),
-        remedy: "Fit a pan with a 3/4 in drain.",
+  wrong :no_pan, "No pan where a leak would do damage", :defect,
+        source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
+        remedy: "Fit a pan with a drain.",
         due_in: 180, explain: "A leak would run into the building."
-  wrong :no_drain, "Pan without a drain, or a drain under 3/4 in", :defect,
-        source: published("IRC", "P2801.6"),
-        remedy: "Run a 3/4 in drain to outdoors or an indirect waste.",
+  wrong :no_drain, "Pan without a drain, or a drain that is too small", :defect,
+        source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
+        remedy: "Run a drain of 3/4 in (22 mm) or more to outdoors or an indirect waste.",
         due_in: 180, explain: "The tray under the heater cannot empty."
 end
 
 Munimen::Judgement::Look.define :disconnect, group: :visible, part: :disconnect do
   ask "Means of disconnection"
   sound "In sight, or lockable at the board"
-  on(&:electric?)
+  on { |heater| !heater.electric_sources.empty? }
   wrong :missing, "No disconnect in sight, none lockable", :defect,
-        source: published("NEC", "422.31"),
-        remedy: "Fit one in sight, or a lock at the breaker.",
-        due_in: 60, explain: "Whoever works on the heater cannot make sure that it stays off.", who: :electrical
+        source: { us_irc: published("NEC", "422.31"), us_upc: published("NEC", "422.31"), england_g3: published("BS 7671", "double-pole isolation") },
+        remedy: "Fit one in sight, or a lock at the {breaker}.",
+        due_in: 60, explain: "Whoever works on the heater cannot make sure that it stays off."
 end
 
 Munimen::Judgement::Look.define :grounding, group: :visible, part: :disconnect do
-  ask "{earth} or bond connection"
+  ask "{Earth} or bond connection"
   sound "Seen"
-  on(&:electric?)
+  on { |heater| !heater.electric_sources.empty? }
   wrong :absent, "No {earth} connection", :defect,
-        source: published("NEC", "250.110"),
+        source: { us_irc: published("NEC", "250.110"), us_upc: published("NEC", "250.110"), england_g3: published("BS 7671", "protective earthing") },
         remedy: "Connect it, prove continuity.",
-        due_in: 14, explain: "If a wire touches the metal, nothing would trip.", who: :electrical
+        due_in: 14, explain: "If a wire touches the metal, nothing would trip."
 end
 
 Munimen::Judgement::Look.define :straps, group: :visible, part: :tank do
   ask "Seismic straps, where required"
+  books :us_irc, :us_upc
   sound "Upper and lower third, or not required"
   wrong :missing, "Straps missing where they are required", :defect,
-        source: published("IRC", "P2801.8"),
+        source: code(irc: "P2801.8", upc: "507.2"),
         remedy: "Strap it in the upper and the lower third.",
         due_in: 90, explain: "An earthquake could throw the heater over."
 end

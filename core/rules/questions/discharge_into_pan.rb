@@ -2,7 +2,9 @@
 
 Munimen::Rules::Question.define :discharge_into_pan do
   ask "May the relief valve discharge into the drain pan?"
-  option :accepted, "accepted", "The residential code names the pan as a place where the pipe may end."
+  about :discharge
+  option :by_rulebook, "as the rulebook says", "One residential code names the pan as a place where the pipe may end, another does not."
+  option :accepted, "accepted", "A local amendment accepts it."
   option :objected, "objected to", "A pan drain is small; a full-bore discharge overruns it."
-  ours :accepted
+  ours :by_rulebook
 end

@@ -15,6 +15,9 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   read :relief_lever, :choice, "The lever", choices: %i[lifts will_not_lift]
   read :relief_flow, :choice, "The flow", choices: %i[full_bore weak none], only_if: { relief_lever: :lifts }
   read :relief_closes, :choice, "When let go", choices: %i[shuts runs_on], only_if: { relief_lever: :lifts }
+  read :tundish_flow, :choice, "At full flow, the tundish", choices: %i[runs_clear backs_up spills], only_if: { relief_lever: :lifts },
+                                                            on: ->(heater) { heater.tundish != :no }
+  follows :relief_exercise, :relief_interval, :lever_hold
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   hands_on 60
 end

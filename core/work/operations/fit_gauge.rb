@@ -4,8 +4,8 @@ Munimen::Work::Operation.define :fit_gauge do
   part :house_main
   place :entry
   title "Fit the gauge with the maximum hand"
-  instrument "Hose-thread pressure gauge with maximum hand, at least 1.5 times the expected pressure"
-  how "On a hose bib on the house side of any {regulator}. Bleed it, turn the maximum hand down to the needle."
+  instrument "Pressure gauge with maximum hand, at least 1.5 times the expected pressure"
+  how "{gauge_point} Bleed it, turn the maximum hand down to the needle."
   because "It reads the supply now, and keeps the hot peak while you work elsewhere."
   needs house_supply: :open, house_pressure: :live, gauge: :off
   makes gauge: :fitted, max_hand: :reset

@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :leave_site do
   needs looked: :yes, level: :full, heater_pressure: :live, house_pressure: :live, house_supply: :open, heater_supply: :open, air_path: :shut, opening: :fitted,
         discharge_pipe: :on, relief: :shut, hose: :off, drain: :shut, covers: :on, leads: :landed, dial: %i[as_found restored],
         programmer: %i[as_found restored], recirculation: :as_found, cock: :open, cut_out: :reset, two_port: :auto,
-        coil_loop: %i[none live], water_joints: :proven, gas_joints: :proven, controls: :proven, test_points: :shut,
+        coil_loop: :live, water_joints: :proven, gas_joints: :proven, controls: :proven, test_points: :shut,
         manometer: :off, drip_watch: :finished, gauge: :off, heat: :on, feed: :live, lock: :off, vessel: :fitted, strainer: :in, inlet_group: :in,
         air_in_pipes: :no, union: :made, burner_door: :sealed
   last

@@ -6,10 +6,10 @@ Munimen::Work::Operation.define :read_static_pressure do
   title "Read the static pressure"
   instrument "Pressure gauge"
   how "Run a {tap} for a moment to let trapped pressure go, shut it, let the needle settle. No water running anywhere. Type the number."
-  because "The vessel's charge is set to this, and above the limit a {regulator} is required."
+  because "The vessel's charge is set to this, and above the limit it must be brought down."
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   makes static: :known
   read :static_pressure, :pressure, "Static pressure, nothing running"
-  read :mains_pressure, :pressure, "Street side of the {regulator}, where there is a bib", optional: true
+  read :mains_pressure, :pressure, "{mains_side}", optional: true
   hands_on 60
 end

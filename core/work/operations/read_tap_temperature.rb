@@ -10,5 +10,7 @@ Munimen::Work::Operation.define :read_tap_temperature do
   caution :scald
   needs looked: :yes, heat: :on, heater_supply: :open, heater_pressure: :live, level: :full, temperature: :hot, dial: :as_found
   read :tap_temperature, :temperature, "Temperature at the {tap}"
+  read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true
+  follows :set_point
   hands_on 60
 end

@@ -8,10 +8,11 @@ Munimen::Work::Operation.define :read_vessel_charge do
   how "Cap off, press the gauge on squarely, read before you let any air out."
   because "Charge and supply pressure must be equal, or the {vessel} is ineffective."
   caution :heavy
-  applies_to { |heater| heater.vessel != :none }
+  applies_to(&:vessel?)
   needs heater_pressure: :zero
   needs_by { |rules| rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {} }
   makes charge: :known
   read :vessel_charge, :pressure, "Air charge as found"
+  follows :charge_method
   hands_on 45
 end

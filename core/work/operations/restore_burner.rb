@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :restore_burner do
   part :gas_control
   place :bottom
+  trade :plumber
   title "Turn the burner on, the dial back where it was"
   how "Smell at floor level first. Knob to ON, dial to the position that you wrote down; see the burner light."
   because "The dial left in the wrong place is the commonest thing forgotten."

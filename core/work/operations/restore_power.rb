@@ -3,11 +3,12 @@
 Munimen::Work::Operation.define :restore_power do
   part :disconnect
   place :side
+  trade :plumber
   title "Unlock and switch the power on"
-  how "Only when a hot {tap} has run free of air. Covers on. Lock off, breaker on."
+  how "Only when a hot {tap} has run free of air. Covers on. Lock off, {breaker} on."
   because "A dry element burns out in seconds: full and air-free comes first."
   caution :dry_fire
-  applies_to(&:electric?)
+  applies_to(&:elements?)
   needs level: :full, heater_pressure: :live, air_in_pipes: :no, opening: :fitted, relief: :shut, discharge_pipe: :on, heater_supply: :open,
         drain: :shut, water_joints: :proven, leads: :landed, covers: :on, cut_out: :reset, heat: :off
   makes heat: :on, feed: :live, lock: :off

@@ -7,7 +7,7 @@ Munimen::Work::Operation.define :run_taps do
   how "Open enough {taps} to bring the pressure well down, and leave them running while you read."
   because "The house rule takes this shortcut: the reading is approximate and decides nothing near the limit."
   caution :scald
-  applies_to { |heater| heater.vessel != :none }
+  applies_to(&:vessel?)
   needs heater_supply: :open, heater_pressure: :live, looked: :yes
   after :exercise_relief_valve
   makes heater_pressure: :flowing, air_path: :tap

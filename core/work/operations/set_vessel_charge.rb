@@ -8,7 +8,7 @@ Munimen::Work::Operation.define :set_vessel_charge do
   how "With the water side still at zero: pump up or let down to the static pressure, read once more, cap on."
   because "Equal charge takes up the most water and keeps the hot peak lowest."
   caution :pressure
-  applies_to { |heater| heater.vessel != :none }
+  applies_to(&:vessel?)
   needs heater_pressure: :zero, charge: :known, static: :known, air_valve: :tested
   makes charge: :set, as_found: :no
   read :charge_set, :pressure, "Charge as set"

@@ -5,7 +5,7 @@ Munimen::Work::Operation.define :start_final_cycle do
   place :tap
   title "Draw hot water and let it heat up once more"
   instrument "Bucket"
-  how "About ten gallons as before, so that the heat comes on; then no water running until it goes off by itself."
+  how "About {draw} as before, so that the heat comes on; then no water running until it goes off by itself."
   because "Only a heating cycle shows what pressure the tank reaches as you leave it."
   caution :scald
   needs heat: :on, max_hand: :reset, heater_pressure: :live, heater_supply: :open, temperature: :hot, drip_watch: :finished, gauge: :fitted

@@ -5,7 +5,7 @@ Munimen::Work::Operation.define :start_found_cycle do
   place :tap
   title "Draw hot water, so that it heats up again"
   instrument "Bucket"
-  how "About ten gallons, until the heat comes on; then no water running until it goes off by itself."
+  how "About {draw}, until the heat comes on; then no water running until it goes off by itself."
   because "The heating that follows shows the pressure peak, with everything still as you found it."
   caution :scald
   needs heat: :on, max_hand: :reset, gauge: :fitted, heater_pressure: :live, heater_supply: :open, temperature: :hot, as_found: :yes

@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :switch_burner_off do
   part :gas_control
   place :bottom
+  trade :plumber
   title "Note the dial, then switch the burner off"
   how "Write down where the dial stands. Switch the control off: there is no pilot to leave."
   because "The burner must not fire while the water is shut off."

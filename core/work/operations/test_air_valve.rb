@@ -6,7 +6,7 @@ Munimen::Work::Operation.define :test_air_valve do
   title "Press the air valve: what comes out?"
   how "A short press on the pin. Air alone is sound so far; water means that the membrane has failed; nothing means that it is flat."
   because "Water at the air valve settles it: no charge will hold."
-  applies_to { |heater| heater.vessel != :none }
+  applies_to(&:vessel?)
   needs heater_pressure: :zero, charge: %i[known set]
   needs_by { |rules| rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {} }
   makes air_valve: :tested

@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :turn_burner_to_pilot do
   part :gas_control
   place :bottom
+  trade :plumber
   title "Note the dial, then turn the gas to PILOT"
   how "Write down where the dial stands. Then turn the knob to PILOT: enough while the tank stays full; OFF before any drain."
   because "The burner must not fire while the water is shut off."

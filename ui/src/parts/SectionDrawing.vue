@@ -13,7 +13,7 @@ const labels = computed(() =>
   props.section.labels.map((label) => {
     const mark = props.marks[label.part]
     const left = label.side === 'left'
-    return { ...label, name: props.parts[label.part] ?? label.part, grade: (mark?.grade ?? null) as Grade | null, reading: mark?.reading, left, tx: left ? 14 : RIGHT_COLUMN - 12, mx: left ? 6 : RIGHT_COLUMN - 4, lx: left ? 14 + reach(props.parts[label.part] ?? '') : RIGHT_COLUMN - 12 - reach(props.parts[label.part] ?? '') }
+    return { ...label, name: props.parts[label.part] ?? label.part, grade: (mark?.grade ?? null) as Grade | null, reading: mark?.reading, note: label.note, left, tx: left ? 14 : RIGHT_COLUMN - 12, mx: left ? 6 : RIGHT_COLUMN - 4, lx: left ? 14 + reach(props.parts[label.part] ?? '') : RIGHT_COLUMN - 12 - reach(props.parts[label.part] ?? '') }
   }),
 )
 const graded = (part: string) => props.marks[part]?.grade ?? ''
@@ -43,6 +43,7 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
       </g>
       <text :x="label.tx" :y="label.at" :text-anchor="label.left ? 'start' : 'end'" class="name">{{ label.name }}</text>
       <text v-if="label.reading" :x="label.tx" :y="label.at + 12" :text-anchor="label.left ? 'start' : 'end'" class="value">{{ label.reading }}</text>
+      <text v-else-if="label.note" :x="label.tx" :y="label.at + 12" :text-anchor="label.left ? 'start' : 'end'" class="note">{{ label.note }}</text>
     </g>
   </svg>
 </template>
@@ -75,6 +76,9 @@ g { cursor: pointer; }
 .vessel rect { fill: var(--raised); stroke: var(--cold); stroke-width: 2.4; }
 .unknown rect, .unknown path { fill: none; stroke: var(--unknown); stroke-width: 2; stroke-dasharray: 4 3; }
 .copper path { fill: none; stroke: var(--copper); stroke-width: 4; }
+.copper_thin path { fill: none; stroke: var(--copper); stroke-width: 1.6; }
+.coil path { fill: none; stroke: var(--hot); stroke-width: 2.6; }
+.air rect { fill: var(--raised); stroke: var(--metal); opacity: 0.85; }
 .lever line { stroke: var(--ink); stroke-width: 2.2; }
 .leader { fill: none; stroke: var(--ink-soft); stroke-width: 0.6; opacity: 0.75; }
 .hit { fill: transparent; }
@@ -83,6 +87,7 @@ g { cursor: pointer; }
 .label:focus-visible .hit { stroke: var(--copper); stroke-width: 2; }
 .name { font-size: 12px; fill: var(--ink); }
 .value { font-size: 12px; font-family: var(--mono); fill: var(--ink); font-weight: 700; }
+.note { font-size: 11px; fill: var(--ink-soft); }
 .mark.danger > * { fill: var(--danger); }
 .mark.defect > * { fill: var(--defect); }
 .mark.watch > * { fill: var(--watch); }
