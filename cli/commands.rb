@@ -14,6 +14,7 @@ module Munimen
         bin/munimen judge FILE|-                           verdicts, deficiencies, outcome, due dates of a visit file
         bin/munimen plan FILE|- --jobs a,b                 the operations of these jobs, in order
         bin/munimen sources                                every limit and formula with its source, as Markdown
+        bin/munimen schema                                 JSON Schema of a visit file
         bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
         bin/munimen owner EMAIL NAME                       make the first owner account; asks for the password
       TEXT
@@ -33,6 +34,7 @@ module Munimen
         when "plan" then print_json(VisitCommand.plan(read(rest.first), jobs(rest)))
         when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
         when "sources" then @output.print(SourcesPage.new)
+        when "schema" then print_json(VisitSchema.to_h)
         when "owner" then owner(*rest)
         when nil, "help", "--help", "-h" then @output.puts HELP
         else raise Error.new("There is no command “#{command}”; see bin/munimen help.", code: :unknown_command)

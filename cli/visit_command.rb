@@ -13,7 +13,8 @@ module Munimen
         deficiencies = judge.deficiencies
         outcome = Judgement::Outcome.new(visit, deficiencies)
         due = visit.on ? Calendar::Due.after(visit, deficiencies, on: visit.on).map(&:to_h) : []
-        { verdicts: judge.verdicts.map(&:to_h), deficiencies: deficiencies.map(&:to_h), rectified: judge.rectified.map(&:to_h),
+        plain = ->(list) { list.map { |verdict| verdict.in_words(visit.words) } }
+        { verdicts: plain[judge.verdicts], deficiencies: plain[deficiencies], rectified: plain[judge.rectified],
           outcome: { proposed: outcome.proposed, chosen: outcome.chosen, because: visit.words.say(outcome.because) },
           due: due.map { |item| item.merge(on: item[:on].iso8601) }, meaning: Judgement::Meaning.new(visit).to_h,
           rulebook: { id: visit.rules.book.id, edition: visit.rules.book.edition } }

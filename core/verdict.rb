@@ -33,8 +33,11 @@ module Munimen
     def text = because.map(&:text).join(" ")
 
     def to_h
-      { check:, part:, state:, quantity:, because: because.map(&:to_h), remedy:, due_in:, explain:, who: }
+      { check:, part:, state:, quantity:, because: because.map(&:to_h), remedy:, due_in:, explain:, who:, limit:, question: }
     end
+
+    # The same in the words of a vocabulary, for people.
+    def in_words(words) = to_h.merge(text: words.say(text), remedy: words.say(remedy), explain: words.say(explain), place: words.part(part))
 
     # The worst of some verdicts (not_tested ranks lowest), or nil.
     def self.worst(verdicts) = verdicts.min_by(&:rank)

@@ -14,7 +14,8 @@ module Munimen
     @all = {}
     class << self
       def [](id) = @all.fetch(id.to_sym)
-      def all = @all
+      attr_reader :all
+
       def define(id, terms:, parts:, gloss:) = @all[id] = new(terms, parts, gloss)
     end
 

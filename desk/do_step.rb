@@ -36,9 +36,17 @@ module Munimen
       def check(visit, work, outcome, reason)
         case outcome
         when "not_tested" then @context.text!(reason, :reason, max: 300)
-        when "done", "already_so" then Readiness.new(visit, work).check!(found_so: outcome == "already_so")
+        when "done", "already_so"
+          competent!(visit, work)
+          Readiness.new(visit, work).check!(found_so: outcome == "already_so")
         else raise Error.new("outcome must be done, already_so or not_tested.", field: :outcome, code: :unknown_choice)
         end
+      end
+
+      # A step outside the person's competence is handed over; it can be given up with a reason.
+      def competent!(visit, work)
+        lacking = Work::Competence.new(visit, Store::People.qualifications(@context.person)).missing(work) or return
+        raise Refused.new(lacking[:text], code: :not_competent)
       end
 
       def write(visit_id, id, work, outcome, reason, time)

@@ -69,7 +69,9 @@ module Munimen
                         .except(*@operation.makes.keys)
           next if wrong.empty?
 
-          raise Refused.new(@visit.words.say("#{read.ask} was read when this was not yet true: #{wrong.map { |name, values| Work::StateWords.need(name, values) }.join('; ')}. Read it again."),
+          raise Refused.new(@visit.words.say("#{read.ask} was read when this was not yet true: #{wrong.map do |name, values|
+            Work::StateWords.need(name, values)
+          end.join('; ')}. Read it again."),
                             field: read.name, code: :read_in_wrong_state)
         end
       end

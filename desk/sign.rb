@@ -17,7 +17,10 @@ module Munimen
         check(signer, name, strokes, refused)
         visit = visits.core(visit_id, now: @context.now)
         ready!(visit)
-        customer_first!(visit_id) if signer == "plumber"
+        if signer == "plumber"
+          customer_first!(visit_id)
+          competent!(visit)
+        end
         @context.records.write do
           visits.write(:signatures, id:, visit_id:, signer:, name: @context.text!(name, :name, required: false), at: @context.stamp,
                                     strokes: strokes && JSON.generate(strokes), refused: @context.text!(refused, :refused, max: 300, required: false),
@@ -53,23 +56,18 @@ module Munimen
         raise Refused.new("The customer signs first, or refuses with a reason.", code: :customer_first)
       end
 
-      def lock(row, visit)
-        page = ReportPage.new(@context).call(row[:id])
-        deficiencies = Judgement::Judge.new(visit).deficiencies
-        @context.records.visits.update(row[:id], status: "signed", signed_at: @context.stamp, outcome: page[:page][:outcome].to_s,
-                                                 page: JSON.generate(page))
-        follow_up(row, visit, deficiencies)
+      # What the law restricts is signed by somebody qualified for it.
+      def competent!(visit)
+        competence = Work::Competence.new(visit, Store::People.qualifications(@context.person))
+        lacking = visit.standing.reject { |step| step.outcome == :not_tested }.filter_map { |step| competence.missing(Work::Operation[step.operation]) }.first or return
+        raise Refused.new("You cannot sign for this work. #{lacking[:text]}", code: :not_competent)
       end
 
-      def follow_up(row, visit, deficiencies)
-        dues = @context.records.dues
-        verdicts = Judgement::Judge.new(visit).verdicts.reject { |verdict| verdict.state == :not_tested }
-        dues.settle(heater_id: row[:heater_id], at: @context.stamp, jobs: (visit.jobs + Calendar::Due.settled_jobs(visit)).uniq.map(&:to_s),
-                    checks: verdicts.map { |verdict| verdict.check.to_s })
-        Calendar::Due.after(visit, deficiencies, on: visit.on).each do |item|
-          dues.add(id: SecureRandom.uuid, heater_id: row[:heater_id], visit_id: row[:id], kind: item.kind.to_s, on: item.on.iso8601,
-                   text: item.text, grade: item.grade&.to_s, job: item.job&.to_s, check: item.check&.to_s)
-        end
+      def lock(row, visit)
+        page = ReportPage.new(@context).call(row[:id])
+        @context.records.visits.update(row[:id], status: "signed", signed_at: @context.stamp, outcome: page[:page][:outcome].to_s,
+                                                 page: JSON.generate(page))
+        FollowUp.new(@context, row, visit).call
       end
     end
   end

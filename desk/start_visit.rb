@@ -24,8 +24,18 @@ module Munimen
         row = @context.records.visits.find(id)
         return row unless row[:status] == "booked"
 
-        @context.records.visits.update(id, status: "open", started_at: @context.stamp, account_id: row[:account_id] || @context.person[:id])
+        @context.records.visits.update(id, status: "open", started_at: @context.stamp, account_id: row[:account_id] || @context.person[:id],
+                                           house_rules: house_rules(row))
         @context.records.visits.find(id)
+      end
+
+      private
+
+      # An inspector's visit only looks.
+      def house_rules(row)
+        return row[:house_rules] unless @context.person[:role] == "inspector"
+
+        JSON.generate(JSON.parse(row[:house_rules]).merge("operate" => "look_only"))
       end
     end
   end

@@ -10,8 +10,7 @@ module Munimen
       end
 
       def self.verdict(verdict, visit)
-        verdict.to_h.merge(place: visit.words.part(verdict.part), text: visit.words.say(verdict.text), remedy: visit.words.say(verdict.remedy),
-                           explain: visit.words.say(verdict.explain))
+        verdict.in_words(visit.words)
       end
 
       # person: account row, for what is outside the person's competence.
@@ -23,11 +22,10 @@ module Munimen
 
       def planned(step)
         operation = step.operation
-        brief(operation).merge(
-          start: step.start, hands_on: step.hands_on, why: @words.say(step.why), because: @words.say(operation.because), how: @words.say(operation.how),
-          instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase), cautions: operation.cautions.map { |id| @words.say(Words::Cautions.text(id)) },
-          needs: Readiness.new(@visit, operation).needs, reads: operation.reads.select { |read| read.applies?(@visit.heater) }.map { |read| read_field(read) }, looks: looks(operation),
-          decides: operation.decides, hand_over: @competence.missing(operation)&.fetch(:text), house_rules: house_rules(operation), wait: step.wait && { seconds: step.wait.seconds, manner: step.wait.manner, label: step.wait.label, start: step.wait.start }
+        brief(operation).merge(words(operation)).merge(
+          start: step.start, hands_on: step.hands_on, why: @words.say(step.why), needs: Readiness.new(@visit, operation).needs,
+          reads: operation.reads.filter_map { |read| read_field(read) if read.applies?(@visit.heater) }, looks: looks(operation), decides: operation.decides,
+          hand_over: @competence.missing(operation)&.fetch(:text), house_rules: house_rules(operation), wait: wait(step.wait)
         )
       end
 
@@ -38,6 +36,13 @@ module Munimen
       def left(left) = brief(Work::Operation[left.operation]).merge(because: @words.say(left.because))
 
       private
+
+      def words(operation)
+        { because: @words.say(operation.because), how: @words.say(operation.how), instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase),
+          cautions: operation.cautions.map { |id| @words.say(Words::Cautions.text(id)) } }
+      end
+
+      def wait(wait) = wait && { seconds: wait.seconds, manner: wait.manner, label: wait.label, start: wait.start }
 
       def brief(operation)
         { operation: operation.id, title: @words.say(operation.title), part: operation.part, place: operation.place }
@@ -53,7 +58,7 @@ module Munimen
 
       def read_field(read)
         unit = read.kind == :choice ? nil : Measure::Kind[read.kind].unit(@visit.units)
-        { name: read.name, ask: @words.say(read.ask), kind: read.kind, unit: unit&.label, optional: read.optional, wanted: read.wanted?(@visit),
+        { name: read.name, ask: @words.say(read.ask), kind: read.kind, unit: unit&.label, optional: read.optional || false, wanted: read.wanted?(@visit),
           shown: read.asked?(@visit),
           choices: read.choices&.map { |choice| { id: choice, label: choice.to_s.tr("_", " ").capitalize } } }
       end

@@ -22,7 +22,7 @@ module Munimen
           heater: { id: place[:heater_id], label: place[:label], kind: visit.heater.kind, installation: visit.heater.to_h(units: visit.units) },
           place: place.slice(:customer, :address, :access, :phone), person: place[:person], units: visit.units,
           jobs: visit.jobs.map { |job| { id: job, title: visit.words.say(Work::Job[job].title) } },
-          rulebook: { id: visit.rules.book.id, title: visit.rules.book.title, house_rules: house_rules(visit) }, now: @context.stamp }
+          rulebook: { id: visit.rules.book.id, title: visit.rules.book.title, house_rules: house_rules(visit) }, look_only: visit.look_only?, now: @context.stamp }
       end
 
       def house_rules(visit)
@@ -46,13 +46,20 @@ module Munimen
         outcome = Judgement::Outcome.new(visit, judge.deficiencies)
         written(visit).merge(
           verdicts: verdicts(judge.verdicts, visit), deficiencies: verdicts(judge.deficiencies, visit), rectified: verdicts(judge.rectified, visit),
+          photos: @context.records.photos.of_visit(visit.site[:id]),
           outcome: { proposed: outcome.proposed, chosen: outcome.chosen, because: visit.words.say(outcome.because), sentence: outcome.sentence(visit.words) },
           obstacles: Judgement::Closing.new(visit, plan, judge.deficiencies).obstacles.map(&:to_h),
           signatures: @context.records.visits.rows(:signatures, visit.site[:id]).map { |row| row.slice(:signer, :name, :refused, :at) }
         )
       end
 
-      def verdicts(list, visit) = list.map { |verdict| StepView.verdict(verdict, visit) }
+      def verdicts(list, visit)
+        known = @known ||= @context.records.deficiencies.open(visit.site[:heater_id])
+        list.map do |verdict|
+          before = known[verdict.check.to_s]
+          StepView.verdict(verdict, visit).merge(since: (before[:found_on] if before && verdict.finding? && before[:found_in] != visit.site[:id]))
+        end
+      end
 
       def written(visit)
         corrected, standing = visit.readings.partition(&:superseded)

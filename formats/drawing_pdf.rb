@@ -13,7 +13,8 @@ module Munimen
         metal: ["8D8A83", "1D2B45", 0.5], control: ["8D8A83", "1D2B45", 0.5], brass: ["A8863C", "1D2B45", 0.5], plate: ["FFFFFF", "1D2B45", 0.5],
         flame: ["B8412C", nil, 0], gas_pipe: [nil, "4C5870", 1.8], cable: [nil, "1D2B45", 0.8], element: [nil, "1D2B45", 1.2], reset: ["A3182B", nil, 0],
         cold_pipe: [nil, "2E6FA8", 2.6], cold_node: ["2E6FA8", nil, 0], hot_pipe: [nil, "B8412C", 2.6], dip_tube: ["8FB3D3", nil, 0], anode: ["8D8A83", nil, 0],
-        vessel: ["FFFFFF", "2E6FA8", 1.4], unknown: [nil, "B9AE97", 1.1], copper: [nil, "97491F", 2.4], copper_thin: [nil, "97491F", 1.2], coil: [nil, "B8412C", 1.6], air: ["F4EFE4", "8D8A83", 0.6], lever: [nil, "1D2B45", 1.2]
+        vessel: ["FFFFFF", "2E6FA8", 1.4], unknown: [nil, "B9AE97", 1.1], copper: [nil, "97491F", 2.4], copper_thin: [nil, "97491F", 1.2],
+        coil: [nil, "B8412C", 1.6], air: ["F4EFE4", "8D8A83", 0.6], lever: [nil, "1D2B45", 1.2]
       }.freeze
       INK = "1D2B45"
       GRADES = { danger: "A3182B", defect: "8A4A00", watch: "6A5600", advice: "3F4F79", sound: "1F6244", not_tested: "5D5A55" }.freeze

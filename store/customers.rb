@@ -26,6 +26,7 @@ module Munimen
 
       # Adds a customer or a site once; a second sending of the same id changes nothing.
       def add(attributes) = @customers.insert_conflict(target: :id).insert(attributes)
+      def update_site(id, attributes) = @sites.where(id:).update(attributes)
       def add_site(attributes) = @sites.insert_conflict(target: :id).insert(attributes)
     end
   end

@@ -9,8 +9,10 @@ module Munimen
     class Records
       attr_reader :database
 
-      def initialize(database)
+      # photos: folder for the bytes of photographs.
+      def initialize(database, photos: nil)
         @database = database
+        @photo_folder = photos
       end
 
       def people = @people ||= People.new(database)
@@ -19,6 +21,7 @@ module Munimen
       def heaters = @heaters ||= Heaters.new(database)
       def visits = @visits ||= Visits.new(database, settings)
       def dues = @dues ||= Dues.new(database)
+      def photos = @photos ||= Photos.new(database, @photo_folder)
       def deficiencies = @deficiencies ||= Deficiencies.new(database)
 
       # Runs a block as one write: all of it or none.

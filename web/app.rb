@@ -41,6 +41,7 @@ module Munimen
 
         def sent = @sent ||= JSON.parse(request.body.tap(&:rewind).read, symbolize_names: true)
         def id = params["id"].downcase
+        def units = (params["units"] || Rules::Book[records.settings.code_profile].units).to_sym
         def view = json(Desk::ViewVisit.new(desk).call(id))
       end
 
@@ -79,7 +80,7 @@ module Munimen
       get("/api/customers/:id") { json(Desk::ViewCustomer.new(desk).call(id)) }
       post("/api/customers/:id/sites") { json(Desk::AddSite.new(desk).call(customer_id: id, **sent).slice(:id)) }
 
-      get("/api/heater-form") { desk && json(HeaterForm.fields) }
+      get("/api/heater-form") { desk && json(HeaterForm.fields(units)) }
       post("/api/sites/:id/heaters") { json(Desk::KeepHeater.new(desk).add(site_id: id, **sent).slice(:id)) }
       get("/api/heaters/:id") { json(Desk::ViewHeater.new(desk).call(id)) }
       put "/api/heaters/:id" do
@@ -87,7 +88,7 @@ module Munimen
         json(Desk::ViewHeater.new(desk).call(id))
       end
       post("/api/heaters/:id/visits") { json(Desk::StartVisit.new(desk).book(heater_id: id, **sent).slice(:id)) }
-      get("/api/jobs") { desk && json(Work::Job.all.map { |job| { id: job.id, title: job.title } }) }
+      get("/api/jobs") { desk && json(Work::Job.all.map { |job| { id: job.id, title: Words[units].say(job.title) } }) }
 
       get("/api/visits/:id") { view }
       post "/api/visits/:id/start" do
@@ -126,16 +127,49 @@ module Munimen
         Formats::ReportPdf.new(page).render
       end
 
+      post "/api/visits/:id/photos" do
+        Desk::AddPhoto.new(desk).call(id, **sent)
+        view
+      end
+      get "/api/photos/:id" do
+        desk
+        photo = records.photos.find(id)
+        headers "cache-control" => "private, max-age=31536000, immutable", "content-disposition" => "inline"
+        content_type photo[:media_type]
+        photo[:data]
+      end
+      get("/api/visits/:id/why") { json(Desk::Why.new(desk).call(id, params["check"])) }
+      put "/api/visits/:id/house-rules" do
+        Desk::HouseRules.new(desk).visit(id, **sent)
+        view
+      end
+      post("/api/deficiencies/:id/close") { json(Desk::ViewHeater.new(desk).call(Desk::CloseDeficiency.new(desk).call(id, **sent.except(:id)))) }
+
+      get("/api/settings") { json(Desk::ViewSettings.new(desk).call(site_id: params["site"])) }
+      put "/api/settings/house-rules" do
+        Desk::HouseRules.new(desk).firm(**sent)
+        json(Desk::ViewSettings.new(desk).call)
+      end
+      put "/api/sites/:id/house-rules" do
+        Desk::HouseRules.new(desk).site(id, **sent)
+        json(Desk::ViewSettings.new(desk).call(site_id: id))
+      end
+      put "/api/people/:account/qualifications" do
+        Desk::Qualify.new(desk).call(params["account"].to_i, **sent)
+        json(Desk::ViewSettings.new(desk).call)
+      end
+
       get "/api/catalogue" do
         desk
-        words = Words[:us]
-        json(Judgement::Catalogue.search(params["search"], words).first(60).map do |entry|
+        rules = Rules::InForce.new(params["book"] || records.settings.code_profile)
+        words = Words[rules.units]
+        json(Judgement::Catalogue.search(params["search"], rules).first(60).map do |entry|
           { id: entry.id, part: entry.part, place: words.part(entry.part), text: words.say(entry.text), grade: entry.grade,
-            source: entry.source.to_s, remedy: words.say(entry.remedy) }
+            source: entry.source_under(rules.book.id).to_s, remedy: words.say(entry.remedy), who: entry.who }
         end)
       end
 
-      get("/api/calculations") { desk && json(Calculation.all.map { |calculation| Calculation::Sheet.new(calculation, :us).to_h }) }
+      get("/api/calculations") { desk && json(Calculation.all.map { |calculation| Calculation::Sheet.new(calculation, units).to_h }) }
       post "/api/calculations/:calculation" do
         desk
         result = Calculation[params["calculation"]].call(sent[:inputs], units: (sent[:units] || "us").to_sym)

@@ -19,7 +19,7 @@ module Munimen
       def self.from_environment = new(ENV.fetch("MUNIMEN_DATA", File.join(ROOT, "data")))
 
       def database_path = File.join(folder, "munimen.sqlite3")
-      def records = @records ||= Store::Records.new(Store::Database.open(database_path))
+      def records = @records ||= Store::Records.new(Store::Database.open(database_path), photos: File.join(folder, "photos"))
 
       # 64 random bytes kept beside the database, readable by the owner only.
       def secret

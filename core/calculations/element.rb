@@ -38,7 +38,7 @@ Munimen::Calculation.define :element do
       judged.add(fault ? :danger : :sound, fault ? "A terminal is connected to the sheath: replace it; the circuit stays off." : "No path to the sheath.",
                  measured: ground.format(:us), limit: "at least 1 Mohm", source: earth)
     end
-    working = measured && measured.between?(1, expected * 20) ? measured : expected
+    working = measured&.between?(1, expected * 20) ? measured : expected
     power = (i[:supply_voltage].si**2) / working
     power = 0.0 if measured && measured > expected * 20
     deviation = (measured / expected) - 1 if measured && measured <= expected * 20

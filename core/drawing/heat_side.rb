@@ -47,6 +47,10 @@ module Munimen
         @canvas.rect(CENTRE - 22, y, 44, 5, :burner, :metal, radius: 2)
         [-14, 0, 14].each { |dx| @canvas.path("M#{CENTRE + dx - 5} #{y} Q#{CENTRE + dx} #{y - 16} #{CENTRE + dx + 5} #{y} Z", :burner, :flame) }
         @canvas.anchor(:burner, CENTRE + 22, y + 2)
+        gas_train(y)
+      end
+
+      def gas_train(y)
         @canvas.rect(@tank.left - 20, @tank.bottom - 14, 14, 22, :gas_control, :control, radius: 2)
         @canvas.anchor(:gas_control, @tank.left - 20, @tank.bottom - 4)
         @canvas.path("M#{@tank.left - 13} #{@tank.bottom + 8} V#{y + 2} H#{CENTRE - 22}", :burner, :gas_pipe)
@@ -58,7 +62,9 @@ module Munimen
       def coil
         flow = at(0.58)
         back = at(0.82)
-        turns = (0..5).map { |i| "Q#{i.even? ? @tank.right - 10 : @tank.left + 12} #{(flow + ((i + 0.5) * (back - flow) / 6)).round(1)} #{CENTRE} #{(flow + ((i + 1) * (back - flow) / 6)).round(1)}" }
+        turns = (0..5).map do |i|
+          "Q#{i.even? ? @tank.right - 10 : @tank.left + 12} #{(flow + ((i + 0.5) * (back - flow) / 6)).round(1)} #{CENTRE} #{(flow + ((i + 1) * (back - flow) / 6)).round(1)}"
+        end
         @canvas.path("M#{LEFT} #{flow} H#{CENTRE}", :coil, :hot_pipe)
         @canvas.path("M#{LEFT} #{back} H#{CENTRE}", :coil, :cold_pipe)
         @canvas.path("M#{CENTRE} #{flow} #{turns.join(' ')}", :coil, :coil)

@@ -12,7 +12,9 @@ module Munimen
       # "7 m · 3 bends · 28 mm": what is known of D2, or nil.
       def self.measures(heater, units)
         bends = heater.d2_bends&.si&.to_i
-        [heater.d2_length&.format(units), bends && "#{bends} #{bends == 1 ? 'bend' : 'bends'}", heater.d2_size&.format(units)].compact.join(" · ").then { |text| text.empty? ? nil : text }
+        [heater.d2_length&.format(units), bends && "#{bends} #{bends == 1 ? 'bend' : 'bends'}", heater.d2_size&.format(units)].compact.join(" · ").then do |text|
+          text.empty? ? nil : text
+        end
       end
 
       def initialize(heater, canvas, tank)
@@ -82,9 +84,9 @@ module Munimen
         at = y + 24
         side = x
         bends.times do |i|
-          if i.even? then route += " H#{(side = side == x ? RIGHT - 2 : x)}"
-          else route += " V#{(at += step * 2).round(1)}"
-          end
+          route += if i.even? then " H#{side = side == x ? RIGHT - 2 : x}"
+                   else " V#{(at += step * 2).round(1)}"
+                   end
         end
         route += " V#{last}"
         @canvas.path(route, :discharge_pipe, role)

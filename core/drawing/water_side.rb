@@ -69,10 +69,11 @@ module Munimen
       # Round vessel above the pipe, to the tank's scale, half air and half water.
       def vessel(x)
         volume = (@heater.vessel_volume || Measure::Quantity.of(2, "gal", :volume)).si
-        diameter = (4 * volume / (Math::PI * 1.4))**(1 / 3.0)
-        wide = [diameter * @tank.scale, 52].min.round(1)
-        tall = [diameter * 1.4 * @tank.scale, 84].min.round(1)
-        bottom = PIPE - 14
+        diameter = ((4 * volume / (Math::PI * 1.4))**(1 / 3.0)) * @tank.scale
+        vessel_shell(x, PIPE - 14, [diameter, 52].min.round(1), [diameter * 1.4, 84].min.round(1))
+      end
+
+      def vessel_shell(x, bottom, wide, tall)
         @canvas.line(x, PIPE, x, bottom, :vessel, :cold_pipe)
         @canvas.rect(x - (wide / 2), bottom - tall, wide, tall, :vessel, @heater.vessel == :unknown ? :unknown : :vessel, radius: wide * 0.4)
         @canvas.path("M#{x - (wide / 2)} #{bottom - (tall * 0.45)} Q#{x} #{bottom - (tall * 0.2)} #{x + (wide / 2)} #{bottom - (tall * 0.45)}", :vessel, :membrane)

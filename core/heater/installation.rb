@@ -28,9 +28,7 @@ module Munimen
       def self.from(hash, units: :us)
         given = hash.to_h.transform_keys(&:to_sym).reject { |_, value| value.nil? || value == "" }
         unknown = given.keys - FIELDS
-        unless unknown.empty?
-          raise Error.new("A heater has no “#{unknown.first}”; it has: #{FIELDS.join(', ')}.", field: unknown.first, code: :unknown_input)
-        end
+        raise Error.new("A heater has no “#{unknown.first}”; it has: #{FIELDS.join(', ')}.", field: unknown.first, code: :unknown_input) unless unknown.empty?
 
         new(read(given, units)).tap { |heater| Impossible.new(heater, given.keys).check! }
       end

@@ -6,8 +6,8 @@ module Munimen
     class HouseGrades
       Ruling = Struct.new(:grade, :source, :question, keyword_init: true)
       # [item, finding] => question, school, grade
-      MOVED = { %i[trim_rings rippled] => [:rippled_ring, :no_account, :advice],
-                %i[discharge_insulation bare] => [:relief_insulation, :reported, :defect] }.freeze
+      MOVED = { %i[trim_rings rippled] => %i[rippled_ring no_account advice],
+                %i[discharge_insulation bare] => %i[relief_insulation reported defect] }.freeze
 
       def initialize(rules)
         @rules = rules

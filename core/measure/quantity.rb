@@ -116,7 +116,7 @@ module Munimen
         number = self.in(unit)
         places = kind.places(unit)
         text = Kernel.format("%.#{places}f", number.round(places) + 0.0)
-        text = text.sub(/\.?0+\z/, "") if places > 1
+        text = text.sub(/\.?0+\z/, "") if places.positive?
         text = text.reverse.scan(/\d{1,3}/).join(",").reverse if places.zero? && number.abs >= 10_000
         "#{text} #{unit.label}".strip
       end

@@ -8,13 +8,14 @@ module Munimen
     #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
     class CustomerPage
       # Safety results in the order in which they are told: check, what it is called.
-      RESULTS = [[:static_pressure, "Water pressure"], [:regulator, "Pressure regulator"],
-                 [:hot_peak_found, "Pressure while heating, as found"], [:hot_peak_after, "Pressure while heating, as left"],
-                 [:inlet_group, "Pressure after the inlet group"], [:flow_rate, "Flow of water"],
-                 [:tap_temperature, "Hot water at the {tap}"], [:bath_temperature, "Hot water at the bath"], [:relief_valve, "{Relief_valve}"],
-                 [:expansion_relief, "{Expansion_relief}"], [:tundish, "Tundish at full flow"], [:controls_chain, "Thermostat and controls"],
-                 [:relief_drip, "Relief valve, ten seconds after closing"], [:outlet_height, "Height of the discharge pipe's end"], [:vessel_charge, "Air charge of the {vessel}, as found"],
-                 [:charge_set, "Air charge of the {vessel}, as set"], [:air_valve, "Membrane of the {vessel}"]].freeze
+      RESULTS = {
+        static_pressure: "Water pressure", inlet_group: "Pressure after the inlet group", flow_rate: "Flow of water", regulator: "{Regulator}",
+        hot_peak_found: "Pressure while heating, as found", hot_peak_after: "Pressure while heating, as left",
+        tap_temperature: "Hot water at the {tap}", bath_temperature: "Hot water at the bath", controls_chain: "Thermostat and controls",
+        relief_valve: "{Relief_valve}", expansion_relief: "{Expansion_relief}", tundish: "Tundish at full flow",
+        relief_drip: "Relief valve, ten seconds after closing", outlet_height: "Height of the discharge pipe's end",
+        vessel_charge: "Air charge of the {vessel}, as found", charge_set: "Air charge of the {vessel}, as set", air_valve: "Membrane of the {vessel}"
+      }.freeze
 
       def initialize(visit)
         @visit = visit

@@ -13,7 +13,7 @@ module Munimen
         dry_fire: "Never power an element that is not under water.",
         pressure: "Air under pressure: let it out slowly, eyes away from the valve.",
         heavy: "A waterlogged vessel is heavy: support it before you loosen it.",
-        hot_flue: "The flue and draft hood burn.",
+        hot_flue: "The flue and its hood burn.",
         sharp: "Jacket edges cut.",
         insulation: "Old lagging may hold asbestos: leave it alone.",
         garden: "Hot discharge kills plants and hurts animals: look where it ends.",

@@ -6,10 +6,10 @@ module Munimen
     # so that a need is one `&` and an effect one `& ~clear | set`. Variables that none of the operations
     # changes are settled beforehand and take no bits.
     class Compiled
-      Op = Struct.new(:operation, :index, :needs, :set, :clear, :seconds, :wait, :after, :goal, keyword_init: true) do
+      Op = Struct.new(:operation, :index, :needs, :set, :clear, :during, :seconds, :wait, :after, :goal, keyword_init: true) do
         def id = operation.id
-        # Whether a wait's held variables would be changed by this operation.
-        def disturbs?(wait) = (set & wait.hold_vars).anybits?(~wait.hold_bits)
+        # Whether a wait's held variables would be changed by this operation, if only while it is done.
+        def disturbs?(wait) = ((set | during) & wait.hold_vars).anybits?(~wait.hold_bits)
         # Whether this operation cannot be done while the wait runs.
         def excluded_by?(wait) = disturbs?(wait) || needs.any? { |mask| wait.hold_vars.allbits?(mask) && mask.nobits?(wait.hold_bits) }
       end
@@ -58,7 +58,9 @@ module Munimen
       private
 
       def number_bits(operations)
-        changed = operations.flat_map { |operation| @space.expand(operation.makes).keys + @space.expand(operation.wait&.makes || {}).keys }.uniq
+        changed = operations.flat_map do |operation|
+          @space.expand(operation.makes).keys + @space.expand(operation.wait&.makes || {}).keys + @space.expand(operation.meanwhile).keys
+        end.uniq
         position = -1
         changed.to_h { |name| [name, @space.domains.fetch(name).to_h { |value| [value, 1 << (position += 1)] }] }
       end
@@ -70,7 +72,7 @@ module Munimen
         set, clear = effect(operation.makes)
         wait = compile_wait(operation, index)
         attended = operation.wait && operation.wait.manner == :attended ? operation.wait.seconds.call(@space.heater) : 0
-        Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), set:, clear:,
+        Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), set:, clear:, during: effect(operation.meanwhile).first,
                seconds: operation.hands_on + attended, wait:, goal: bit(operation.id),
                after: operation.last? ? @goal_mask & ~bit(operation.id) : operation.after.sum { |id| bit(id) })
       end

@@ -23,6 +23,7 @@ module Munimen
         finish_waits(step.at)
         operation = Operation[step.operation]
         change(operation.effects(@visit))
+        @running.reject! { |wait| disturbed?(wait, operation) }
         start_wait(operation, step) if operation.wait
       end
 
@@ -44,6 +45,12 @@ module Munimen
         over, @running = @running.partition { |wait| wait.ends_at <= time }
         over.each { |wait| change(Operation[wait.operation].wait.makes) }
         @running.each { |wait| wait.seconds_left = (wait.ends_at - time).ceil }
+      end
+
+      # Whether an operation has broken what a wait holds: then it brings about nothing.
+      def disturbed?(wait, operation)
+        during = @state.merge(@space.expand(operation.meanwhile).transform_values(&:first))
+        !@space.unmet(Operation[wait.operation].wait.holds, during).empty?
       end
 
       def change(effects) = @space.expand(effects).each { |name, values| @state[name] = values.first }

@@ -64,6 +64,9 @@ module Munimen
       def needs(conditions = nil) = conditions ? @needs.merge!(conditions) : @needs
       def makes(effects = nil) = effects ? @makes.merge!(effects) : @makes
 
+      # What is otherwise only while it is being done, so that a wait that holds it would be disturbed.
+      def meanwhile(effects = nil) = effects ? @meanwhile = effects : @meanwhile || {}
+
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
 
@@ -111,11 +114,13 @@ module Munimen
       # -- use --------------------------------------------------------------------------------------
       def needs_under(rules) = needs.merge(@needs_by&.call(rules) || {})
       def applies?(heater) = @applies.call(heater)
+
       def forbidden_because(visit)
         return LOOK_ONLY if operates? && visit.look_only?
 
         @forbidden&.call(visit)
       end
+
       def superfluous_because(visit) = @superfluous&.call(visit)
 
       # Effects once done in this visit: those always made, and those from what was read.

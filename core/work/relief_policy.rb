@@ -12,6 +12,7 @@ module Munimen
         return "The house rule says “look only”: the valve is not operated." if rule == :look_only
         return "The customer refused." if visit.decision(:consent) == "refused"
         return "The discharge pipe is not safe to discharge into; put that right first." if visit.discharge_unsafe?
+
         known = rule == :known_history || visit.rules.choice(:relief_interval) == :known_sound
         return unless known && visit.heater.relief_history != :exercised_yearly
         return if visit.decision(:spare_at_hand) == "yes"

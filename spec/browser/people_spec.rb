@@ -7,13 +7,13 @@ RSpec.describe "People at the screen", type: :feature do
   it "gives a step up with a reason by key, undoes it by key, and walks the steps with n and p" do
     sign_in
     go "/visits/#{id}?step=read_tap_temperature"
-    expect(page).to have_css("article h2", text: "Measure the tap temperature")
+    expect(page).to have_css("article h2", text: "Measure the faucet temperature")
     page.execute_script("document.activeElement.blur()")
     press("x")
     click_button "No access"
     fill_in "Say more", with: "cupboard locked"
     click_button "Keep"
-    expect_next("Measure the tap temperature")
+    expect_next("Measure the faucet temperature")
     find(".past summary").click
     expect(page).to have_content("No access: cupboard locked")
     press("u")

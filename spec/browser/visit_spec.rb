@@ -96,7 +96,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     by_touch
     expect_next("Identify the water heater")
     by_touch
-    expect(page).to have_css("article h2", text: "Measure the tap temperature")
+    expect(page).to have_css("article h2", text: "Measure the faucet temperature")
 
     fill_in "tap_temperature", with: "11"
     go "/visits/#{id}"
@@ -110,7 +110,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     expect(page).to have_content("119 °F").and have_no_content("waiting to be sent")
 
     click_button "Done – next"
-    expect_next("Measure the tap temperature")
+    expect_next("Measure the faucet temperature")
     work_through { by_touch }
     sign_with_names
   end

@@ -33,22 +33,30 @@ RSpec.describe Munimen::Heater::Installation do
 end
 
 RSpec.describe Munimen::Drawing do
-  options = { kind: %i[gas electric], capacity: %w[20 50 119], vessel: %w[external none], regulator: %w[yes no], backflow: %w[yes unknown],
-              mixing_valve: %w[yes no], discharge_ends: %w[floor outdoors none], pan: %w[yes no] }
+  # Every kind, with what changes its drawing: each option alone, and all of the fullest together.
+  options = { vessel: %w[external none unknown], backflow: %w[yes unknown], mixing_valve: %w[yes no], recirculation: %w[yes no], pan: %w[yes no],
+              discharge_ends: %w[floor outdoors none], expansion_relief: %w[yes no], tundish: %w[yes no], anode: %w[separate none] }
   combinations = options.values.first.product(*options.values.drop(1)).map { |values| options.keys.zip(values).to_h }
 
-  it "draws every combination of a heater with no label on another and all inside" do
-    combinations.each do |combination|
-      kind = combination[:kind]
-      more = combination.except(:kind)
-      more[:vessel_volume] = nil if more[:vessel] == "none"
-      drawing = Munimen::Drawing::Section.new(public_send(kind, **more)).to_h
-      drawing[:labels].group_by { |label| label[:side] }.each_value do |column|
-        column.map { |label| label[:at] }.sort.each_cons(2) { |one, two| expect(two - one).to be >= 24.0, combination.inspect }
-        expect(column.map { |label| label[:at] }).to all(be_between(12, drawing[:height] - 10))
+  Build::KINDS.each_key do |kind|
+    it "draws a #{kind} in all #{combinations.size} ways with no label on another and all inside" do
+      combinations.each do |more|
+        drawing = Munimen::Drawing::Section.new(heater(kind, **more, vessel_volume: nil)).to_h
+        drawing[:labels].group_by { |label| label[:side] }.each_value do |column|
+          column.map { |label| label[:at] }.sort.each_cons(2) { |one, two| expect(two - one).to be >= 29.9, more.inspect }
+          expect(column.map { |label| label[:at] }).to all(be_between(12, drawing[:height] - 10))
+        end
+        expect(drawing[:shapes].flat_map { |shape| shape.values_at(:x, :y, :w, :h).compact }).to all(be >= 0)
       end
-      expect(drawing[:shapes].flat_map { |shape| shape.values_at(:x, :y, :w, :h).compact }).to all(be >= 0)
     end
+  end
+
+  it "draws D2 with as many corners as it has bends, and D1 by its length" do
+    path = ->(**more) { Munimen::Drawing::Section.new(heater(:unvented_indirect, **more), units: :england).to_h[:shapes].select { |shape| shape[:part] == :discharge_pipe }.map { |shape| shape[:d] } }
+    corners = ->(text) { text.scan(/[HV]/).each_cons(2).count { |one, two| one != two } }
+    expect(%w[0 2 4].map { |bends| corners[path[d2_bends: bends].last] }).to eq([0, 2, 4])
+    heights = %w[200 600].map { |mm| path[d1_length: "#{mm} mm"].first[/V([\d.]+)\z/, 1].to_f }
+    expect(heights.last).to be > heights.first
   end
 
   it "draws the parts that this heater has and none that it has not" do

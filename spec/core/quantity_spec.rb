@@ -39,7 +39,7 @@ RSpec.describe Munimen::Measure::Quantity do
   it "writes numbers as people read them" do
     expect(parse("3.6 bar").format(:us)).to eq("52 psi")
     expect(parse("40000", :power).format(:us)).to eq("40,000 Btu/h")
-    expect(parse("60 C", :temperature).format(:england)).to eq("60.0 °C")
+    expect(parse("60 C", :temperature).format(:england)).to eq("60 °C")
     expect(parse("50", :volume).format(:us)).to eq("50 gal")
   end
 end

@@ -45,8 +45,9 @@ RSpec.describe Munimen::Desk::ViewVisit do
   it "shows the house rules in force, with both schools and who chose" do
     office.records.settings[:house_rules] = { lever_hold: "one_second" }
     rule = office.view(visit)[:rulebook][:house_rules].find { |one| one[:id] == :lever_hold }
-    expect(rule).to include(choice: :one_second, level: "firm")
-    expect(rule[:options].map { |option| option[:reason] }).to all(be_a(String))
+    expect(rule).to include(choice: "1 s", level: "firm")
+    step = office.view(visit)[:plan][:steps].find { |one| one[:operation] == :exercise_relief_valve }
+    expect(step[:house_rules]).to include(a_hash_including(id: :lever_hold, choice: "1 s", level: "firm"))
   end
 
   it "takes a shortcut with the charge only where the house rule has it" do

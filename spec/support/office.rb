@@ -67,7 +67,7 @@ class Office
     require_relative "../../demo/walk"
     require_relative "../../demo/truth"
     facts = Munimen::Demo::Truth.new(static: 62, charge: 44, tap: 119, **truth)
-    walker = Munimen::Demo::Walk.new(records, person: person, at: now, truth: facts, random: Random.new(1), findings:)
+    walker = Munimen::Demo::Walk.new(records, person: person, at: now, truth: facts, random: Random.new(@walks = @walks.to_i + 1), findings:)
     walker.call(heater).tap { @now = walker.context.now }
   end
 

@@ -72,6 +72,7 @@ RSpec.describe Munimen::Cli::Commands do
 
   it "writes docs/sources.md, and the one that is kept is that" do
     expect(run("sources")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/sources.md")))
+    expect(run("schema")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json")))
   end
 
   it "publishes the schema of a visit, which the story keeps to" do

@@ -25,7 +25,7 @@ RSpec.describe Munimen::Web do
   # One good example for each route of the contract: [path, body]. Answers are held to the contract by the
   # stack itself, which raises here when one breaks it.
   def examples
-    reading_routes.merge(visit_routes(office.start, -> { office.uuid }))
+    reading_routes.merge(visit_routes(office.start, -> { office.uuid })).merge(settings_routes)
   end
 
   def reading_routes
@@ -40,6 +40,21 @@ RSpec.describe Munimen::Web do
       bookVisit: [:post, "/api/heaters/#{heater}/visits", { id: id[], jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }],
       jobs: [:get, "/api/jobs"], catalogue: [:get, "/api/catalogue?search=tr"], calculations: [:get, "/api/calculations"],
       calculate: [:post, "/api/calculations/heat_up", { units: "us", inputs: { volume: "50", power: "4500 W", cold: 50, hot: "120" } }] }
+  end
+
+  def settings_routes
+    records = office.records
+    photo = office.uuid
+    Munimen::Desk::AddPhoto.new(office.context).call(office.start, id: photo, subject: "leak", data: [Photographs.jpeg].pack("m0"))
+    office.walk(findings: { straps: :missing })
+    deficiency = records.deficiencies.of_heater(office.heater).find { |one| one[:check] == "straps" }[:id]
+    { addPhoto: [:post, "/api/visits/#{office.start}/photos", { id: office.uuid, subject: "leak", data: [Photographs.png].pack("m0") }], photo: [:get, "/api/photos/#{photo}"],
+      why: [:get, "/api/visits/#{records.database[:visits].where(status: 'signed').get(:id)}/why?check=static_pressure"],
+      visitRules: [:put, "/api/visits/#{office.start}/house-rules", { rules: { lever_hold: "one_second" } }],
+      closeDeficiency: [:post, "/api/deficiencies/#{deficiency}/close", { id: office.uuid, status: "rectified", evidence: "Photo of the new straps" }],
+      settings: [:get, "/api/settings"], firmRules: [:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second", relief_life: nil } }],
+      siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
+      qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }
   end
 
   def visit_routes(visit, id)

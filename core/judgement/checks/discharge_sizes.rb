@@ -9,11 +9,13 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
     next unless visit.rules.book.id == :england_g3 && heater.d2_length && outlets.key?(heater.relief_outlet)
 
     result = Munimen::Calculation[:discharge_pipe_england].call({ outlet: outlets.fetch(heater.relief_outlet), length: heater.d2_length.in("m").to_s,
-                                                                  bends: (heater.d2_bends&.si || 0).to_i.to_s, shared: heater.shared_discharge == :no ? "no" : "yes" }, units: :england)
+                                                                  bends: (heater.d2_bends&.si || 0).to_i.to_s,
+                                                                             shared: heater.shared_discharge == :no ? "no" : "yes" }, units: :england)
     source = result.calculation.sources.first
     used = "#{result.outputs[:resistance_used].round(1)} m"
     wanted = result.outputs[:d2_size]
-    fix = { source:, due_in: 60, who: :unvented, explain: "The drain of the safety valves is too narrow for its length.", remedy: "Re-pipe by the table, shorten it or take out bends." }
+    fix = { source:, due_in: 60, who: :unvented, explain: "The drain of the safety valves is too narrow for its length.",
+remedy: "Re-pipe by the table, shorten it or take out bends." }
     next finding(:defect, "Beyond the table: #{used} of equivalent length.", measured: used, **fix) unless wanted
     next not_tested("The size of D2 is not recorded; it needs #{(wanted * 1000).round} mm.", source:) unless heater.d2_size
 

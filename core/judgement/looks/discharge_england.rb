@@ -28,7 +28,8 @@ look.call :tundish_place, :tundish, "Tundish: same space, upright, below the val
           stained: ["Tundish wet or stained", :watch, 30, "G3, tundish", "A safety valve has been letting water go at some time.", "Find out which valve, cold or hot."]
 
 look.call :d2_vertical, :discharge_pipe, "D2 leaves the tundish 300 mm straight down", "300 mm and more",
-          short: ["Less than 300 mm of vertical pipe below the tundish", :defect, 60, "G3, D2", "The tundish could spill when the valve opens.", "Re-pipe with 300 mm straight down before any bend."]
+          short: ["Less than 300 mm of vertical pipe below the tundish", :defect, 60, "G3, D2", "The tundish could spill when the valve opens.",
+                  "Re-pipe with 300 mm straight down before any bend."]
 
 look.call :d2_fall, :discharge_pipe, "D2 falls at least 1 in 200 all the way", "Falls",
           flat: ["D2 level, rising or sagging", :defect, 60, "G3, D2", "Water stands in the pipe.", "Re-hang it to fall 1 in 200."]
@@ -45,12 +46,14 @@ look.call :d2_shared, :discharge_pipe, "If it is shared: six systems at most, ea
           many: ["D2 shared by more than six systems", :defect, 60, "G3, D2", "Too many safety valves end in one pipe.", "Have it designed anew."]
 
 look.call :d2_stack, :discharge_pipe, "Into a soil stack only under its own conditions", "No stack, or heat-proof with a mechanical seal",
-          stack: ["Into a soil stack without a heat-proof, mechanical seal trap", :defect, 30, "G3, soil stack", "Scalding water could damage the drains.", "Refer: it has conditions of its own."]
+          stack: ["Into a soil stack without a heat-proof, mechanical seal trap", :defect, 30, "G3, soil stack", "Scalding water could damage the drains.",
+                  "Refer: it has conditions of its own."]
 
 look.call :d2_end_low, :discharge_end, "Low-level end: 100 mm at most, with a guard, or under a grating", "Low and guarded, or not at low level",
           high: ["Ends more than 100 mm above ground", :defect, 60, "G3, low level", "Scalding water would splash.", "Extend it down."],
           no_guard: ["No guard at a low-level end", :defect, 60, "G3, low level", "Children could put a hand there.", "Fit a guard."]
 
 look.call :d2_end_high, :discharge_end, "High-level end: metal hopper, or a roof 3 m from plastic gutters", "Metal hopper, or not at high level",
-          plastic_gutter: ["Onto a roof less than 3 m from plastic gutters", :defect, 60, "G3, high level", "Scalding water would run into plastic gutters.", "Move the end, or change to metal."],
+          plastic_gutter: ["Onto a roof less than 3 m from plastic gutters", :defect, 60, "G3, high level", "Scalding water would run into plastic gutters.",
+                           "Move the end, or change to metal."],
           plastic_hopper: ["Into a plastic hopper", :defect, 60, "G3, high level", "The hopper could soften and let go.", "Fit a metal hopper and downpipe."]

@@ -196,11 +196,11 @@ Munimen::Judgement::Look.define :drain_valve, group: :visible, part: :drain_valv
   wrong :drips, "Drain valve drips", :watch,
         source: common_practice("sediment on the seat"),
         remedy: "Cap it, note it, look again tomorrow.",
-        due_in: 30, explain: "The tap at the bottom drips a little."
+        due_in: 30, explain: "The valve at the bottom drips a little."
   wrong :brittle, "Old plastic drain valve, brittle", :advice,
         source: common_practice("they break when they are turned"),
         remedy: "Replace it at the next drain.",
-        due_in: 365, explain: "The tap at the bottom may break when used."
+        due_in: 365, explain: "The valve at the bottom may break when used."
 end
 
 Munimen::Judgement::Look.define :service_tag, group: :visible, part: :tank do

@@ -4,7 +4,7 @@ Munimen::Rules::Question.define :set_point do
   ask "At what temperature is hot water stored?"
   about :temperature
   option :by_rulebook, "as the rulebook's limits say", "The limits of the code profile, with scald and legionella both shown."
-  option :low_120, "120 °F (49 °C)", "Scalds least and saves energy; it lies inside the growth range of legionella, and the household decides.",
+  option :low, "120 °F (49 °C)", "Scalds least and saves energy; it lies inside the growth range of legionella, and the household decides.",
          limits: { tap_temperature_low: nil, set_point: nil }
   option :sixty_mixing, "60–65 °C (140–150 °F), mixed down at the outlet",
          "Bacteria die in the store, and a mixing valve keeps the bath from scalding.",

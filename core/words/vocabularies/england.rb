@@ -9,7 +9,8 @@ Munimen::Words.define :england, terms: {
   spilt_air: "outdoors", flex: "flex", attic: "loft",
   gauge_point: "After the inlet group, at the balanced cold outlet or a test point.", mains_side: "Mains, before the inlet group",
   gas_emergency: "Smell gas? Touch no switch and no phone inside: go out, leave the door open, and call the gas emergency line from there.", licence: "registration",
-  bath_limit: "48 °C", relief_outlet: "the tundish", color: "colour", plumber: "installer", burner_room: "room", electrician: "electrician", vapour: "vapour", joint_tape: "PTFE tape"
+  bath_limit: "48 °C", relief_outlet: "the tundish", color: "colour", plumber: "installer", burner_room: "room", electrician: "electrician", vapour: "vapour",
+             joint_tape: "PTFE tape"
 }, parts: {
   house_main: "Mains entry", regulator: "Reducing valve", backflow: "Check valve", inlet_group: "Inlet group", flue: "Flue",
   draft_hood: "Draught diverter", cold_shut_off: "Isolating valve", vessel: "Expansion vessel", bubble: "Air bubble", hot_outlet: "Hot outlet",

@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :read_flowing_pressure do
   applies_to(&:unvented?)
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   after :read_static_pressure
+  meanwhile heater_pressure: :flowing
   read :flowing_pressure, :pressure, "Pressure with the {tap} open"
   read :flow_rate, :flow, "Flow"
   hands_on 90

@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :read_static_pressure do
   because "The vessel's charge is set to this, and above the limit it must be brought down."
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   makes static: :known
+  meanwhile heater_pressure: :flowing
   read :static_pressure, :pressure, "Static pressure, nothing running"
   read :mains_pressure, :pressure, "{mains_side}", optional: true
   hands_on 60

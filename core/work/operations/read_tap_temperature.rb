@@ -3,12 +3,13 @@
 Munimen::Work::Operation.define :read_tap_temperature do
   part :tap
   place :tap
-  title "Measure the tap temperature"
+  title "Measure the {tap} temperature"
   instrument "Thermometer"
   how "At the nearest hot {tap}, run until it stays steady, read."
   because "The dial is not a thermometer: only the {tap} says what scalds."
   caution :scald
   needs looked: :yes, heat: :on, heater_supply: :open, heater_pressure: :live, level: :full, temperature: :hot, dial: :as_found
+  meanwhile heater_pressure: :flowing
   read :tap_temperature, :temperature, "Temperature at the {tap}"
   read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true
   follows :set_point

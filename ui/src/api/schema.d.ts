@@ -363,6 +363,159 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A photograph of what was seen */
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photograph */
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Why a verdict is what it is */
+        get: operations["why"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** House rules of this visit alone */
+        put: operations["visitRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deficiencies/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A deficiency rectified, or accepted in writing */
+        post: operations["closeDeficiency"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** House rules, rulebooks, people */
+        get: operations["settings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** House rules of the firm */
+        put: operations["firmRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** House rules of a site */
+        put: operations["siteRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{account}/qualifications": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What a person is qualified for */
+        put: operations["qualify"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -548,10 +701,13 @@ export interface components {
             quantities: {
                 name: string;
                 unit: string;
+                kinds: string[];
             }[];
             words: {
-                [key: string]: string[];
-            };
+                name: string;
+                choices: string[];
+                kinds: string[];
+            }[];
             texts: string[];
         };
         Heater: {
@@ -575,6 +731,7 @@ export interface components {
                 jobs: string[];
             }[];
             owed: components["schemas"]["Owed"][];
+            deficiencies: components["schemas"]["Deficiency"][];
             section: components["schemas"]["Section"];
             parts: {
                 [key: string]: string;
@@ -618,6 +775,7 @@ export interface components {
                 y: number;
                 at: number;
                 side: string;
+                note?: components["schemas"]["MaybeText"];
             }[];
         };
         Ladder: {
@@ -669,6 +827,9 @@ export interface components {
             explain?: components["schemas"]["MaybeText"];
             due_in?: number | null;
             who?: components["schemas"]["MaybeText"];
+            limit?: components["schemas"]["MaybeText"];
+            question?: components["schemas"]["MaybeText"];
+            since?: components["schemas"]["MaybeText"];
         };
         Reading: {
             id: string;
@@ -702,6 +863,8 @@ export interface components {
             id: string;
             ask: string;
             part: string;
+            place: string;
+            place_name: string;
             sound: string;
             findings: {
                 id: string;
@@ -725,6 +888,8 @@ export interface components {
             reads: components["schemas"]["ReadField"][];
             looks?: null | components["schemas"]["LookItem"][];
             decides?: components["schemas"]["MaybeText"];
+            hand_over?: components["schemas"]["MaybeText"];
+            house_rules?: components["schemas"]["RuleInForce"][];
             wait?: null | {
                 seconds: number;
                 manner: string;
@@ -788,7 +953,11 @@ export interface components {
             rulebook: {
                 id: string;
                 title: string;
-                house_rules: Record<string, never>[];
+                house_rules: components["schemas"]["RuleInForce"][];
+            };
+            look_only?: boolean;
+            photos?: {
+                [key: string]: string[];
             };
             state: {
                 name: string;
@@ -941,6 +1110,8 @@ export interface components {
                 sentence: string;
                 rulebook: string;
                 edition?: string;
+                look_only?: boolean;
+                house_rules?: components["schemas"]["RuleInForce"][];
                 results: {
                     check: string;
                     title: string;
@@ -993,10 +1164,13 @@ export interface components {
             grade: components["schemas"]["Grade"];
             source?: components["schemas"]["MaybeText"];
             remedy?: components["schemas"]["MaybeText"];
+            who?: components["schemas"]["MaybeText"];
         }[];
         CalculationList: {
             id: string;
             title: string;
+            systems: string[];
+            sources: Record<string, never>[];
             inputs: Record<string, never>[];
             outputs: Record<string, never>[];
         }[];
@@ -1011,6 +1185,104 @@ export interface components {
             outputs: Record<string, never>;
             verdict?: Record<string, never> | null;
             sources: Record<string, never>[];
+        };
+        RuleInForce: {
+            id?: string;
+            ask: string;
+            choice: string;
+            level: string;
+        };
+        HouseRules: {
+            rules: {
+                [key: string]: string | null;
+            };
+        };
+        NewPhoto: {
+            id: components["schemas"]["Id"];
+            subject: string;
+            data: string;
+        };
+        Closing: {
+            id?: components["schemas"]["Id"];
+            /** @enum {string} */
+            status: "rectified" | "accepted";
+            evidence: string;
+        };
+        Qualification: {
+            trade: string;
+            number?: components["schemas"]["MaybeText"];
+            expires?: components["schemas"]["MaybeText"];
+        };
+        Qualifications: {
+            qualifications: components["schemas"]["Qualification"][];
+        };
+        School: {
+            id: string;
+            label: string;
+            reason: string;
+        };
+        Why: {
+            check: string;
+            state: components["schemas"]["Grade"];
+            text: string;
+            measured?: components["schemas"]["MaybeText"];
+            limit?: components["schemas"]["MaybeText"];
+            source?: components["schemas"]["MaybeText"];
+            chain: {
+                level: string;
+                text: string;
+                source?: components["schemas"]["MaybeText"];
+            }[];
+            schools: {
+                ask: string;
+                choice: string;
+                options: components["schemas"]["School"][];
+            }[];
+        };
+        Settings: {
+            firm: components["schemas"]["MaybeText"];
+            rulebook: string;
+            rulebooks: {
+                id: string;
+                title: string;
+                edition: string;
+                units: string;
+            }[];
+            site?: null | {
+                id: string;
+                address: string;
+            };
+            trades: string[];
+            questions: {
+                id: string;
+                ask: string;
+                about: string;
+                ours: string;
+                choice: string;
+                level: string;
+                options: components["schemas"]["School"][];
+            }[];
+            people: {
+                id: number;
+                name: string;
+                role: string;
+                qualifications: components["schemas"]["Qualification"][];
+            }[];
+        };
+        Deficiency: {
+            id: string;
+            check: string;
+            part: string;
+            grade: components["schemas"]["Grade"];
+            text: string;
+            remedy?: components["schemas"]["MaybeText"];
+            due?: components["schemas"]["MaybeText"];
+            status: string;
+            found_on: string;
+            closed_on?: components["schemas"]["MaybeText"];
+            evidence?: components["schemas"]["MaybeText"];
+            seen: number;
+            age: number;
         };
     };
     responses: {
@@ -1223,7 +1495,9 @@ export interface operations {
     };
     heaterForm: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: "us" | "england" | "si";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1337,7 +1611,9 @@ export interface operations {
     };
     jobs: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: "us" | "england" | "si";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1693,10 +1969,288 @@ export interface operations {
             500: components["responses"]["Problem"];
         };
     };
+    addPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPhoto"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    why: {
+        parameters: {
+            query: {
+                check: string;
+            };
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Why"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    visitRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRules"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    closeDeficiency: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Closing"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heater"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    settings: {
+        parameters: {
+            query?: {
+                site?: components["schemas"]["Id"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    firmRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRules"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    siteRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRules"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    qualify: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                account: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Qualifications"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
     catalogue: {
         parameters: {
             query?: {
                 search?: string;
+                book?: string;
             };
             header?: never;
             path?: never;
@@ -1720,7 +2274,9 @@ export interface operations {
     };
     calculations: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: "us" | "england" | "si";
+            };
             header?: never;
             path?: never;
             cookie?: never;

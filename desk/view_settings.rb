@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # House rules as questions with every school's reasons, rulebooks, people and their competence.
+    class ViewSettings
+      def initialize(context) = @context = context
+
+      # site_id: shows the rules as they hold at a site.
+      def call(site_id: nil)
+        site = site_id && @context.records.customers.site(site_id)
+        settings = @context.records.settings
+        book = Rules::Book[site ? site[:code_profile] : settings.code_profile]
+        rules = Rules::InForce.new(book.id, firm: settings.house_rules, site: site ? JSON.parse(site[:house_rules]) : {})
+        { firm: settings.firm["name"], rulebook: book.id, rulebooks:, site: site&.slice(:id, :address),
+          questions: Rules::Question.all.map { |question| question(question, rules) }, trades: Work::Competence::TRADES, people: }
+      end
+
+      private
+
+      def rulebooks = Rules::Book.all.map { |book| { id: book.id, title: book.title, edition: book.edition, units: book.units } }
+
+      def question(question, rules)
+        words = Words[rules.units]
+        level, choice = rules.chain(question.id).last
+        { id: question.id, ask: words.say(question.ask), about: question.about, ours: question.ours, choice:, level:,
+          options: question.options.values.map { |option| { id: option.id, label: words.say(option.label), reason: words.say(option.reason) } } }
+      end
+
+      def people
+        @context.records.people.all.map { |row| row.slice(:id, :name, :role).merge(qualifications: Store::People.qualifications(row)) }
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Formats
+    # A JPEG or PNG, told by its content, stripped of everything but the picture: no EXIF, so no position.
+    #
+    #   Photograph.read(bytes).media_type # => "image/jpeg"
+    class Photograph
+      LARGEST_SIDE = 6000
+      PNG = "\x89PNG\r\n\x1A\n".b
+      # Chunks of a PNG that make the picture.
+      PNG_KEPT = %w[IHDR PLTE tRNS IDAT IEND].freeze
+      FRAMES = [0xC0, 0xC1, 0xC2].freeze
+
+      attr_reader :bytes, :media_type
+
+      # Raises Error when the bytes are neither, are damaged, or are too large a picture.
+      def self.read(bytes)
+        bytes = bytes.b
+        return new(png(bytes), "image/png") if bytes.start_with?(PNG)
+        return new(jpeg(bytes), "image/jpeg") if bytes.start_with?("\xFF\xD8\xFF".b)
+
+        refuse("A photo must be a JPEG or a PNG.")
+      end
+
+      def initialize(bytes, media_type)
+        @bytes = bytes
+        @media_type = media_type
+      end
+
+      class << self
+        private
+
+        def refuse(text) = raise(Error.new(text, field: :data, code: :not_a_photo))
+
+        # Segments up to the scan, without the application's and comments; the scan as it is.
+        def jpeg(bytes)
+          kept = bytes[0, 2]
+          at = 2
+          sized = false
+          loop do
+            marker, length = bytes[at, 4]&.unpack("n2")
+            refuse("The JPEG is damaged.") unless marker && marker >> 8 == 0xFF && length.to_i >= 2 && at + 2 + length <= bytes.bytesize
+            kind = marker & 0xFF
+            sized ||= FRAMES.include?(kind) && sides(*bytes[at + 5, 4].unpack("n2"))
+            kept << bytes[at, 2 + length] unless (0xE1..0xEF).cover?(kind) || kind == 0xFE
+            at += 2 + length
+            break if kind == 0xDA
+          end
+          last = bytes.rindex("\xFF\xD9".b)
+          refuse("The JPEG is damaged.") unless sized && last && last >= at
+          kept << bytes[at...last] << "\xFF\xD9".b
+        end
+
+        def png(bytes)
+          kept = PNG.dup
+          at = PNG.bytesize
+          first = true
+          loop do
+            length, type = bytes[at, 8]&.unpack("Na4")
+            refuse("The PNG is damaged.") unless type && type.size == 4 && at + 12 + length <= bytes.bytesize && (!first || type == "IHDR")
+            sides(*bytes[at + 8, 8].unpack("N2")) if first
+            first = false
+            kept << bytes[at, 12 + length] if PNG_KEPT.include?(type)
+            at += 12 + length
+            return kept if type == "IEND"
+          end
+        end
+
+        # The sides, when a picture may have them.
+        def sides(one, other)
+          refuse("The photo is larger than #{LARGEST_SIDE} pixels a side.") if [one, other].max > LARGEST_SIDE || [one, other].min.zero?
+          [one, other]
+        end
+      end
+    end
+  end
+end
