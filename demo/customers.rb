@@ -57,6 +57,29 @@ module Munimen
             { label: "Flat above", truth: { static: 60, charge: 58, tap: 120, relief: :drips }, findings: { insulation: :bare },
               installation: electric("Korvane", "KE-40", "KE40-7781", capacity: "40", location: "closet", discharge_ends: "pan", manufactured: "2020-01",
                                      installed: "2020-03", set_point: "120") }
+          ] },
+        { name: "Isolde Farthing-Bray", phone: "555-0151", address: "Old Forge, Ridge Road", access: "Well pump house is unlocked.",
+          heaters: [
+            { label: "Boiler room", truth: { static: 48, charge: 47, tap: 121 }, findings: { coil_valves: :none },
+              installation: { kind: "boiler_coil", maker: "Bellisk", model: "Coil 40", serial: "BC-40-0317", capacity: "40", coil_power: "80000", coil_control: "circulator",
+                              working_pressure: "150", relief_set_pressure: "150", relief_rating: "105000", regulator: "no", backflow: "yes", vessel: "external",
+                              vessel_volume: "2", water_supply: "well", anode: "separate", pan: "no", location: "basement", discharge_ends: "floor", set_point: "120" } }
+          ] },
+        { name: "Marigold Thackeray-Poole", phone: "01632 960 118", address: "Weir Cottage, Nether Harrow, England", access: "Key safe by the gate.", code_profile: "england_g3",
+          heaters: [
+            { label: "Airing cupboard", truth: { static: 3.0, charge: 1.9, tap: 61, street: 4.4 }, findings: { d1_run: :long },
+              installation: { kind: "unvented_indirect", maker: "Ardle", model: "Stream 210", serial: "AS210-8841", capacity: "210", coil_power: "22", coil_control: "two_port",
+                              backup_immersion: "yes", immersion_power: "3", working_pressure: "10", set_point: "62", cut_out_temperature: "82", regulator_setting: "3",
+                              vessel: "external", vessel_volume: "18", expansion_relief: "yes", expansion_relief_pressure: "6", relief_set_pressure: "7",
+                              relief_set_temperature: "92", relief_rating: "28", tundish: "yes", relief_outlet: "half", d1_size: "15", d1_length: "720", d2_size: "22",
+                              d2_length: "5", d2_bends: "3", shared_discharge: "no", discharge_ends: "gully", location: "airing_cupboard", mixing_valve: "yes",
+                              manufactured: "2019-05", installed: "2019-08", relief_history: "exercised_yearly" } },
+            { label: "Annexe", truth: { static: 3.4, charge: 0, tap: 60, street: 4.4 }, findings: {},
+              installation: { kind: "unvented_direct", maker: "Ardle", model: "Spring 120", serial: "AP120-2207", capacity: "120", element_lower: "3", element_upper: "3",
+                              element_voltage: "230", working_pressure: "10", set_point: "60", cut_out_temperature: "82", regulator_setting: "3.5", vessel: "bubble",
+                              expansion_relief: "yes", expansion_relief_pressure: "6", relief_set_pressure: "7", relief_set_temperature: "92", relief_rating: "18", tundish: "yes",
+                              relief_outlet: "half", d1_length: "400", d2_size: "22", d2_length: "4", d2_bends: "2", shared_discharge: "no", discharge_ends: "outdoors",
+                              location: "kitchen", installed: "2021-03", relief_history: "exercised_yearly" } }
           ] }
       ].freeze
     end

@@ -11,7 +11,9 @@ module Munimen
     class Seed
       PASSWORD = "copper-kettle-demo"
       PEOPLE = [["owner@tallowreed.example", "Orla Tallow", "owner"], ["plumber@tallowreed.example", "Sam Reed", "plumber"],
-                ["office@tallowreed.example", "Bea Lindqvist-Moor", "office"], ["inspector@tallowreed.example", "Ivo Castellane", "inspector"]].freeze
+                ["office@tallowreed.example", "Bea Lindqvist-Moor", "office"], ["inspector@tallowreed.example", "Ivo Castellane", "inspector"], ["mina@tallowreed.example", "Mina Osei", "plumber"]].freeze
+      QUALIFIED = { "plumber@tallowreed.example" => [%w[unvented U-4471 +400], %w[gas G-2093 +200]], "owner@tallowreed.example" => [%w[unvented U-1120 +90], %w[electrical E-77 +700]],
+                    "mina@tallowreed.example" => [%w[unvented U-6038 -40]] }.freeze
       FIRM = { name: "Tallow & Reed Plumbing", address: "14 Cooper's Lane, Harrowmere", phone: "555-0142" }.freeze
 
       def self.call(config, **options) = new(config, **options).call
@@ -43,15 +45,16 @@ module Munimen
 
       def people
         PEOPLE.each { |email, name, role| @records.people.create(email:, name:, role:, password: PASSWORD) }
-        @plumber = person("plumber")
+        QUALIFIED.each { |email, held| @records.people.qualify(@records.people.by_email(email)[:id], held.map { |trade, number, days| { trade:, number:, expires: (@now.to_date + days.to_i).iso8601 } }) }
+        @plumber = @records.people.by_email("plumber@tallowreed.example")
         @desk = Desk::Context.new(@records, person: person("owner"), clock: -> { @now - (800 * 86_400) })
       end
 
-      def customer(name:, phone:, address:, access:, heaters:)
+      def customer(name:, phone:, address:, access:, heaters:, code_profile: "us_irc")
         id = uuid
         site = uuid
         Desk::AddCustomer.new(@desk).call(id:, name:, phone:)
-        Desk::AddSite.new(@desk).call(id: site, customer_id: id, address:, access:)
+        Desk::AddSite.new(@desk).call(id: site, customer_id: id, address:, access:, code_profile:)
         heaters.map do |heater|
           heater_id = uuid
           Desk::KeepHeater.new(@desk).add(id: heater_id, site_id: site, label: heater[:label], installation: heater[:installation])
@@ -73,8 +76,9 @@ module Munimen
       # An annual visit and, where there is a vessel, its re-check a week later. The vessel has lost `lost`
       # psi, and the street stood `lower` psi under today's.
       def year(heater, days, lost:, lower:)
-        truth = heater[:truth].merge(relief: :good, static: heater[:truth][:static] - lower)
-        walk(heater, days:, truth: truth.merge(charge: heater[:truth][:static] - lost))
+        scale = heater[:truth][:static] < 12 ? 0.07 : 1 # bar, or psi
+        truth = heater[:truth].merge(relief: :good, static: (heater[:truth][:static] - (lower * scale)).round(1))
+        walk(heater, days:, truth: truth.merge(charge: (heater[:truth][:static] - (lost * scale)).round(1)))
         return unless heater[:truth][:charge].positive?
 
         walk(heater, days: days - 7, truth: truth.merge(charge: truth[:static]), jobs: [:charge_recheck])
@@ -96,7 +100,7 @@ module Munimen
       def today
         half = Walk.new(@records, person: @plumber, at: @now - 1500, truth: Truth.new(**@heaters[0][:truth]), random: @random)
         half.call(@heaters[0][:id], limit: 8, sign: false)
-        [[1, 2], [3, 4], [6, 6]].each do |index, hours|
+        [[1, 2], [3, 4], [9, 5], [6, 6]].each do |index, hours|
           Desk::StartVisit.new(@desk).book(id: uuid, heater_id: @heaters[index][:id], jobs: [:annual_safety], account_id: @plumber[:id],
                                            planned_for: (@now + (hours * 3600)).strftime("%Y-%m-%dT%H:00:00.000Z"))
         end

@@ -58,7 +58,8 @@ module Munimen
 
       # Lets the clock run until the needs of a step hold, where a running wait brings them about.
       def wait_for(visit, step)
-        return if visit.running_waits.empty? || Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] }
+        return if visit.running_waits.empty?
+        return if Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] } && visit.history.disturbed_by(step.operation).empty?
 
         @clock.pass(visit.running_waits.map(&:seconds_left).max.to_i + 1)
       end
@@ -83,7 +84,7 @@ module Munimen
         decide(id, operation)
         look(id, operation)
         before = visit(id) unless operation.reads.empty?
-        operation.reads.each { |read| take(id, read, before) }
+        operation.reads.each { |read| take(id, read, before) if read.applies?(before.heater) }
         Desk::DoStep.new(@context).call(id, id: uuid, operation: operation.id.to_s, outcome: "done")
       end
 

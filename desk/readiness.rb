@@ -17,6 +17,7 @@ module Munimen
 
         forbidden
         unmet
+        disturbance
         readings
         answers
       end
@@ -57,6 +58,13 @@ module Munimen
         text = "First it must be true: #{missing.map { |need| need[:text] }.join('; ')}."
         text += " Next step on the way there: “#{@visit.words.say(offer.title)}”." if offer
         raise Refused.new(text, code: :need_unmet, details: { needs: missing, step: first[:step] })
+      end
+
+      # What would spoil a wait that is still running has to wait with it.
+      def disturbance
+        wait = @visit.history.disturbed_by(@operation).first or return
+        raise Refused.new(@visit.words.say("“#{wait.label}” still runs for #{(wait.seconds_left / 60.0).ceil} min, and this would spoil it. Wait, or say that it is over."),
+                          code: :spoils_wait, details: { operation: wait.operation })
       end
 
       def readings

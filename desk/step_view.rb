@@ -25,7 +25,7 @@ module Munimen
         brief(operation).merge(words(operation)).merge(
           start: step.start, hands_on: step.hands_on, why: @words.say(step.why), needs: Readiness.new(@visit, operation).needs,
           reads: operation.reads.filter_map { |read| read_field(read) if read.applies?(@visit.heater) }, looks: looks(operation), decides: operation.decides,
-          hand_over: @competence.missing(operation)&.fetch(:text), house_rules: house_rules(operation), wait: wait(step.wait)
+          hand_over: @competence.missing(operation)&.fetch(:text), house_rules: house_rules(operation), calculators: calculators(operation), wait: wait(step.wait)
         )
       end
 
@@ -46,6 +46,20 @@ module Munimen
 
       def brief(operation)
         { operation: operation.id, title: @words.say(operation.title), part: operation.part, place: operation.place }
+      end
+
+      def calculators(operation)
+        known = Calculation::FromVisit.new(@visit)
+        operation.calculators.filter_map do |id, gives|
+          calculation = Calculation[id]
+          from, reading = gives.first
+          { id:, title: calculation.title, inputs: known.inputs(calculation), reading:, from: } if calculation.systems.include?(@visit.units) && fits?(id)
+        end
+      end
+
+      # Two of them are about one country's pipes or one kind of heater.
+      def fits?(id)
+        { discharge_pipe_england: @visit.rules.book.id == :england_g3, combustion_air: @visit.heater.gas? }.fetch(id, true)
       end
 
       def house_rules(operation)

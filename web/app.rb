@@ -173,7 +173,7 @@ module Munimen
       post "/api/calculations/:calculation" do
         desk
         result = Calculation[params["calculation"]].call(sent[:inputs], units: (sent[:units] || "us").to_sym)
-        json(result.to_h)
+        json(result.to_h.merge(picture: Drawing::Chart.of(result)))
       end
 
       not_found do

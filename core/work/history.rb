@@ -17,13 +17,19 @@ module Munimen
         finish_waits(visit.now)
       end
 
+      # Running waits that an operation would spoil, if it were done now.
+      def disturbed_by(operation)
+        after = @state.merge(first_values(operation.effects(@visit)))
+        @running.select { |wait| disturbed?(wait, operation, after) }
+      end
+
       private
 
       def take(step)
         finish_waits(step.at)
         operation = Operation[step.operation]
         change(operation.effects(@visit))
-        @running.reject! { |wait| disturbed?(wait, operation) }
+        @running.reject! { |wait| disturbed?(wait, operation, @state) }
         start_wait(operation, step) if operation.wait
       end
 
@@ -48,12 +54,13 @@ module Munimen
       end
 
       # Whether an operation has broken what a wait holds: then it brings about nothing.
-      def disturbed?(wait, operation)
-        during = @state.merge(@space.expand(operation.meanwhile).transform_values(&:first))
-        !@space.unmet(Operation[wait.operation].wait.holds, during).empty?
+      def disturbed?(wait, operation, state)
+        !@space.unmet(Operation[wait.operation].wait.holds, state.merge(first_values(operation.meanwhile))).empty?
       end
 
-      def change(effects) = @space.expand(effects).each { |name, values| @state[name] = values.first }
+      def first_values(effects) = @space.expand(effects).transform_values(&:first)
+
+      def change(effects) = @state.merge!(first_values(effects))
     end
   end
 end

@@ -95,6 +95,10 @@ module Munimen
         @wait = Wait.new(seconds: block || ->(_) { seconds }, manner:, holds:, makes:, label:)
       end
 
+      # A calculation that helps here; `gives` says which reading an input or output of it can become.
+      def calculator(id, gives: {}) = calculators << [id, gives]
+      def calculators = @calculators ||= []
+
       # Observations made here: the group of Look items.
       def look_over(group) = @looks = group
       # A decision taken here, kept by this name: :consent.

@@ -39,6 +39,8 @@ watch(
     <nav v-if="session.person" class="nav">
       <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
       <RouterLink to="/customers">{{ $t('app.customers') }}</RouterLink>
+      <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>
+      <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
     </nav>
     <span class="spacer" />
     <span v-if="outbox.waiting.length" class="waiting" role="status">{{ outbox.offline ? $t('app.offline') : '' }} {{ $t('app.waiting', { n: outbox.waiting.length }) }}</span>

@@ -7,6 +7,7 @@ Munimen::Work::Operation.define :check_discharge_pipe do
   instrument "Tape measure, torch"
   how "From the valve to where it ends, each line below. Outside, tell it from the pan's pipe first."
   because "Scalding water will leave here at full bore one day; it may be in a minute, when you lift the lever."
+  calculator :discharge_pipe_england
   look_over :discharge_pipe
   read :outlet_height, :length, "Height of its end above floor or ground", optional: true
   read :pan_pipe_height, :length, "Height of the pan's pipe above ground", optional: true, on: ->(heater) { heater.pan == :yes }

@@ -7,6 +7,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   instrument "Bucket, gloves, goggles"
   how "Stand aside. Lift the lever fully, hold it as the house rule says, let it snap shut."
   because "A valve that has never moved may not move when it must."
+  calculator :stored_energy
   caution :scald, :stand_aside
   needs looked: :yes, level: :full, heat: :on, heater_supply: :open, heater_pressure: :live, temperature: :hot, discharge: :seen_safe, consent: :given, relief: :shut
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found

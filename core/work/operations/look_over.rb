@@ -7,6 +7,7 @@ Munimen::Work::Operation.define :look_over do
   instrument "Torch, mirror"
   how "Touch nothing yet. Answer each line: sound, what is wrong, or not visible."
   because "What can be seen costs nothing and decides what may be touched."
+  calculator :combustion_air
   look_over :visible
   caution :gas_smell, :hot_flue, :insulation
   needs identified: :yes

@@ -7,6 +7,7 @@ Munimen::Work::Operation.define :read_hot_peak_found do
   instrument "Pressure gauge with maximum hand"
   how "After the heat has gone off by itself, read the maximum hand."
   because "It shows what pressure the tank reached before you changed anything."
+  calculator :closed_system
   needs gauge: :fitted, max_hand: :reset, cycle: :found, as_found: :yes
   read :hot_peak_found, :pressure, "Maximum hand after heating"
   hands_on 30

@@ -7,6 +7,8 @@ Munimen::Work::Operation.define :read_tap_temperature do
   instrument "Thermometer"
   how "At the nearest hot {tap}, run until it stays steady, read."
   because "The dial is not a thermometer: only the {tap} says what scalds."
+  calculator :scald_time, gives: { temperature: :tap_temperature }
+  calculator :mixed_delivery
   caution :scald
   needs looked: :yes, heat: :on, heater_supply: :open, heater_pressure: :live, level: :full, temperature: :hot, dial: :as_found
   meanwhile heater_pressure: :flowing

@@ -7,6 +7,7 @@ Munimen::Work::Operation.define :read_vessel_charge do
   instrument "{tire_gauge} that reads well past the target"
   how "Cap off, press the gauge on squarely, read before you let any air out."
   because "Charge and supply pressure must be equal, or the {vessel} is ineffective."
+  calculator :vessel_performance, gives: { charge: :vessel_charge }
   caution :heavy
   applies_to(&:vessel?)
   needs heater_pressure: :zero

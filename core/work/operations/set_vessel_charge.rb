@@ -7,6 +7,8 @@ Munimen::Work::Operation.define :set_vessel_charge do
   instrument "Pump, {tire_gauge}"
   how "With the water side still at zero: pump up or let down to the static pressure, read once more, cap on."
   because "Equal charge takes up the most water and keeps the hot peak lowest."
+  calculator :vessel_performance, gives: { charge: :charge_set }
+  calculator :expansion_vessel
   caution :pressure
   applies_to(&:vessel?)
   needs heater_pressure: :zero, charge: :known, static: :known, air_valve: :tested

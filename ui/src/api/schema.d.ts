@@ -673,6 +673,7 @@ export interface components {
                 address: string;
                 access?: components["schemas"]["MaybeText"];
                 code_profile: string;
+                units: string;
                 heaters: {
                     id: string;
                     label: string;
@@ -890,6 +891,15 @@ export interface components {
             decides?: components["schemas"]["MaybeText"];
             hand_over?: components["schemas"]["MaybeText"];
             house_rules?: components["schemas"]["RuleInForce"][];
+            calculators?: {
+                id: string;
+                title: string;
+                inputs: {
+                    [key: string]: string;
+                };
+                reading?: components["schemas"]["MaybeText"];
+                from?: components["schemas"]["MaybeText"];
+            }[];
             wait?: null | {
                 seconds: number;
                 manner: string;
@@ -1170,21 +1180,40 @@ export interface components {
             id: string;
             title: string;
             systems: string[];
-            sources: Record<string, never>[];
-            inputs: Record<string, never>[];
-            outputs: Record<string, never>[];
+            sources: {
+                [key: string]: unknown;
+            }[];
+            inputs: {
+                [key: string]: unknown;
+            }[];
+            outputs: {
+                [key: string]: unknown;
+            }[];
         }[];
         CalculationInput: {
             /** @enum {string} */
             units?: "us" | "england" | "si";
-            inputs: Record<string, never>;
+            inputs: {
+                [key: string]: unknown;
+            };
         };
         CalculationResult: {
+            picture?: {
+                [key: string]: unknown;
+            } | null;
             calculation: string;
-            inputs: Record<string, never>;
-            outputs: Record<string, never>;
-            verdict?: Record<string, never> | null;
-            sources: Record<string, never>[];
+            inputs: {
+                [key: string]: unknown;
+            };
+            outputs: {
+                [key: string]: unknown;
+            };
+            verdict?: {
+                [key: string]: unknown;
+            } | null;
+            sources: {
+                [key: string]: unknown;
+            }[];
         };
         RuleInForce: {
             id?: string;

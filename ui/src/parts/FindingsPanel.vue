@@ -4,7 +4,7 @@ import { api, must, type Schemas, type Visit } from '@/api/client'
 import GradeMark from './GradeMark.vue'
 import VerdictLine from './VerdictLine.vue'
 
-defineProps<{ visit: Visit }>()
+const props = defineProps<{ visit: Visit }>()
 const emit = defineEmits<{ write: [what: string, body: Record<string, unknown>] }>()
 const search = ref('')
 const found = ref<Schemas['Catalogue']>([])
@@ -16,7 +16,7 @@ watch(search, (text) => {
   clearTimeout(timer)
   picked.value = null
   if (text.trim().length < 2) return void (found.value = [])
-  timer = window.setTimeout(async () => (found.value = await must(api.GET('/api/catalogue', { params: { query: { search: text } } }))), 120)
+  timer = window.setTimeout(async () => (found.value = await must(api.GET('/api/catalogue', { params: { query: { search: text, book: props.visit.rulebook.id } } }))), 120)
 })
 function add() {
   emit('write', 'notes', { entry: picked.value!.id, ...(place.value.trim() ? { place: place.value.trim() } : {}) })

@@ -1,27 +1,42 @@
 <script setup lang="ts">
-// A heater from its data plate: bare numbers in the site's unit, any unit accepted, the rest by choice.
+// A heater from its data plate: bare numbers in the site's unit, any unit accepted, the rest by choice;
+// only the fields that its kind has.
 import { computed, onMounted, ref } from 'vue'
 import { api, must, type Schemas } from '@/api/client'
+import { speak } from '@/words'
 
-const props = defineProps<{ error?: string; field?: string | null; label?: string; installation?: Record<string, unknown> }>()
+const props = defineProps<{ error?: string; field?: string | null; units?: string; label?: string; installation?: Record<string, unknown> }>()
 const emit = defineEmits<{ keep: [label: string, installation: Record<string, string>] }>()
 
 const fields = ref<Schemas['HeaterFields'] | null>(null)
 const label = ref(props.label ?? '')
-const values = ref<Record<string, string>>({ kind: 'gas_storage', ...Object.fromEntries(Object.entries(props.installation ?? {}).map(([k, v]) => [k, String(v ?? '')])) })
-onMounted(async () => (fields.value = await must(api.GET('/api/heater-form'))))
+const values = ref<Record<string, string>>({ kind: props.units === 'england' ? 'unvented_indirect' : 'gas_storage', ...Object.fromEntries(Object.entries(props.installation ?? {}).map(([k, v]) => [k, String(v ?? '')])) })
+onMounted(async () => {
+  speak(props.units ?? 'us')
+  fields.value = await must(api.GET('/api/heater-form', { params: { query: { units: (props.units ?? 'us') as 'us' } } }))
+})
 
-const GAS_ONLY = ['input', 'hood', 'ignition']
-const ELECTRIC_ONLY = ['element_upper', 'element_lower', 'element_voltage']
-const PLATE = ['maker', 'model', 'serial', 'capacity', 'input', 'element_upper', 'element_lower', 'element_voltage', 'working_pressure', 'set_point', 'manufactured', 'installed', 'relief_set_pressure', 'relief_set_temperature', 'relief_rating']
-const AROUND = ['ignition', 'hood', 'location', 'vessel', 'vessel_volume', 'regulator', 'regulator_setting', 'backflow', 'anode', 'pan', 'discharge_ends', 'mixing_valve', 'recirculation', 'relief_history']
-const gas = computed(() => values.value.kind === 'gas_storage')
-const shown = (name: string) => !(gas.value ? ELECTRIC_ONLY : GAS_ONLY).includes(name) && !(name === 'vessel_volume' && values.value.vessel === 'none') && !(name === 'regulator_setting' && values.value.regulator === 'no')
-const unit = (name: string) => fields.value?.quantities.find((q) => q.name === name)?.unit
-const choices = (name: string) => fields.value?.words[name]
+const PLATE = ['maker', 'model', 'serial', 'capacity', 'input', 'manifold_pressure', 'coil_power', 'coil_flow', 'element_upper', 'element_lower', 'immersion_power', 'element_voltage', 'working_pressure', 'set_point', 'cut_out_temperature', 'manufactured', 'installed']
+const RELIEF = ['relief_set_pressure', 'relief_set_temperature', 'relief_rating', 'relief_probe', 'relief_thread', 'relief_fitted', 'relief_history', 'relief_outlet', 'expansion_relief', 'expansion_relief_pressure', 'tundish', 'discharge_ends', 'd1_size', 'd1_length', 'd2_size', 'd2_length', 'd2_bends', 'shared_discharge']
+const AROUND = ['ignition', 'hood', 'vent', 'backup_immersion', 'coil_control', 'location', 'water_supply', 'vessel', 'vessel_volume', 'regulator', 'regulator_setting', 'backflow', 'anode', 'pan', 'mixing_valve', 'recirculation', 'instructions_kept']
+const GROUPS = [{ title: 'heater.plateTitle', names: PLATE }, { title: 'heater.around', names: AROUND }, { title: 'heater.reliefTitle', names: RELIEF }]
 
+/** Fields that a choice makes pointless: field, the field that decides, its values for which it is hidden. */
+const HIDDEN: [string, string, string[]][] = [['vessel_volume', 'vessel', ['none', 'bubble']], ['regulator_setting', 'regulator', ['no']], ['expansion_relief_pressure', 'expansion_relief', ['no']], ['immersion_power', 'backup_immersion', ['no']]]
+const ENGLISH = ['tundish', 'expansion_relief', 'expansion_relief_pressure', 'd1_size', 'd1_length', 'd2_size', 'd2_length', 'd2_bends', 'shared_discharge', 'relief_outlet', 'cut_out_temperature']
+const unvented = computed(() => values.value.kind?.startsWith('unvented') ?? false)
+const quantity = (name: string) => fields.value?.quantities.find((one) => one.name === name)
+const word = (name: string) => fields.value?.words.find((one) => one.name === name)
+const unit = (name: string) => quantity(name)?.unit
+const choices = (name: string) => word(name)?.choices
+function shown(name: string) {
+  const kinds = quantity(name)?.kinds ?? word(name)?.kinds
+  if (kinds && !kinds.includes(values.value.kind!)) return false
+  if (ENGLISH.includes(name) && !unvented.value && props.units !== 'england') return false
+  return !HIDDEN.some(([field, by, when]) => field === name && when.includes(values.value[by] ?? ''))
+}
 function keep() {
-  const wanted = ['kind', ...PLATE, ...AROUND, 'relief_probe', 'relief_thread', 'instructions_kept'].filter((name) => shown(name) && values.value[name])
+  const wanted = ['kind', ...PLATE, ...AROUND, ...RELIEF].filter((name) => (name === 'kind' || shown(name)) && values.value[name])
   emit('keep', label.value, Object.fromEntries(wanted.map((name) => [name, values.value[name]!])))
 }
 </script>
@@ -29,11 +44,11 @@ function keep() {
 <template>
   <form v-if="fields" class="stack" novalidate @submit.prevent="keep">
     <p class="soft small">{{ $t('heater.unknownNote') }}</p>
-    <label>{{ $t('heater.label') }}<el-input v-model="label" name="label" autofocus placeholder="Basement" /></label>
+    <label>{{ $t('heater.label') }}<el-input v-model="label" name="label" autofocus :placeholder="$t('word.basement')" /></label>
     <div class="kinds" role="radiogroup" :aria-label="$t('field.kind')">
       <button v-for="kind in choices('kind')" :key="kind" class="plain-button" type="button" role="radio" :aria-checked="values.kind === kind" @click="values.kind = kind">{{ $t(`word.${kind}`) }}</button>
     </div>
-    <template v-for="group in [{ title: 'heater.plateTitle', names: PLATE }, { title: 'heater.around', names: AROUND }]" :key="group.title">
+    <template v-for="group in GROUPS" :key="group.title">
       <h3>{{ $t(group.title) }}</h3>
       <div class="grid">
         <label v-for="name in group.names.filter(shown)" :key="name" :class="{ wrong: field === name }">
@@ -41,7 +56,7 @@ function keep() {
           <el-select v-if="choices(name)" v-model="values[name]" :placeholder="$t('word.unknown')" :aria-label="$t(`field.${name}`)">
             <el-option v-for="choice in choices(name)" :key="choice" :value="choice" :label="$t(`word.${choice}`)" />
           </el-select>
-          <el-input v-else v-model="values[name]" :name="name" :inputmode="unit(name) ? 'decimal' : 'text'"><template v-if="unit(name)" #suffix>{{ unit(name) }}</template></el-input>
+          <el-input v-else v-model="values[name]" :name="name" :inputmode="unit(name) !== undefined ? 'decimal' : 'text'"><template v-if="unit(name)" #suffix>{{ unit(name) }}</template></el-input>
         </label>
       </div>
     </template>

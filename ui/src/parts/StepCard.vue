@@ -81,7 +81,9 @@ defineExpose({
         <li v-for="need in unmet" :key="need.name">{{ need.text }}<button v-if="need.step && stepTitle(need.step)" type="button" class="plain-button" @click="emit('go', need.step!)">{{ stepTitle(need.step) }}</button></li>
       </ul>
     </div>
+    <p v-if="step.hand_over" class="hand-over" role="note"><b>{{ $t('handOver') }}</b> {{ step.hand_over }}</p>
     <p class="how"><b>{{ $t('visit.how') }}</b> {{ step.how }}</p>
+    <p v-for="rule in step.house_rules ?? []" :key="rule.ask" class="soft small"><b>{{ $t('houseRule') }}</b> {{ rule.ask }} {{ rule.choice }} ({{ $t(`levels.${rule.level}`) }})</p>
     <p v-if="step.instrument" class="soft small"><b>{{ $t('visit.with') }}</b> {{ step.instrument }}</p>
 
     <DripTimer v-if="step.wait && step.wait.manner === 'attended'" :seconds="step.wait.seconds" />
@@ -107,6 +109,7 @@ defineExpose({
       <el-input v-model="more" :placeholder="$t('visit.more')" :aria-label="$t('visit.more')" />
       <div class="row"><el-button type="primary" native-type="submit" :disabled="!reason && !more.trim()">{{ $t('visit.keep') }}</el-button><el-button @click="givingUp = false">{{ $t('visit.cancel') }}</el-button></div>
     </form>
+    <p v-if="step.calculators?.length" class="row small"><RouterLink v-for="one in step.calculators" :key="one.id" class="calculator" :to="{ path: `/calculators/${one.id}`, query: { units: visit.units, ...one.inputs, ...(one.reading ? { visit: visit.id, reading: one.reading, from: one.from } : {}) } }">{{ one.title }}</RouterLink></p>
     <p v-if="step.why && step.why !== step.because" class="soft small">{{ step.why }}</p>
   </article>
 </template>
@@ -119,6 +122,8 @@ defineExpose({
 .cautions li { display: flex; gap: 8px; align-items: center; background: var(--defect-soft); color: var(--defect); padding: 6px 10px; border-radius: 6px; font-size: 0.92rem; }
 .cautions svg { flex: none; }
 .how { font-size: 1.02rem; }
+.hand-over { border: 2px solid var(--defect); color: var(--defect); background: var(--defect-soft); border-radius: 8px; padding: 8px 12px; }
+.calculator { min-height: var(--touch); display: inline-flex; align-items: center; padding-right: 14px; }
 .needs { border: 2px solid var(--copper); border-radius: 8px; padding: 10px 12px; background: var(--copper-soft); }
 .needs li { display: flex; justify-content: space-between; align-items: center; gap: 10px; padding: 4px 0; }
 .decide { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }

@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent, inject, ref } from 'vue'
 import type { Verdict } from '@/api/client'
 import GradeMark from './GradeMark.vue'
 
 const props = defineProps<{ verdict: Verdict; place?: boolean }>()
+// The visit it belongs to, where there is one: then it can be asked why.
+const visit = inject<string | null>('visitId', null)
+const asked = ref(false)
+const WhyPanel = defineAsyncComponent(() => import('./WhyPanel.vue'))
 const dated = computed(() => props.verdict.due_in != null && ['danger', 'defect', 'watch'].includes(props.verdict.state))
 </script>
 
@@ -13,7 +17,8 @@ const dated = computed(() => props.verdict.due_in != null && ['danger', 'defect'
     <div>
       <p><b v-if="place">{{ verdict.place }}: </b>{{ verdict.text }}</p>
       <p v-if="verdict.remedy && verdict.state !== 'sound'" class="remedy">{{ verdict.remedy }} <span v-if="dated" class="due">{{ verdict.due_in ? $t('visit.by', { n: verdict.due_in }) : $t('visit.today') }}</span></p>
-      <p class="soft small"><template v-if="verdict.because[0]?.limit">{{ $t('visit.limit') }} <span class="number">{{ verdict.because[0].limit }}</span> · </template>{{ verdict.because[0]?.source }}</p>
+      <p class="soft small"><template v-if="verdict.because[0]?.limit">{{ $t('visit.limit') }} <span class="number">{{ verdict.because[0].limit }}</span> · </template>{{ verdict.because[0]?.source }}<span v-if="verdict.who && verdict.who !== 'plumber' && verdict.state !== 'sound'"> · {{ $t(`trade.${verdict.who}`) }}</span><span v-if="verdict.since"> · {{ $t('deficiency.open') }} {{ verdict.since }}</span> <button v-if="visit" type="button" class="why" @click="asked = true">{{ $t('why.ask') }}</button></p>
+      <WhyPanel v-if="asked && visit" :visit="visit" :check="verdict.check" @close="asked = false" />
     </div>
   </div>
 </template>
@@ -26,6 +31,7 @@ const dated = computed(() => props.verdict.due_in != null && ['danger', 'defect'
 .watch { background: var(--watch-soft); border-color: var(--watch); }
 .sound { background: var(--sound-soft); border-color: var(--sound); }
 .not_tested, .advice { border-color: var(--untested); }
+.why { border: 0; background: none; color: var(--copper); text-decoration: underline; cursor: pointer; font: inherit; padding: 4px 6px; min-height: 32px; }
 .remedy { font-weight: 700; }
 .due { font-weight: 400; white-space: nowrap; border: 1px solid currentColor; border-radius: 12px; padding: 0 8px; font-size: 0.85rem; }
 @media (max-width: 700px) { .verdict { grid-template-columns: 1fr; gap: 2px; } }

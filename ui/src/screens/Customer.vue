@@ -10,7 +10,15 @@ const router = useRouter()
 const customer = ref<Schemas['Customer'] | null>(null)
 const addingSite = ref(false)
 const addingHeaterAt = ref<string | null>(null)
-const site = ref({ address: '', access: '' })
+const site = ref({ address: '', access: '', code_profile: '' })
+const books = ref<Schemas['Settings']['rulebooks']>([])
+async function newSite() {
+  const settings = await must(api.GET('/api/settings'))
+  books.value = settings.rulebooks
+  site.value.code_profile ||= settings.rulebook
+  addingSite.value = true
+}
+const unitsAt = (id: string) => customer.value?.sites.find((one) => one.id === id)?.units ?? 'us'
 const error = ref('')
 const field = ref<string | null>(null)
 
@@ -29,7 +37,7 @@ async function attempt(action: () => Promise<void>) {
 }
 const addSite = () =>
   attempt(async () => {
-    await write(`/api/customers/${props.id}/sites`, { id: uuid(), address: site.value.address, access: site.value.access || undefined })
+    await write(`/api/customers/${props.id}/sites`, { id: uuid(), address: site.value.address, access: site.value.access || undefined, code_profile: site.value.code_profile || undefined })
     addingSite.value = false
     await load()
   })
@@ -48,7 +56,7 @@ const addHeater = (label: string, installation: Record<string, string>) =>
         <h1>{{ customer.name }}</h1>
         <p class="soft number">{{ [customer.phone, customer.email].filter(Boolean).join(' · ') }}</p>
       </div>
-      <el-button @click="addingSite = true">{{ $t('customers.addSite') }}</el-button>
+      <el-button @click="newSite">{{ $t('customers.addSite') }}</el-button>
     </div>
     <p v-if="!customer.sites.length" class="panel">{{ $t('customers.noSites') }}</p>
     <section v-for="one in customer.sites" :key="one.id" class="panel stack">
@@ -57,6 +65,7 @@ const addHeater = (label: string, installation: Record<string, string>) =>
           <h2>{{ one.address }}</h2>
           <p v-if="one.access" class="soft small">{{ one.access }}</p>
         </div>
+        <RouterLink :to="{ path: '/settings', query: { site: one.id } }" class="small">{{ $t('settings.siteRules') }}</RouterLink>
         <el-button type="primary" @click="addingHeaterAt = one.id">{{ $t('customers.addHeater') }}</el-button>
       </div>
       <p v-if="!one.heaters.length">{{ $t('customers.noHeaters') }}</p>
@@ -68,12 +77,13 @@ const addHeater = (label: string, installation: Record<string, string>) =>
       <form class="stack" @submit.prevent="addSite">
         <label>{{ $t('customers.address') }}<el-input v-model="site.address" name="address" autofocus /></label>
         <label>{{ $t('customers.access') }}<el-input v-model="site.access" type="textarea" name="access" /></label>
+        <label>{{ $t('customers.rulebook') }}<el-select v-model="site.code_profile" :aria-label="$t('customers.rulebook')"><el-option v-for="book in books" :key="book.id" :value="book.id" :label="book.title" /></el-select></label>
         <p v-if="error" role="alert" class="error">{{ error }}</p>
         <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
       </form>
     </el-dialog>
     <el-dialog :model-value="!!addingHeaterAt" :title="$t('customers.addHeater')" width="min(860px, 96vw)" top="4vh" @close="addingHeaterAt = null">
-      <HeaterForm v-if="addingHeaterAt" :error="error" :field="field" @keep="addHeater" />
+      <HeaterForm v-if="addingHeaterAt" :units="unitsAt(addingHeaterAt)" :error="error" :field="field" @keep="addHeater" />
     </el-dialog>
   </div>
 </template>

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, csrf, must, Problem, problemFrom, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import { speak } from '@/words'
 import GradeMark from '@/parts/GradeMark.vue'
 import HeaterForm from '@/parts/HeaterForm.vue'
 import SafetyLadder from '@/parts/SafetyLadder.vue'
@@ -18,10 +19,13 @@ const form = ref({ jobs: ['annual_safety'], when: '' })
 const error = ref('')
 const field = ref<string | null>(null)
 
-const load = async () => (heater.value = await must(api.GET('/api/heaters/{id}', { params: { path: { id: props.id } } })))
+async function load() {
+  heater.value = await must(api.GET('/api/heaters/{id}', { params: { path: { id: props.id } } }))
+  speak(heater.value.units)
+}
 onMounted(async () => {
   await load()
-  jobs.value = await must(api.GET('/api/jobs'))
+  jobs.value = await must(api.GET('/api/jobs', { params: { query: { units: heater.value!.units as 'us' } } }))
 })
 const short = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })
 
@@ -51,6 +55,18 @@ async function change(label: string, installation: Record<string, string>) {
   const problem = problemFrom(response.status, body)
   error.value = problem.message
   field.value = problem.field
+}
+const closing = ref<Schemas['Deficiency'] | null>(null)
+const evidence = ref('')
+async function close(status: 'rectified' | 'accepted') {
+  error.value = ''
+  try {
+    heater.value = await write<Heater>(`/api/deficiencies/${closing.value!.id}/close`, { status, evidence: evidence.value })
+    closing.value = null
+    evidence.value = ''
+  } catch (problem) {
+    error.value = (problem as Problem).message
+  }
 }
 const HIDDEN = ['kind']
 const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([name, value]) => !HIDDEN.includes(name) && value && value !== 'unknown')
@@ -93,6 +109,18 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
           </ul>
         </div>
         <div class="panel">
+          <h2>{{ $t('deficiency.title') }}</h2>
+          <p v-if="!heater.deficiencies.length">{{ $t('deficiency.none') }}</p>
+          <ul>
+            <li v-for="one in heater.deficiencies" :key="one.id" class="item" :class="{ past: one.status !== 'open' }">
+              <GradeMark :grade="one.grade" word /> <b class="small">{{ heater.parts[one.part] ?? one.part }}</b>
+              <p class="small">{{ one.text }}</p>
+              <p class="soft small"><template v-if="one.status === 'open'">{{ $t('deficiency.since', { on: short(one.found_on), n: one.age }) }}<template v-if="one.seen > 1"> · {{ $t('deficiency.again', { n: one.seen }) }}</template></template><template v-else>{{ $t(`deficiency.${one.status}`) }} {{ one.closed_on ? short(one.closed_on) : '' }}: {{ one.evidence }}</template></p>
+              <button v-if="one.status === 'open'" type="button" class="plain-button" @click="closing = one">{{ $t('deficiency.close') }}</button>
+            </li>
+          </ul>
+        </div>
+        <div class="panel">
           <h2>{{ $t('heater.visits') }}</h2>
           <p v-if="!heater.visits.length">{{ $t('heater.noVisits') }}</p>
           <ul>
@@ -114,8 +142,16 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
         <el-button type="primary" native-type="submit">{{ $t('heater.book') }}</el-button>
       </form>
     </el-dialog>
+    <el-dialog :model-value="!!closing" :title="$t('deficiency.close')" width="min(480px, 94vw)" @close="closing = null">
+      <div class="stack">
+        <p>{{ closing?.text }}</p>
+        <label>{{ $t('deficiency.evidence') }}<el-input v-model="evidence" type="textarea" name="evidence" /></label>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <div class="row"><el-button type="primary" :disabled="!evidence.trim()" @click="close('rectified')">{{ $t('deficiency.asRectified') }}</el-button><el-button v-if="closing?.grade !== 'danger'" :disabled="!evidence.trim()" @click="close('accepted')">{{ $t('deficiency.asAccepted') }}</el-button></div>
+      </div>
+    </el-dialog>
     <el-dialog v-model="changing" :title="$t('heater.change')" width="min(860px, 96vw)" top="4vh">
-      <HeaterForm v-if="changing" :label="heater.label" :installation="heater.installation" :error="error" :field="field" @keep="change" />
+      <HeaterForm v-if="changing" :units="heater.units" :label="heater.label" :installation="heater.installation" :error="error" :field="field" @keep="change" />
     </el-dialog>
   </div>
 </template>
@@ -127,6 +163,7 @@ dl { margin: 0; }
 dl div { display: flex; justify-content: space-between; gap: 10px; padding: 3px 0; border-bottom: 1px solid var(--line); font-size: 0.9rem; }
 dd { margin: 0; text-align: right; }
 .item { padding: 8px 0; border-bottom: 1px solid var(--line); }
+.past { opacity: 0.75; }
 .item:last-child { border: 0; }
 .native { font: inherit; width: 100%; min-height: var(--touch); padding: 0 10px; border: 1px solid var(--line); border-radius: 8px; background: var(--raised); color: var(--ink); }
 @media (max-width: 1000px) { .three { grid-template-columns: 1fr; } }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A visit: the steps in computed order, the step in hand, and what it means, all live.
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, must, Problem, type Visit } from '@/api/client'
 import { outbox, write } from '@/api/outbox'
@@ -15,8 +15,10 @@ import SectionDrawing from '@/parts/SectionDrawing.vue'
 import StepCard from '@/parts/StepCard.vue'
 import StepList from '@/parts/StepList.vue'
 import WorkLine from '@/parts/WorkLine.vue'
+import { speak } from '@/words'
 
 const props = defineProps<{ id: string }>()
+provide('visitId', props.id)
 const route = useRoute()
 const router = useRouter()
 const visit = ref<Visit | null>(null)
@@ -63,6 +65,7 @@ function choose(operation: string | null) {
   phone.value = 'step'
   window.scrollTo({ top: 0 })
 }
+watch(() => visit.value?.units, (units) => units && speak(units))
 watch(chosen, (step) => void router.replace({ query: step ? { step } : {} }))
 
 const move = (by: number) => {
@@ -121,7 +124,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
       <div class="head">
         <div class="title">
           <h1>{{ visit.place.customer }} <span class="soft">{{ visit.heater.label }}</span></h1>
-          <p class="soft small"><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span></p>
+          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span></p>
         </div>
         <WorkLine v-if="blocks.length" class="line" :blocks="blocks" :total="visit.plan.total" @pick="(i) => choose(steps[i]?.operation ?? null)" />
       </div>

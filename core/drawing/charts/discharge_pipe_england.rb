@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+# D1, tundish and D2, and the equivalent length used up.
+Munimen::Drawing::Chart.define :discharge_pipe_england do
+  shapes do |result, canvas|
+    d1 = (result[:d1_size].in("mm")).round
+    d2 = result[:d2_size]&.in("mm")&.round
+    bends = [result.inputs[:bends].si.to_i, 8].min
+    used = result.outputs[:resistance_used]
+    allowed = result.outputs[:resistance_allowed]
+    canvas.rect(20, 12, 26, 14, :relief_valve, :brass, radius: 2)
+    canvas.path("M33 26 V52", :discharge_pipe, :copper)
+    canvas.path("M23 54 H43 L37 68 H29 Z", :tundish, :brass)
+    x = 33
+    y = 92
+    route = "M33 68 V92"
+    bends.times { |i| route += i.even? ? " H#{x += 34}" : " V#{y += 14}" }
+    canvas.path("#{route} V#{y + 22}", :discharge_pipe, :copper)
+    long = [300 * used / [used, allowed].max, 6].max
+    canvas.rect(60, 196, 300 * allowed / [used, allowed].max, 14, :discharge_pipe, :plate)
+    canvas.rect(60, 196, long, 14, :discharge_pipe, used > allowed ? :flame : :anode)
+    [{ x: 54, y: 44, text: "D1 #{d1} mm" }, { x: 60, y: 84, text: d2 ? "D2 #{d2} mm" : "D2: beyond the table" },
+     { x: 60, y: 188, text: "#{used.round(1)} m used of #{allowed.round} m: #{result.inputs[:length].in('m').round(1)} m of pipe, #{result.inputs[:bends].si.to_i} bends" }]
+  end
+end

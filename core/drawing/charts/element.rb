@@ -1,0 +1,7 @@
+# frozen_string_literal: true
+
+# Power goes with the square of the voltage.
+Munimen::Drawing::Chart.define :element do
+  curve x: :supply_voltage, y: :power_at_supply, range: ->(r) { [0.5, 1.1].map { |share| Munimen::Measure::Quantity.new(:voltage, r.inputs[:rated_voltage].si * share) } }
+  level("rated") { |r| r.inputs[:rated_power] }
+end

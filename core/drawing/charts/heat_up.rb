@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Drawing::Chart.define :heat_up do
+  curve x: :hot, y: :time, range: ->(r) { [Munimen::Measure::Quantity.new(:temperature, r.inputs[:cold].si + 2), fahrenheit(180)] }
+end
