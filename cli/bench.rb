@@ -22,6 +22,7 @@ class Bench
 
   def run
     core
+    judgement
     served
     first_screen
     report
@@ -43,6 +44,20 @@ class Bench
     visit = Munimen::Visit.new(heater:, rules: Munimen::Rules::InForce.new(:us_irc), jobs: [:annual_safety])
     planner = -> { Munimen::Work::Planner.new(visit).plan([:annual_safety]) }
     row("plan of the annual visit (#{planner.call.steps.size} steps), median", median(40, &planner), "ms", "< 50")
+  end
+
+  # A visit with 120 readings, most of them corrected, as a long day leaves it.
+  def judgement
+    heater = Munimen::Heater::Installation.from({ kind: "gas_storage", capacity: "50", input: "40000", vessel: "external", vessel_volume: "2", ignition: "pilot_thermocouple" })
+    readings = Array.new(120) do |i|
+      name, value = READINGS[i % READINGS.size]
+      Munimen::ReadingInput.read(name, value, units: :us, id: i.to_s, state: { heater_pressure: :zero }, superseded: i < 109 ? (i + 11).to_s : nil)
+    end
+    observations = Munimen::Judgement::Look.all.map { |look| Munimen::Visit::Observation.new(id: look.id.to_s, item: look.id, finding: look.findings.keys.first) }
+    row("judgement of a visit of 120 readings, everything seen wrong, median", median(40) do
+      visit = Munimen::Visit.new(heater:, rules: Munimen::Rules::InForce.new(:us_irc), jobs: [:annual_safety], on: Date.today, readings:, observations:)
+      Munimen::Judgement::Judge.new(visit).deficiencies
+    end, "ms", "< 15")
   end
 
   def median(count, &block)

@@ -67,7 +67,7 @@ module Munimen
           ] },
         { name: "Marigold Thackeray-Poole", phone: "01632 960 118", address: "Weir Cottage, Nether Harrow, England", access: "Key safe by the gate.", code_profile: "england_g3",
           heaters: [
-            { label: "Airing cupboard", truth: { static: 3.0, charge: 1.9, tap: 61, street: 4.4 }, findings: { d1_run: :long },
+            { label: "Airing cupboard", truth: { static: 3.0, charge: 1.9, tap: 61, street: 4.4 }, findings: { inlet_group_seen: :crust },
               installation: { kind: "unvented_indirect", maker: "Ardle", model: "Stream 210", serial: "AS210-8841", capacity: "210", coil_power: "22", coil_control: "two_port",
                               backup_immersion: "yes", immersion_power: "3", working_pressure: "10", set_point: "62", cut_out_temperature: "82", regulator_setting: "3",
                               vessel: "external", vessel_volume: "18", expansion_relief: "yes", expansion_relief_pressure: "6", relief_set_pressure: "7",

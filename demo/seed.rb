@@ -11,9 +11,12 @@ module Munimen
     class Seed
       PASSWORD = "copper-kettle-demo"
       PEOPLE = [["owner@tallowreed.example", "Orla Tallow", "owner"], ["plumber@tallowreed.example", "Sam Reed", "plumber"],
-                ["office@tallowreed.example", "Bea Lindqvist-Moor", "office"], ["inspector@tallowreed.example", "Ivo Castellane", "inspector"], ["mina@tallowreed.example", "Mina Osei", "plumber"]].freeze
-      QUALIFIED = { "plumber@tallowreed.example" => [%w[unvented U-4471 +400], %w[gas G-2093 +200]], "owner@tallowreed.example" => [%w[unvented U-1120 +90], %w[electrical E-77 +700]],
-                    "mina@tallowreed.example" => [%w[unvented U-6038 -40]] }.freeze
+                ["office@tallowreed.example", "Bea Lindqvist-Moor", "office"], ["inspector@tallowreed.example", "Ivo Castellane", "inspector"],
+                ["mina@tallowreed.example", "Mina Osei", "plumber"]].freeze
+      # Trade, number, and in how many days it ends.
+      QUALIFIED = { "plumber@tallowreed.example" => [["unvented", "U-4471", 400], ["gas", "G-2093", 200]],
+                    "owner@tallowreed.example" => [["unvented", "U-1120", 90], ["electrical", "E-77", 700]],
+                    "mina@tallowreed.example" => [["unvented", "U-6038", -40]] }.freeze
       FIRM = { name: "Tallow & Reed Plumbing", address: "14 Cooper's Lane, Harrowmere", phone: "555-0142" }.freeze
 
       def self.call(config, **options) = new(config, **options).call
@@ -45,9 +48,13 @@ module Munimen
 
       def people
         PEOPLE.each { |email, name, role| @records.people.create(email:, name:, role:, password: PASSWORD) }
-        QUALIFIED.each { |email, held| @records.people.qualify(@records.people.by_email(email)[:id], held.map { |trade, number, days| { trade:, number:, expires: (@now.to_date + days.to_i).iso8601 } }) }
+        QUALIFIED.each { |email, held| qualify(@records.people.by_email(email), held) }
         @plumber = @records.people.by_email("plumber@tallowreed.example")
         @desk = Desk::Context.new(@records, person: person("owner"), clock: -> { @now - (800 * 86_400) })
+      end
+
+      def qualify(person, held)
+        @records.people.qualify(person[:id], held.map { |trade, number, days| { trade:, number:, expires: (@now.to_date + days).iso8601 } })
       end
 
       def customer(name:, phone:, address:, access:, heaters:, code_profile: "us_irc")

@@ -39,7 +39,7 @@ module Munimen
 
       def words(operation)
         { because: @words.say(operation.because), how: @words.say(operation.how), instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase),
-          cautions: operation.cautions.map { |id| @words.say(Words::Cautions.text(id)) } }
+          cautions: Words::Cautions.lines(operation.cautions, @visit.heater).map { |line| @words.say(line) } }
       end
 
       def wait(wait) = wait && { seconds: wait.seconds, manner: wait.manner, label: wait.label, start: wait.start }

@@ -37,7 +37,7 @@ module Munimen
       end
 
       def school(visit, question)
-        { ask: visit.words.say(question.ask), choice: visit.rules.choice(question.id),
+        { question: question.id, ask: visit.words.say(question.ask), choice: visit.rules.choice(question.id),
           options: question.options.values.map { |option| { id: option.id, label: visit.words.say(option.label), reason: visit.words.say(option.reason) } } }
       end
     end

@@ -67,6 +67,7 @@ module Munimen
       end
 
       def verdict
+        soft("Looks only: nothing was operated") if @page[:look_only]
         soft("Draft – not signed yet") unless @data[:signed_at]
         style = { background_color: TINTS.fetch(@page[:outcome].to_s), borders: [], padding: 10, size: 14, font_style: :bold, text_color: INK }
         @pdf.table([[@page[:sentence]]], width: @pdf.bounds.width, cell_style: style)
@@ -91,7 +92,8 @@ module Munimen
 
       def deficiency(one)
         acted = "Done on the spot: #{sentence(one[:action])} Told: #{sentence(one[:told])}" if one[:action]
-        ["<b>#{escape(one[:place])}.</b> #{escape(one[:explain] || one[:text])}", (escape(one[:text]) if one[:explain]), escape(one[:remedy]), acted,
+        place = [one[:place], one[:gas_situation]].compact.join(" – ")
+        ["<b>#{escape(place)}.</b> #{escape(one[:explain] || one[:text])}", (escape(one[:text]) if one[:explain]), escape(one[:remedy]), acted,
          "<color rgb='#{SOFT}'>Rule: #{escape(one[:source])}</color>"].compact.reject(&:empty?).join("\n")
       end
 
@@ -131,6 +133,7 @@ module Munimen
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
         bullets "Please note", @page[:cautions]
         bullets("Next dates", @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" })
+        bullets("House rules that applied", (@page[:house_rules] || []).map { |one| "#{one[:ask]} #{one[:choice]} (#{one[:level]})" })
         bullets("In plain words", @page[:glossary].map { |one| "#{one[:term]}: #{one[:gloss]}" })
       end
 

@@ -28,9 +28,22 @@ module Munimen
       # Writes one row into readings, observations, steps, decisions, notes or signatures.
       def write(table, attributes) = @database[table].insert(attributes)
 
-      # The same, unless a row of this id is there already; tells whether it was new.
-      def write_new(table, attributes)
-        write(table, attributes)
+      # A reading, unless one of this id is there already; tells whether it was new. It corrects earlier ones
+      # of its name when `correcting`.
+      def take(row, correcting:)
+        return insert_reading(row) unless correcting
+
+        @database.transaction(mode: :immediate) do
+          new = insert_reading(row)
+          @correct ||= @database[:readings].where(visit_id: :$visit, name: :$name, superseded_by: nil).exclude(id: :$id).prepare(:update, :correct_reading, superseded_by: :$id)
+          @correct.call(visit: row[:visit_id], name: row[:name], id: row[:id]) if new
+          new
+        end
+      end
+
+      def insert_reading(row)
+        @insert ||= @database[:readings].prepare(:insert, :new_reading, row.to_h { |column, _| [column, :"$#{column}"] })
+        @insert.call(**row)
         true
       rescue Sequel::UniqueConstraintViolation
         false

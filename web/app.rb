@@ -59,14 +59,6 @@ module Munimen
         halt 500, Problem.document(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
       end
 
-      # First of its kind, since it is asked for most.
-      post "/api/visits/:id/readings" do
-        taken = Desk::TakeReading.new(desk).call(id, **sent)
-        visit = taken[:visit]
-        json({ reading: Desk::StepView.reading(taken[:reading], visit.units),
-               verdicts: taken[:verdicts].map { |verdict| Desk::StepView.verdict(verdict, visit) } })
-      end
-
       get "/api/session" do
         who = person&.slice(:id, :name, :role)
         json({ csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]), person: who, firm: records.settings.firm["name"],

@@ -32,8 +32,38 @@ module Munimen
         login_lockout_error_flash "Too many failed attempts: this account is locked for 15 minutes."
       end
 
-      # The Rack middleware for a database: POST /auth/login and /auth/logout with JSON.
-      def self.for(database, secret)
+      # The Rack middleware for a database: POST /auth/login and /auth/logout with JSON go to Rodauth; every
+      # other request only has its session looked up, by one prepared statement.
+      class Gate
+        def initialize(app, database, secret)
+          @app = app
+          @rodauth = Auth.rodauth(database, secret).new(app)
+          @secret = secret
+          @active = database[:account_active_session_keys].where(account_id: :$account, session_id: :$key).select(:account_id).prepare(:first, :active_session)
+        end
+
+        def call(env)
+          return @rodauth.call(env) if env["PATH_INFO"].start_with?("/auth/")
+
+          env["munimen.account_id"] = signed_in(env["rack.session"])
+          @app.call(env)
+        end
+
+        private
+
+        # Id of the account whose session has not been ended, or nil. Rodauth keeps an HMAC of the session's
+        # key, so that the table alone gives nobody a session.
+        def signed_in(session)
+          account = session["account_id"]
+          key = session["active_session_id"]
+          account if account && key && @active.call(account:, key: hmac(key))
+        end
+
+        def hmac(key) = [OpenSSL::HMAC.digest("SHA256", @secret, key)].pack("m0").delete_suffix("=").tr("+/", "-_")
+      end
+
+      # Rodauth as a Rack middleware.
+      def self.rodauth(database, secret)
         Class.new(Roda) do
           plugin :middleware
           plugin :json_parser, content_type_regexp: %r{\Aapplication/json\b}i
@@ -45,8 +75,6 @@ module Munimen
 
           route do |r|
             r.on("auth") { r.rodauth }
-            rodauth.check_active_session if rodauth.logged_in?
-            env["munimen.account_id"] = rodauth.session_value
             nil
           end
         end

@@ -19,17 +19,27 @@ module Munimen
       # config: Web::Config. check_responses: hold every answer to the contract, too.
       def build(config, check_responses: true)
         Limits.set_up
+        answers = Answers.new(Contract::PATH) if check_responses
         Rack::Builder.new do
           use Rack::Attack
           use Headers
           use RodaSessionMiddleware, secret: config.secret, key: "munimen", max_seconds: 7 * 86_400, max_idle_seconds: 86_400,
                                      cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
           use Csrf
-          use Auth.for(config.records.database, config.secret)
-          use ApiContract, check_responses: check_responses
+          use Auth::Gate, config.records.database, config.secret
+          use ReadingsRoute, config.records, Contract::PATH, answers
+          use ApiContract, answers
           use Interface
           run App.with(config)
         end.to_app
+      end
+
+      # The answer in place of one that breaks the contract; in the tests it stops them.
+      def broken(problem)
+        raise problem if ENV["RACK_ENV"] == "test"
+
+        warn "Answer breaks the contract: #{problem[0, 500]}"
+        Problem.rack(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
       end
 
       # Security headers on every answer.
@@ -57,9 +67,9 @@ module Munimen
 
       # The contract, for paths below /api only: requests by openapi_first, answers by schemas compiled once.
       class ApiContract
-        def initialize(app, check_responses:)
+        def initialize(app, answers)
           @app = app
-          @answers = Answers.new(Contract::PATH) if check_responses
+          @answers = answers
           @checked = OpenapiFirst::Middlewares::RequestValidation.new(method(:answer), spec: Contract.definition, error_response: Contract::ErrorResponse)
         end
 
@@ -71,11 +81,7 @@ module Munimen
           status, headers, body = @app.call(env)
           operation = env[OpenapiFirst::REQUEST].operation_id
           problem = @answers&.problem(operation, status, headers["content-type"], body)
-          return [status, headers, body] unless problem
-          raise problem if ENV["RACK_ENV"] == "test"
-
-          warn "Answer breaks the contract: #{problem[0, 500]}"
-          Problem.rack(500, "Something went wrong here; nothing of yours was lost. It has been noted.", code: "internal")
+          problem ? Stack.broken(problem) : [status, headers, body]
         end
       end
 

@@ -31,7 +31,8 @@ module Munimen
       def hot = @visit.quantity(:tap_temperature) || @heater.usual_set_point
 
       def pressures
-        { supply_pressure: @visit.quantity(:static_pressure), maximum_pressure: @visit.rules.limit(:hot_peak)&.at_most, charge: @visit.quantity(:charge_set) || @visit.quantity(:vessel_charge),
+        { supply_pressure: @visit.quantity(:static_pressure), maximum_pressure: @visit.rules.limit(:hot_peak)&.at_most,
+                   charge: @visit.quantity(:charge_set) || @visit.quantity(:vessel_charge),
           relief_setting: @heater.first_relief_pressure, vessel_volume: @heater.vessel_volume }
       end
 

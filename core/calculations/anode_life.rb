@@ -3,14 +3,14 @@
 # When the anode is due, from what inspections found, or by Faraday's law from a powered anode's current.
 Munimen::Calculation.define :anode_life do
   title "When the anode will be used up"
-  input :inspections, :inspections, optional: true, note: "list of {date, remaining 0–1}"
+  input :inspections, :inspections, optional: true, note: "a line each: date and part left, 0–1"
   input :replace_at, :number, default: "0.25", note: "part left at which it is replaced"
   input :fitted_on, :date, optional: true, note: "counts as 1"
   input :mass, :mass, optional: true, note: "with alloy and current instead of inspections"
   choice :alloy, %w[magnesium aluminium], default: "magnesium"
   input :current, :current, optional: true, note: "protective current"
   output :rate, :number, note: "part lost in a year"
-  output :replace_by, :record, note: "{earliest, likely, latest}; null where nothing can be said"
+  output :replace_by, :record, note: "earliest, likely, latest; – where nothing can be said"
   source Munimen::Source.published("Least squares", "through the inspections"), Munimen::Source.from_memory("Reading error ±10 %"),
          Munimen::Source.from_memory("Faraday: magnesium 2,205 Ah/kg at 50 %, aluminium 2,980 Ah/kg at 50–85 %")
 

@@ -13,8 +13,8 @@ Munimen::Calculation.define :closed_system do
   input :vessel_volume, :volume, default: "0"
   input :charge, :pressure, default: ->(i) { i[:supply_pressure] }
   input :compliance, :compliance, optional: true, note: "give of tank, pipes and water; from the volume unless given"
-  output :time_to_relief, :time, note: "null if never"
-  output :expanded_at_relief, :volume, note: "null if never"
+  output :time_to_relief, :time, note: "none if never"
+  output :expanded_at_relief, :volume, note: "none if never"
   output :peak_pressure, :pressure
   output :series, :list, note: "[{time, temperature, pressure, expanded_volume}] every 30 s"
   source Munimen::Source.published("IAPWS-IF97", "region 1"),

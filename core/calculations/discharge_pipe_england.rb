@@ -8,7 +8,7 @@ Munimen::Calculation.define :discharge_pipe_england do
   input :bends, :number, default: "0", note: "elbows and formed bends alike"
   choice :shared, %w[no yes], default: "no", note: "D2 of several systems (six at most); length and bends of the longest"
   output :d1_size, :length, unit: "mm"
-  output :d2_size, :length, unit: "mm", note: "null beyond the table"
+  output :d2_size, :length, unit: "mm", note: "none beyond the table"
   output :resistance_used, :length, unit: "m"
   output :resistance_allowed, :length, unit: "m"
   table = Munimen::Source.published("Approved Document G", "table 3.1", clause: :from_memory)

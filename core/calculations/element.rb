@@ -9,7 +9,7 @@ Munimen::Calculation.define :element do
   input :supply_voltage, :voltage, default: ->(i) { i[:rated_voltage] }
   input :earth_resistance, :insulation, optional: true, note: "terminal to sheath, both leads off; at 500 V"
   output :expected_resistance, :resistance
-  output :deviation, :number, note: "of the resistance, as a fraction; null when open or not measured"
+  output :deviation, :number, note: "of the resistance, as a fraction; none when open or not measured"
   output :power_at_supply, :element_power
   output :current, :current
   output :verdict, :word

@@ -3,7 +3,7 @@
 Munimen::Calculation.define :scald_time do
   title "How soon water this hot burns"
   input :temperature, :temperature
-  output :time, :time, note: "null below 110 °F, and from 110 to 120 °F where it is over 5 min"
+  output :time, :time, note: "none below 110 °F, and from 110 to 120 °F where it is over 5 min"
   output :grade, :word
   output :words, :word
   output :caution, :word

@@ -2,7 +2,7 @@
 
 Munimen::Calculation.define :settled_reading do
   title "Has a reading come to rest?"
-  input :samples, :samples, note: "[{\"t\": seconds, \"value\": number}, …]"
+  input :samples, :samples, note: "a line each: seconds and value"
   input :tolerance, :number, note: "each way from the middle, in the samples' own unit"
   input :hold, :time, default: "5 s"
   output :value, :number

@@ -89,7 +89,10 @@ module Munimen
       def scale(kind, symbol = nil) = Measure::Kind[kind].dimension == :time ? Measure::Unit["min"] : Measure::Unit[symbol || Measure::Kind[kind].unit(@units).symbol]
 
       def plotted(result)
-        instance_exec(result, &@plot)[:series].map { |one| { name: one[:name], main: one.fetch(:main, true), points: one[:points].map { |pair| pair.map { |value| number(value) } } } }
+        instance_exec(result, &@plot)[:series].map do |one|
+          points = one[:points].map { |pair| pair.map { |value| number(value) } }
+          { name: one[:name], main: one.fetch(:main, true), points: }
+        end
       end
 
       def sweep(curve, result, across)

@@ -3,11 +3,11 @@
 module Munimen
   module Drawing
     # The safety ladder: everything of this heater on two upright scales, pressure and temperature, and
-    # which rungs are out of order or too close. A canvas of 380 × 400.
+    # which rungs are out of order or too close. A canvas of 420 × 400.
     #
     #   Ladder.new(visit).to_h # => {width:, height:, scales: [{rungs: [...]}], problems: [...]}
     class Ladder
-      WIDTH = 380
+      WIDTH = 420
       HEIGHT = 400
       TOP = 34
       BOTTOM = 384
@@ -17,6 +17,7 @@ module Munimen
       # and 85 °C; from memory.
       HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
       CUT_OUT = Measure::Quantity.of(82.5, "degC", :temperature)
+      SOURCES = { coil: "coil", immersion: "immersion", upper_element: "upper", lower_element: "lower", element: "immersion" }.freeze
       BOILING = Measure::Quantity.of(212, "degF", :temperature)
 
       def initialize(visit, meaning = Judgement::Meaning.new(visit))
@@ -28,7 +29,7 @@ module Munimen
       def to_h
         { width: WIDTH, height: HEIGHT, problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
           scales: [scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 70),
-                   scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 258)] }
+                   scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 268)] }
       end
 
       # [[ids of rungs, text], …] of what is out of order or too close.
@@ -48,7 +49,8 @@ module Munimen
       def top_pressure = [@heater.relief_pressure.si * 1.12, (@heater.working_pressure&.si || 0) * 1.06].max
       def second_tier = @heater.unvented? ? @heater.cut_out_temperature || CUT_OUT : HIGH_LIMIT
       def second_tier? = @heater.unvented? || @heater.electric?
-      def sources = @heater.heat_sources.map { |source| @visit.words.part(source).downcase }.join(", ")
+      # One for each source of heat in an unvented cylinder.
+      def second_tier_label = @heater.unvented? ? "Cut-out: #{@heater.heat_sources.map { |source| SOURCES.fetch(source) }.join(', ')}" : "{cut_out}"
 
       def predicted
         return unless supply && supply < @heater.first_relief_pressure
@@ -57,9 +59,9 @@ module Munimen
       end
 
       def pressures
-        [Rung.new(id: :relief, label: "{relief_valve} opens", quantity: @heater.relief_pressure, role: :protection),
-         (Rung.new(id: :expansion_relief, label: "{expansion_relief}", quantity: @heater.first_relief_pressure, role: :protection) unless @heater.expansion_relief == :no),
-         (Rung.new(id: :setting, label: "{regulator}", quantity: @heater.regulator_setting, role: :limit) if @heater.regulator_setting),
+        [Rung.new(id: :relief, label: @visit.words.part(:relief_valve), quantity: @heater.relief_pressure, role: :protection),
+         expansion_relief,
+         (Rung.new(id: :setting, label: @visit.words.part(:regulator), quantity: @heater.regulator_setting, role: :limit) if @heater.regulator_setting),
          Rung.new(id: :tank, label: "Tank is rated", quantity: @heater.working_pressure, role: :limit),
          Rung.new(id: :limit, label: "Limit", quantity: limit, role: :limit),
          Rung.new(id: :street, label: "{street}", quantity: @visit.quantity(:mains_pressure), role: :measured),
@@ -69,10 +71,16 @@ module Munimen
          Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)].compact.select(&:quantity)
       end
 
+      def expansion_relief
+        return if @heater.expansion_relief == :no
+
+        Rung.new(id: :expansion_relief, label: @visit.words.part(:expansion_relief), quantity: @heater.first_relief_pressure, role: :protection)
+      end
+
       def temperatures
         [Rung.new(id: :boiling, label: "Water boils", quantity: BOILING, role: :limit),
-         Rung.new(id: :relief_hot, label: "{relief_valve} opens", quantity: @heater.relief_temperature, role: :protection),
-         (Rung.new(id: :high_limit, label: "{cut_out}: #{sources}", quantity: second_tier, role: :protection) if second_tier?),
+         Rung.new(id: :relief_hot, label: @visit.words.part(:relief_valve), quantity: @heater.relief_temperature, role: :protection),
+         (Rung.new(id: :high_limit, label: second_tier_label, quantity: second_tier, role: :protection) if second_tier?),
          Rung.new(id: :scald, label: "Scald limit", quantity: @visit.rules.limit(:bath_temperature)&.at_most, role: :limit),
          Rung.new(id: :set_point, label: "Thermostat", quantity: @heater.set_point, role: :predicted),
          Rung.new(id: :tap, label: "At the {tap}", quantity: @visit.quantity(:tap_temperature), role: :measured)].compact.select(&:quantity)

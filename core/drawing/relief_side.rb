@@ -75,22 +75,17 @@ module Munimen
         @canvas.path("M#{from} #{Section::PIPE - 8} V#{Section::PIPE + 18} H#{from + 4} V#{y} H#{x + 4} V#{top}", :expansion_relief, :copper_thin)
       end
 
-      # Straight down first, then one corner for each bend.
+      # Straight down first, then one corner for each bend; with an odd number it ends level, through a wall.
       def d2(x, y)
-        bends = [(@heater.d2_bends&.si || 1).to_i, BENDS_DRAWN].min
         last = FLOOR - 14
-        step = (last - y - 24) / (bends + 1).to_f
-        route = "M#{x} #{y} V#{(y + 24).round(1)}"
-        at = y + 24
-        side = x
-        bends.times do |i|
-          route += if i.even? then " H#{side = side == x ? RIGHT - 2 : x}"
-                   else " V#{(at += step * 2).round(1)}"
-                   end
-        end
-        route += " V#{last}"
-        @canvas.path(route, :discharge_pipe, role)
+        bends = [(@heater.d2_bends&.si || 1).to_i, BENDS_DRAWN].min
+        legs = bends / 2 # upright ones below the first
+        first = legs.zero? ? last : y + 24
+        sides = [RIGHT - 2, x].cycle
+        corners = Array.new(bends) { |i| i.even? ? "H#{sides.next}" : "V#{(first + ((last - first) * (i + 1) / (2.0 * legs))).round(1)}" }
+        @canvas.path("M#{x} #{y} V#{first} #{corners.join(' ')}", :discharge_pipe, role)
         @canvas.anchor(:discharge_pipe, x, y + 14)
+        side = [x, RIGHT - 2][(bends + 1) / 2 % 2]
         @canvas.anchor(:discharge_end, side + 2, last - 2)
         grating(side, last) if @heater.discharge_ends == :gully
       end

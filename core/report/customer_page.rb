@@ -48,7 +48,7 @@ module Munimen
 
       def deficiency(verdict)
         { check: verdict.check, state: verdict.state, place: @words.part(verdict.part), text: verdict.text, explain: @words.say(verdict.explain),
-          remedy: @words.say(verdict.remedy), source: verdict.because.first.source&.to_s, who: verdict.who,
+          remedy: @words.say(verdict.remedy), gas_situation: Judgement::GasSituation.of(verdict, @visit), source: verdict.because.first.source&.to_s, who: verdict.who,
           by: by(verdict),
           action: @visit.decision("danger.#{verdict.check}.action"), told: @visit.decision("danger.#{verdict.check}.told") }
       end

@@ -21,8 +21,11 @@ module Munimen
         hydrogen: "Unused for two weeks? Run a hot {tap} first, no flame or switch near it."
       }.freeze
 
-      # The line of a caution; KeyError for one that is not there.
-      def self.text(id) = ALL.fetch(id)
+      # Those that only a burner brings with it.
+      BURNER = %i[gas_smell co hot_flue].freeze
+
+      # The lines of some cautions that apply to a heater; KeyError for one that is not there.
+      def self.lines(ids, heater) = ids.reject { |id| BURNER.include?(id) && !heater.gas? }.map { |id| ALL.fetch(id) }
     end
   end
 end

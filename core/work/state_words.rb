@@ -15,6 +15,10 @@ module Munimen
       }.freeze
       MEMBERS = { "heating_controls" => "{controls}", "upper_element" => "upper {element}", "lower_element" => "lower {element}", "element" => "{element}",
                   "high_limit" => "{high_limit}", "off_peak" => "off-peak" }.freeze
+      # What would read badly as name and value.
+      YES_NO = { [:identified, [:yes]] => "the {heater} identified", [:looked, [:yes]] => "looked over", [:as_found, [:yes]] => "all still as found",
+                 [:air_in_pipes, [:no]] => "no air in the pipes", [:air_in_pipes, [:yes]] => "air in the pipes", [:static, [:known]] => "static pressure read",
+                 [:charge, [:known]] => "charge read", [:air_valve, [:tested]] => "air valve tested", [:consent, [:given]] => "consent given" }.freeze
       GROUPS = { "cut_out" => "cut-out" }.freeze
       VALUES = {
         below_relief_port: "below the relief port", below_upper_element: "below the upper element",
@@ -28,6 +32,8 @@ module Munimen
 
       # "pressure zero", "heat off or pilot".
       def need(name, values)
+        return YES_NO.fetch([name, Array(values)]) if YES_NO.key?([name, Array(values)])
+
         "#{name(name)} #{Array(values).map { |value| value(value) }.join(' or ')}"
       end
 

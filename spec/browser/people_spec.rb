@@ -33,7 +33,7 @@ RSpec.describe "People at the screen", type: :feature do
     sign_in
     go "/visits/#{id}?step=restore_burner"
     expect(page).to have_css(".state .changed", text: "supply shut").and have_css(".state .changed", text: "pressure zero")
-    expect(page).to have_css(".needs", text: "air in the pipes no")
+    expect(page).to have_css(".needs", text: "no air in the pipes")
     expect(page).to have_button("Done – next", disabled: true)
     within(".needs") { first("button").click }
     expect(page).to have_no_css("article h2", text: "Turn the burner on")

@@ -31,6 +31,13 @@ RSpec.describe Munimen::Calculation do
       end
     end
 
+    it "#{id} refuses units of another dimension, and names the field" do
+      described_class[id].inputs.select { |input| input.unit_symbol(:us) }.each do |input|
+        wrong = input.kind == :time ? "3 psi" : "3 min"
+        expect { described_class[id].call({ **inputs, input.name => wrong }) }.to raise_error(Munimen::Error) { |error| expect([error.field, error.code.to_s]).to eq([input.name.to_s, "wrong_unit"]) }
+      end
+    end
+
     it "#{id} refuses an input it does not know and one that is missing" do
       expect { described_class[id].call({ **inputs, colour: "red" }) }.to raise_error(Munimen::Error, /has no input/)
       first = described_class[id].inputs.map(&:name).find { |name| inputs.key?(name) && id != :gas_pressure } or next

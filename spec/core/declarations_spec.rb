@@ -9,7 +9,7 @@ RSpec.describe Munimen do
       conditions = [operation.needs, operation.makes, operation.wait&.holds || {}, operation.wait&.makes || {}]
       expect(conditions.flat_map { |one| Munimen::Work::StateSpace.problems(one) }).to be_empty
       [operation.title, operation.how, operation.because, operation.instrument, *operation.reads.map(&:ask)].each { |text| expect { words.say(text) }.not_to raise_error }
-      expect { operation.cautions.each { |id| Munimen::Words::Cautions.text(id) } }.not_to raise_error
+      expect(Munimen::Words::Cautions::ALL.keys).to include(*operation.cautions) unless operation.cautions.empty?
       expect([operation.title, operation.how, operation.because]).to all(be_a(String))
       expect(operation.after - Munimen::Work::Operation.ids).to be_empty
     end

@@ -77,13 +77,17 @@ RSpec.describe Munimen::Words do
   # Everything that a visit, its plan, verdicts and page say to a person.
   def said(visit)
     step = Munimen::Desk::StepView.new(visit, { qualifications: "[]" })
-    plan = Munimen::Work::Planner.new(visit).plan(visit.jobs)
+    steps = Munimen::Work::Planner.new(visit).plan(visit.jobs).steps.map { |one| step.planned(one) }
+    verdicts = Munimen::Judgement::Judge.new(visit).verdicts.map { |one| one.in_words(visit.words) }
+    parts = visit.words.parts.slice(*Munimen::Heater::Parts.of(visit.heater).map(&:id)).values
+    [steps, looked(visit), verdicts, parts, Munimen::Report::CustomerPage.new(visit).to_h.except(:edition, :rulebook)]
+  end
+
+  def looked(visit)
     looks = %i[plate visible discharge_pipe].flat_map { |group| Munimen::Judgement::Look.for(visit, group) }
-    book = visit.rules.book.id
-    findings = looks.flat_map { |look| [look.ask, look.sound] } +
-               looks.flat_map { |look| look.findings.values }.flat_map { |one| [one.text, one.remedy, one.explain, one.source_under(book).to_s] }
-    [plan.steps.map { |one| step.planned(one) }, findings.map { |text| visit.words.say(text) }, Munimen::Report::CustomerPage.new(visit).to_h.except(:edition, :rulebook),
-     Munimen::Judgement::Judge.new(visit).verdicts.map { |one| one.in_words(visit.words) }, visit.words.parts.slice(*Munimen::Heater::Parts.of(visit.heater).map(&:id)).values]
+    lines = looks.flat_map { |look| [look.ask, look.sound] } +
+            looks.flat_map { |look| look.findings.values }.flat_map { |one| [one.text, one.remedy, one.explain, one.source_under(visit.rules.book.id).to_s] }
+    lines.map { |text| visit.words.say(text) }
   end
 
   def texts(value)

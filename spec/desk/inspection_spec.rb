@@ -115,6 +115,16 @@ RSpec.describe Munimen::Desk do
     expect(described_class::Why.new(office.context).call(visit, "outlet_height")).to include(state: :sound)
   end
 
+  it "prints the gas industry's class beside our grade, in England only" do
+    seen = [Munimen::Visit::Observation.new(id: "o", item: :flue, finding: :disconnected), Munimen::Visit::Observation.new(id: "p", item: :gas_shut_off, finding: :connector)]
+    page = lambda do |book|
+      visit = fresh(:gas_storage, book)
+      Munimen::Report::CustomerPage.new(Munimen::Visit.new(heater: visit.heater, rules: visit.rules, on: visit.on, observations: seen)).to_h[:deficiencies]
+    end
+    expect(page[:england_g3].first(2).map { |one| one[:gas_situation] }).to eq(["Immediately dangerous", "At risk"])
+    expect(page[:us_irc].map { |one| one[:gas_situation] }).to all(be_nil)
+  end
+
   it "changes no signed visit when a house rule changes" do
     visit = office.walk(findings: { trim_rings: :rippled })
     grade = -> { described_class::ReportPage.new(office.context).call(visit)[:page][:deficiencies].find { |one| one[:check].to_s == "trim_rings" }[:state].to_s }

@@ -26,7 +26,7 @@ RSpec.describe Munimen::Desk do
     identified
     %i[turn_burner_to_pilot shut_heater_supply let_pressure_down].each { |id| office.step(visit, id) }
     error = refused { office.step(visit, :restore_burner) }
-    expect(error.message).to include("air in the pipes no")
+    expect(error.message).to include("no air in the pipes")
     office.step(visit, :open_heater_supply)
     expect(refused { office.step(visit, :restore_burner) }.code).to eq(:need_unmet)
     office.step(visit, :purge_air)

@@ -34,6 +34,22 @@ module AtTheScreen
   def press(*keys) = page.driver.browser.keyboard.type(*keys)
   def title = find("article h2", match: :first).text
 
+  # Place by place, until nothing is open.
+  def all_sound_here
+    while (button = page.all(".looks .all", wait: 0).first)
+      before = page.all(".looks .all", wait: 0).size
+      button.click
+      expect(page).to have_css(".looks .all", count: before - 1)
+    end
+  end
+
+  # Counts what a person touches and types from here on; touches tells how many so far.
+  def count_touches
+    page.execute_script("window.touches = 0; for (const kind of ['click', 'keydown']) addEventListener(kind, e => { if (e.isTrusted) window.touches++ }, true)")
+  end
+
+  def touches = page.evaluate_script("window.touches")
+
   # The step in hand has changed from what it was.
   def expect_next(before) = expect(page).to have_no_css("article h2", text: /\A#{Regexp.escape(before)}\z/)
 

@@ -69,7 +69,9 @@ watch(
 @media (max-width: 700px) {
   .bar { padding: 0 8px; gap: 2px; }
   .brand span { display: none; }
-  .nav { margin-left: 0; }
+  .nav { margin-left: 0; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
+  .spacer { display: none; }
+  .alarm { flex: none; }
   .nav a { padding: 0 7px; font-size: 0.9rem; }
   .quiet.words { display: none; }
   .waiting { position: fixed; top: 58px; right: 6px; z-index: 21; }

@@ -9,7 +9,8 @@ Munimen::Drawing::Chart.define :anode_life do
     year = ->(date) { (date.year + (date.yday / 365.25)).round(3) }
     at = result.inputs[:replace_at].si
     series = [{ name: "found", points: seen.map { |date, left| [year[date], left] } }]
-    by.each { |name, date| series << { name: name.to_s, main: name == :likely, points: [seen.last ? [year[seen.last.first], seen.last.last] : [year[date] - 1, 1.0], [year[date], at]] } }
+    from = seen.last ? [year[seen.last.first], seen.last.last] : nil
+    by.each { |name, date| series << { name: name.to_s, main: name == :likely, points: [from || [year[date] - 1, 1.0], [year[date], at]] } }
     { x: "Year", y: "Part left", series: }
   end
   level("replace at") { |r| r.inputs[:replace_at] }

@@ -3,7 +3,7 @@
 # D1, tundish and D2, and the equivalent length used up.
 Munimen::Drawing::Chart.define :discharge_pipe_england do
   shapes do |result, canvas|
-    d1 = (result[:d1_size].in("mm")).round
+    d1 = result[:d1_size].in("mm").round
     d2 = result[:d2_size]&.in("mm")&.round
     bends = [result.inputs[:bends].si.to_i, 8].min
     used = result.outputs[:resistance_used]
@@ -15,7 +15,8 @@ Munimen::Drawing::Chart.define :discharge_pipe_england do
     y = 92
     route = "M33 68 V92"
     bends.times { |i| route += i.even? ? " H#{x += 34}" : " V#{y += 14}" }
-    canvas.path("#{route} V#{y + 22}", :discharge_pipe, :copper)
+    route += bends.odd? ? " H#{x + 20}" : " V#{y + 22}"
+    canvas.path(route, :discharge_pipe, :copper)
     long = [300 * used / [used, allowed].max, 6].max
     canvas.rect(60, 196, 300 * allowed / [used, allowed].max, 14, :discharge_pipe, :plate)
     canvas.rect(60, 196, long, 14, :discharge_pipe, used > allowed ? :flame : :anode)

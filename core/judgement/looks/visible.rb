@@ -3,7 +3,7 @@
 # What can be seen from the top down, without touching.
 
 Munimen::Judgement::Look.define :shut_off, group: :visible, part: :cold_shut_off do
-  ask "Cold shut-off"
+  ask "{Supply_valve}"
   sound "Present, reachable, lever in line"
   wrong :missing, "No working shut-off on the cold side", :defect,
         source: common_practice("a heater is isolated on its cold side"),

@@ -66,6 +66,9 @@ look.call :access, :tank, all, "Room to work, nothing stored against it", "Acces
 look.call :tank_stand, :tank, all, "Stand, level and sound", "Level, carries it",
           weak: ["Stand rotten, loose or leaning", :defect, practice.call("a full tank is heavy"), 30, "A full tank is very heavy, and its stand is weak.",
                  "Make a sound stand before it gives way."]
+look.call :hot_shut_off, :hot_outlet, all, "In a tall building: a valve on the hot outlet", "Fitted, or not a tall building",
+          missing: ["No valve on the hot outlet of a low {heater} in a tall building", :advice, practice.call("a service would drain the riser"), 365,
+                    "Every service lets the water of the whole building run out.", "Fit one when the pipes are next open."]
 look.call :bonding, :hot_outlet, all, "Bond between hot and cold, where asked for", "Seen, or not asked for",
           absent: ["Bond missing where it is asked for", :defect, wiring, 60, "The pipes are not joined electrically as they should be.", "Have it bonded."]
 look.call :mixing_valve, :mixing_valve, ->(heater) { heater.mixing_valve == :yes }, "Mixing valve", "Dry, serviced, labelled",

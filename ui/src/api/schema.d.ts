@@ -1135,6 +1135,7 @@ export interface components {
                     check: string;
                     state: components["schemas"]["Grade"];
                     place: string;
+                    gas_situation?: components["schemas"]["MaybeText"];
                     text: string;
                     explain?: components["schemas"]["MaybeText"];
                     remedy?: components["schemas"]["MaybeText"];
@@ -1263,6 +1264,7 @@ export interface components {
                 source?: components["schemas"]["MaybeText"];
             }[];
             schools: {
+                question: string;
                 ask: string;
                 choice: string;
                 options: components["schemas"]["School"][];

@@ -34,7 +34,7 @@ function option() {
   const lines = series.map((one, index) => ({ type: 'line' as const, name: one.name ?? '', showSymbol: one.points.length < 9, symbolSize: 7, lineStyle: { width: one.main ? 3 : 2, type: one.main ? ('solid' as const) : ('dashed' as const), color: token(one.main ? '--copper' : '--ink-soft') }, itemStyle: { color: token(one.main ? '--copper' : '--ink-soft') }, data: one.points, ...(index === 0 ? { markLine: marks } : {}) }))
   const here = point ? [{ type: 'line' as const, name: '', symbol: 'circle', symbolSize: 14, itemStyle: { color: token('--ink') }, data: [point] }] : []
   const level = props.picture.levels.map((one) => one.at)
-  return { ...base, legend: series.some((one) => one.name) ? { top: 0, textStyle: text, data: series.filter((one) => one.name).map((one) => one.name!) } : undefined, xAxis: { type: 'value' as const, name: name(x), nameGap: 28, scale: true, ...axis }, yAxis: { type: y.log ? ('log' as const) : ('value' as const), name: name(y), nameGap: 46, scale: true, max: (value: { max: number }) => Math.max(value.max, ...level), ...axis }, series: [...lines, ...here] }
+  return { ...base, legend: series.some((one) => one.name) ? { top: 0, textStyle: text, data: series.filter((one) => one.name).map((one) => one.name!) } : undefined, xAxis: { type: 'value' as const, name: name(x), nameGap: 28, scale: true, ...axis, axisLabel: { ...axis.axisLabel, formatter: (value: number) => (x.label === 'Year' ? String(value) : value.toLocaleString('en')) } }, yAxis: { type: y.log ? ('log' as const) : ('value' as const), name: name(y), nameGap: 46, scale: true, max: (value: { max: number }) => Math.max(value.max, ...level), ...axis }, series: [...lines, ...here] }
 }
 const draw = () => chart?.setOption(option(), true)
 const resize = new ResizeObserver(() => chart?.resize())
@@ -58,6 +58,6 @@ watch(() => props.picture, draw)
 </template>
 
 <style scoped>
-figure { margin: 0; }
+figure { margin: 0; position: relative; overflow: hidden; }
 .plot { height: 330px; width: 100%; }
 </style>

@@ -5,16 +5,28 @@ import { api, must, Problem, type Schemas } from '@/api/client'
 import GradeMark from './GradeMark.vue'
 
 const props = defineProps<{ visit: string; check: string }>()
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; changed: [] }>()
 const why = ref<Schemas['Why'] | null>(null)
 const error = ref('')
-onMounted(async () => {
+onMounted(load)
+async function load() {
   try {
     why.value = await must(api.GET('/api/visits/{id}/why', { params: { path: { id: props.visit }, query: { check: props.check } } }))
   } catch (problem) {
     error.value = (problem as Problem).message
   }
-})
+}
+/** Takes another school for this visit alone. */
+async function choose(question: string, choice: string) {
+  error.value = ''
+  try {
+    await must(api.PUT('/api/visits/{id}/house-rules', { params: { path: { id: props.visit } }, body: { rules: { [question]: choice } } }))
+    await load()
+    emit('changed')
+  } catch (problem) {
+    error.value = (problem as Problem).message
+  }
+}
 </script>
 
 <template>
@@ -31,7 +43,7 @@ onMounted(async () => {
       <ol class="chain"><li v-for="(one, index) in why.chain" :key="index"><b>{{ $t(`why.levels.${one.level}`) }}</b> {{ one.text }} <span v-if="one.source" class="soft small">{{ one.source }}</span></li></ol>
       <template v-for="school in why.schools" :key="school.ask">
         <h3>{{ $t('why.schools') }}: {{ school.ask }}</h3>
-        <ul class="schools"><li v-for="option in school.options" :key="option.id" :class="{ chosen: option.id === school.choice }"><b>{{ option.label }}</b> <span v-if="option.id === school.choice" class="soft small">({{ $t('why.ours') }})</span><br />{{ option.reason }}</li></ul>
+        <ul class="schools"><li v-for="option in school.options" :key="option.id" :class="{ chosen: option.id === school.choice }"><b>{{ option.label }}</b> <span v-if="option.id === school.choice" class="soft small">({{ $t('why.ours') }})</span><br />{{ option.reason }} <button v-if="option.id !== school.choice" type="button" class="plain-button" @click="choose(school.question, option.id)">{{ $t('why.forVisit') }}</button></li></ul>
       </template>
     </div>
   </el-dialog>

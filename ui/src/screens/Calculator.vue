@@ -20,7 +20,11 @@ const values = ref<Record<string, string>>({})
 const result = ref<Schemas['CalculationResult'] | null>(null)
 const error = ref<Problem | null>(null)
 
-const LISTS: Record<string, string> = { samples: '[{"t":0,"value":70},{"t":2,"value":55},{"t":4,"value":50},{"t":6,"value":50.1},{"t":9,"value":50}]', inspections: '[{"date":"2024-05-01","remaining":0.8},{"date":"2026-05-01","remaining":0.5}]' }
+/** Lists are typed as lines of two: the names of the two, and an example. */
+const LISTS: Record<string, { keys: [string, string]; example: string }> = {
+  samples: { keys: ['t', 'value'], example: '0 70\n2 55\n4 50\n6 50.1\n9 50' },
+  inspections: { keys: ['date', 'remaining'], example: '2024-05-01 0.8\n2026-05-01 0.5' },
+}
 const sheet = computed(() => sheets.value.find((one) => one.id === props.id))
 const inputs = computed(() => (sheet.value?.inputs ?? []) as unknown as Input[])
 const outputs = computed(() => (sheet.value?.outputs ?? []) as unknown as Output[])
@@ -33,7 +37,7 @@ async function load() {
 }
 onMounted(async () => {
   await load()
-  for (const input of inputs.value) values.value[input.name] = String(route.query[input.name] ?? LISTS[input.name] ?? '')
+  for (const input of inputs.value) values.value[input.name] = String(route.query[input.name] ?? '')
   await work()
 })
 
@@ -45,8 +49,10 @@ watch(units, async () => { await load(); await work() })
 const filled = () => Object.fromEntries(Object.entries(values.value).filter(([, text]) => text.trim()))
 function parsed() {
   return Object.fromEntries(Object.entries(filled()).map(([name, text]) => {
-    if (!text.trim().startsWith('[')) return [name, text]
-    try { return [name, JSON.parse(text) as unknown] } catch { return [name, text] }
+    const list = LISTS[name]
+    if (!list) return [name, text]
+    const cell = (word: string | undefined) => (word !== undefined && /^-?[\d.]+$/.test(word) ? Number(word) : word)
+    return [name, text.trim().split('\n').map((line) => line.trim().split(/[\s;]+/)).map(([one, two]) => ({ [list.keys[0]]: cell(one), [list.keys[1]]: cell(two) }))]
   }))
 }
 async function work() {
@@ -74,10 +80,11 @@ function text(value: Value): string {
   if (typeof value === 'object') return Object.entries(value).map(([name, one]) => `${name} ${one ?? '–'}`).join(' · ')
   return typeof value === 'string' ? say(value) : String(value)
 }
+const shortUnit = (unit: string) => (unit === '1' ? '' : unit.replace('degF', '°F').replace('degC', '°C').replace('deltaF', '°F').replace('inH2O', 'in. w.c.'))
 function number(value: number, unit: string) {
   if (unit === 's' && value >= 120) return value >= 7200 ? `${Math.floor(value / 3600)} h ${Math.round((value % 3600) / 60)} min` : `${Math.floor(value / 60)} min ${Math.round(value % 60)} s`
   const shown = Math.abs(value) >= 1000 ? Math.round(value).toLocaleString('en') : Number(value.toPrecision(4)).toString()
-  return `${shown} ${unit === '1' ? '' : unit.replace('degF', '°F').replace('degC', '°C').replace('inH2O', 'in. w.c.')}`.trim()
+  return `${shown} ${shortUnit(unit)}`.trim()
 }
 const verdict = computed(() => result.value?.verdict as { state: Grade; because: { text: string; measured: string | null; limit: string | null; source: string | null }[] } | null | undefined)
 const shownOutputs = computed(() => outputs.value.filter((output) => output.name !== 'verdict' && output.name !== 'series' && output.name !== 'criteria'))
@@ -104,8 +111,8 @@ function useInVisit() {
         <label v-for="input in inputs" :key="input.name" :class="{ wrong: error?.field === input.name }">
           <span>{{ say(input.name) }} <span v-if="input.optional" class="soft small">{{ input.default ? `(${input.default})` : `(${$t('calculator.optional')})` }}</span></span>
           <select v-if="input.choices" v-model="values[input.name]" class="native"><option v-if="input.default || input.optional" value="">{{ input.default ? say(String(input.default)) : '' }}</option><option v-for="choice in input.choices" :key="choice" :value="choice">{{ say(choice) }}</option></select>
-          <textarea v-else-if="LISTS[input.name]" v-model="values[input.name]" class="native number" rows="4" :name="input.name" />
-          <span v-else class="entry"><input v-model="values[input.name]" class="native number" :name="input.name" :inputmode="input.unit ? 'decimal' : 'text'" autocomplete="off" /><span class="unit">{{ input.unit === '1' ? '' : input.unit }}</span></span>
+          <textarea v-else-if="LISTS[input.name]" v-model="values[input.name]" class="native number" rows="5" :name="input.name" :placeholder="LISTS[input.name]!.example" />
+          <span v-else class="entry"><input v-model="values[input.name]" class="native number" :name="input.name" :inputmode="input.unit ? 'decimal' : 'text'" autocomplete="off" /><span class="unit">{{ shortUnit(input.unit ?? '') }}</span></span>
           <span v-if="input.note" class="soft small">{{ input.note }}</span>
         </label>
         <p v-if="error" class="error" role="alert">{{ error.message }}</p>
@@ -113,7 +120,7 @@ function useInVisit() {
       <section class="panel stack" aria-live="polite">
         <p v-if="!result && !error">{{ $t('calculator.none') }}</p>
         <template v-if="result">
-          <dl><div v-for="output in shownOutputs" :key="output.name"><dt>{{ say(output.name) }}<span v-if="output.note" class="soft small"> {{ output.note }}</span></dt><dd class="number">{{ text((result.outputs as Record<string, Value>)[output.name] ?? null) }}</dd></div></dl>
+          <dl><div v-for="output in shownOutputs" :key="output.name"><dt>{{ say(output.name) }}&nbsp;<span v-if="output.note" class="soft small">{{ output.note }}</span></dt><dd class="number">{{ text((result.outputs as Record<string, Value>)[output.name] ?? null) }}</dd></div></dl>
           <div v-if="verdict" class="verdict" :class="verdict.state"><GradeMark :grade="verdict.state" word /><ul><li v-for="one in verdict.because" :key="one.text">{{ one.text }} <span v-if="one.limit" class="soft small number">{{ one.measured }} · {{ one.limit }}</span></li></ul></div>
           <el-button v-if="route.query.visit && route.query.reading" type="primary" @click="useInVisit">{{ $t('calculator.use') }}</el-button>
           <CalculatorPicture v-if="result.picture" :picture="result.picture as unknown as Picture" :label="$t('calculator.plot')" />

@@ -163,7 +163,7 @@ dl { margin: 0; }
 dl div { display: flex; justify-content: space-between; gap: 10px; padding: 3px 0; border-bottom: 1px solid var(--line); font-size: 0.9rem; }
 dd { margin: 0; text-align: right; }
 .item { padding: 8px 0; border-bottom: 1px solid var(--line); }
-.past { opacity: 0.75; }
+.past { background: var(--ground); padding-left: 8px; }
 .item:last-child { border: 0; }
 .native { font: inherit; width: 100%; min-height: var(--touch); padding: 0 10px; border: 1px solid var(--line); border-radius: 8px; background: var(--raised); color: var(--ink); }
 @media (max-width: 1000px) { .three { grid-template-columns: 1fr; } }

@@ -4,6 +4,7 @@ import { api, must, Problem, type Report } from '@/api/client'
 import GradeMark from '@/parts/GradeMark.vue'
 import SafetyLadder from '@/parts/SafetyLadder.vue'
 import SectionDrawing from '@/parts/SectionDrawing.vue'
+import { speak } from '@/words'
 
 const props = defineProps<{ id: string }>()
 const report = ref<Report | null>(null)
@@ -11,6 +12,7 @@ const error = ref('')
 onMounted(async () => {
   try {
     report.value = await must(api.GET('/api/visits/{id}/report', { params: { path: { id: props.id } } }))
+    speak(report.value.units ?? 'us')
   } catch (problem) {
     error.value = (problem as Problem).message
   }
@@ -36,6 +38,7 @@ const print = () => window.print()
         <div><b>{{ report.firm.name }}</b><br /><span class="soft small">{{ report.firm.address }} {{ report.firm.phone }}</span></div>
         <div class="right"><b>{{ report.customer }}</b><br /><span class="soft small">{{ report.address }}<br />{{ report.date && long(report.date) }}</span></div>
       </header>
+      <p v-if="report.page.look_only" class="draft">{{ $t('lookOnly') }}</p>
       <p v-if="!report.signed_at" class="draft">{{ $t('report.draft') }}</p>
       <h1 class="verdict" :class="report.page.outcome">{{ report.page.sentence }}</h1>
       <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>
@@ -47,7 +50,7 @@ const print = () => window.print()
             <h2>{{ $t('report.todo') }}</h2>
             <div v-for="one in report.page.deficiencies" :key="one.check + one.text" class="todo" :class="one.state">
               <div class="row between"><GradeMark :grade="one.state" word /><b v-if="one.by" class="small">{{ $t('report.by') }} {{ long(one.by) }}</b></div>
-              <p><b>{{ one.place }}.</b> {{ one.explain ?? one.text }}</p>
+              <p><b>{{ [one.place, one.gas_situation].filter(Boolean).join(' – ') }}.</b> {{ one.explain ?? one.text }}</p>
               <p v-if="one.explain" class="small">{{ one.text }}</p>
               <p class="small">{{ one.remedy }}</p>
               <p v-if="one.action" class="small">{{ $t('report.action') }}: {{ one.action }}. {{ $t('report.told') }}: {{ one.told }}.</p>
@@ -74,6 +77,7 @@ const print = () => window.print()
         <section><h2>{{ $t('report.cautions') }}</h2><ul class="dots"><li v-for="one in report.page.cautions" :key="one">{{ one }}</li></ul></section>
         <section><h2>{{ $t('report.next') }}</h2><ul class="dots"><li v-for="one in report.page.next_dates" :key="one.text"><b>{{ long(one.on) }}</b> {{ one.text }}</li></ul></section>
         <section><h2>{{ $t('report.done') }}</h2><p class="small">{{ report.page.done.join(' · ') }}</p></section>
+        <section v-if="report.page.house_rules?.length"><h2>{{ $t('settings.rules') }}</h2><p v-for="one in report.page.house_rules" :key="one.ask" class="small">{{ one.ask }} <b>{{ one.choice }}</b> ({{ $t(`levels.${one.level}`) }})</p></section>
         <section v-if="report.page.glossary.length"><h2>{{ $t('report.glossary') }}</h2><p v-for="one in report.page.glossary" :key="one.term" class="small"><b>{{ one.term }}</b>: {{ one.gloss }}</p></section>
       </div>
       <div class="two signatures">

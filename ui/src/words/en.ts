@@ -37,7 +37,7 @@ export default {
   },
   report: { pdf: 'PDF', print: 'Print', results: 'What was measured', meaning: 'What the pressures mean together', measured: 'Measured', limit: 'Limit', verdict: 'Verdict', todo: 'What must be done', by: 'by', notTested: 'What was not tested, and why', done: 'What was done', cautions: 'Please note', next: 'Next dates', who: 'Who', glossary: 'In plain words', rules: 'Judged by', draft: 'Draft – not signed yet', rectified: 'Found, and put right on this visit', customer: 'Customer', plumber: 'Plumber', notSigned: 'not signed', back: 'Back to the visit', told: 'Told', action: 'Done on the spot', rule: 'Rule' },
   look: { allHere: 'All sound here', photo: 'Photo', note: 'Note', noteKeep: 'Keep the note', photoFailed: 'This picture could not be read.', open: '{n} open' },
-  why: { ask: 'Why?', title: 'Why this verdict', chain: 'Who set the limit', schools: 'Schools', ours: 'in force here', levels: { rulebook: 'Rulebook', firm: 'Firm', site: 'Site', visit: 'This visit' }, close: 'Close' },
+  why: { forVisit: 'For this visit', ask: 'Why?', title: 'Why this verdict', chain: 'Who set the limit', schools: 'Schools', ours: 'in force here', levels: { rulebook: 'Rulebook', firm: 'Firm', site: 'Site', visit: 'This visit' }, close: 'Close' },
   handOver: 'Hand over',
   houseRule: 'House rule', levels: { 'our default': 'our default', firm: 'the firm', site: 'this site', visit: 'this visit' },
   lookOnly: 'Looks only: nothing is operated',
