@@ -54,6 +54,18 @@ class Screenshots
     keep "report"
     @page.visit "/heaters/#{@records.database[:visits].where(id: visit).get(:heater_id)}"
     keep "heater"
+    england
+  end
+
+  def england
+    cylinder = @records.database[:heaters].where(label: "Airing cupboard").get(:id)
+    @page.visit "/heaters/#{cylinder}"
+    keep "heater-england"
+    @page.visit "/calculators/vessel_performance?volume=50&cold=50&hot=140&supply_pressure=60&vessel_volume=4.5&charge=40"
+    @page.assert_selector ".plot svg"
+    keep "calculator"
+    @page.visit "/settings"
+    keep "settings"
   end
 
   def phone
@@ -61,8 +73,10 @@ class Screenshots
     visit = @records.database[:visits].where(status: "open").get(:id)
     @page.visit "/visits/#{visit}?step=exercise_relief_valve"
     keep "phone-step"
-    @page.find(".bottom button", text: "Drawing").click
-    keep "phone-drawing"
+    booked = @records.database[:visits].where(status: "booked").get(:id)
+    Munimen::Desk::StartVisit.new(Munimen::Desk::Context.new(@records, person: @records.people.by_email("plumber@tallowreed.example"))).start(booked)
+    @page.visit "/visits/#{booked}?step=look_over"
+    keep "phone-look"
     @page.click_button "Gas or CO"
     keep "phone-emergency"
   end

@@ -95,15 +95,22 @@ module Munimen
                           field: open.first.id, code: :answers_missing, details: { items: open.map(&:id) })
       end
 
-      # The next operation on the way to a need: the one that makes it true, or what that one needs first.
+      # The next operation on the way to a need: the one that makes it true, is nearest and changes least, or what
+      # that one needs first.
       def maker(name, values, seen = [])
-        found = Work::Operation.all.find do |operation|
-          !seen.include?(operation.id) && operation.applies?(@visit.heater) && operation.forbidden_because(@visit).nil? &&
-            (@space.expand(operation.makes.merge(operation.wait&.makes || {}))[name] || []).intersect?(values)
-        end or return
-        before = @space.unmet(found.needs_under(@visit.rules), @visit.state).first
+        found = makers(name, values, seen).min_by { |operation| [unmet_needs(operation).size, operation.makes.size] } or return
+        before = unmet_needs(found).first
         (before && maker(before.first, before.last, seen + [found.id])) || found.id
       end
+
+      def makers(name, values, seen)
+        Work::Operation.all.select do |operation|
+          !seen.include?(operation.id) && operation.applies?(@visit.heater) && operation.forbidden_because(@visit).nil? &&
+            (@space.expand(operation.makes.merge(operation.wait&.makes || {}))[name] || []).intersect?(values)
+        end
+      end
+
+      def unmet_needs(operation) = @space.unmet(operation.needs_under(@visit.rules), @visit.state)
     end
   end
 end

@@ -38,7 +38,8 @@ module Munimen
       private
 
       def words(operation)
-        { because: @words.say(operation.because), how: @words.say(operation.how), instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase),
+        { tools: operation.tools.map { |one| @words.say(one) }, materials: operation.materials.map { |one| @words.say(one) },
+                   because: @words.say(operation.because), how: @words.say(operation.how), instrument: @words.say(operation.instrument)&.sub(/\A./, &:upcase),
           cautions: Words::Cautions.lines(operation.cautions, @visit.heater).map { |line| @words.say(line) } }
       end
 

@@ -12,7 +12,8 @@ module Munimen
         @words = Words[book.units]
         heater = Heater::Installation.from(JSON.parse(row[:installation]), units: book.units)
         row.slice(:id, :label, :site_id, :address, :access, :customer, :customer_id, :phone, :code_profile).merge(
-          units: book.units, installation: heater.to_h(units: book.units), deficiencies: deficiencies(id),
+          jobs: Work::Job.fitting(heater).map { |job| { id: job.id, title: @words.say(job.title) } }, units: book.units,
+                     installation: heater.to_h(units: book.units), deficiencies: deficiencies(id),
           owed: @context.records.dues.open(heater_id: id).map { |due| due.slice(:id, :kind, :on, :text, :grade) },
           section: Drawing::Section.new(heater, units: book.units).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, @words.part(part.id)] }
         ).merge(visits(id))

@@ -79,6 +79,16 @@ module Munimen
 
         def say(quantity) = quantity.is_a?(Measure::Quantity) ? quantity.format(@visit.units) : quantity
 
+        # The verdict of a calculation as ours; a misreading stays untested. `more` goes with a finding.
+        def by_calculation(id, given, **more)
+          judged = Calculation[id].call(given, units: @visit.units).outputs[:judged] or return
+          return verdict(judged.state, judged.because) unless judged.finding?
+
+          verdict(judged.state, judged.because, due_in: judged.state == :watch ? 365 : 0, **more)
+        rescue Munimen::Error => e
+          not_tested(e.message)
+        end
+
         def quantity(value, kind) = Measure::Quantity.new(kind, value)
         def trade = Trade.of(:plumber, @visit)
         def unvented? = @visit.heater.unvented?

@@ -10,6 +10,17 @@ module Munimen
         def id = operation.id
         # Whether a wait's held variables would be changed by this operation, if only while it is done.
         def disturbs?(wait) = ((set | during) & wait.hold_vars).anybits?(~wait.hold_bits)
+
+        # Whether two operations next to each other may as well be done the other way round.
+        def commutes?(other)
+          return false if wait || other.wait || after.anybits?(other.goal) || other.after.anybits?(goal) || clear.anybits?(other.clear)
+
+          !touches?(other) && !other.touches?(self)
+        end
+
+        # Whether it changes what another one needs.
+        def touches?(other) = other.needs.any? { |mask| mask.anybits?(clear) }
+
         # Whether this operation cannot be done while the wait runs.
         def excluded_by?(wait) = disturbs?(wait) || needs.any? { |mask| wait.hold_vars.allbits?(mask) && mask.nobits?(wait.hold_bits) }
       end
@@ -25,7 +36,7 @@ module Munimen
         @state = state
         @goals = goals.each_with_index.to_h
         @goal_mask = (1 << goals.size) - 1
-        operations = (goals + helpers).uniq.map { |id| Operation[id] }
+        operations = (goals + helpers).uniq.map { |id| Operation[id] }.sort_by.with_index { |operation, index| [Heater::Parts::PLACES.index(operation.place) || 0, index] }
         @bits = number_bits(operations + running)
         @ops = operations.each_with_index.map { |operation, index| compile(operation, index) }
         @achievers = {}
@@ -33,6 +44,12 @@ module Munimen
 
       # The state at the start.
       def start = @bits.sum { |name, values| values.fetch(@state.fetch(name)) }
+
+      # Whether two operations commute, by their indices; worked out once.
+      def commute?(one, other)
+        @commute ||= {}
+        @commute.fetch((one.index << 10) | other.index) { |key| @commute[key] = one.commutes?(other) }
+      end
 
       # The operations that make one of the bits of a need true.
       def achievers(mask)
@@ -74,7 +91,25 @@ module Munimen
         attended = operation.wait && operation.wait.manner == :attended ? operation.wait.seconds.call(@space.heater) : 0
         Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), set:, clear:, during: effect(operation.meanwhile).first,
                seconds: operation.hands_on + attended, wait:, goal: bit(operation.id),
-               after: operation.last? ? @goal_mask & ~bit(operation.id) : operation.after.sum { |id| bit(id) })
+               after: goes_after(operation))
+      end
+
+      # Goals that must be done before it: those that it names; for the last one all others; for giving heat
+      # back every one that needs the heat away, so that there is one isolation and one refill.
+      def goes_after(operation)
+        return @goal_mask & ~bit(operation.id) if operation.last?
+
+        named = operation.after.reduce(0) { |mask, id| mask | bit(id) }
+        restores_heat?(operation) ? named | (cold_work & ~bit(operation.id)) : named
+      end
+
+      def restores_heat?(operation) = @space.expand(operation.makes).any? { |name, values| name.start_with?("heat.") && values == [:on] }
+
+      def cold_work
+        @cold_work ||= @goals.keys.reduce(0) do |mask, id|
+          heat = @space.expand(Operation[id].needs_under(@rules)).select { |name, _| name.start_with?("heat.") }
+          heat.any? && heat.values.none? { |values| values.include?(:on) } ? mask | bit(id) : mask
+        end
       end
 
       def bit(goal) = @goals[goal] ? 1 << @goals[goal] : 0

@@ -11,7 +11,26 @@ module Munimen
       USUAL_POWER = { gas_storage: 40_000 * 0.2930711 * 0.8, electric_storage: 4500.0, boiler_coil: 20_000.0, unvented_indirect: 15_000.0,
                       unvented_direct: 3000.0 }.freeze
 
+      # A garden hose that runs to slightly lower ground; from memory.
+      HOSE = { bore: 0.0127, hose_length: 10.0, hose_bore: 0.0159, fall: 0.6 }.freeze
+      FILL = 15.0 / 60_000 # m3/s, a cold branch through a tank's inlet; from memory
+
       module_function
+
+      # Seconds to heat a tank of cold water.
+      def heat_up(heater)
+        power = heater.heating_power || USUAL_POWER.fetch(heater.kind)
+        Physics::HeatUp.seconds(volume: heater.capacity.si, power:, cold: COLD.si, hot: heater.usual_set_point.si).round
+      end
+
+      # Seconds to drain a part of the tank from the top.
+      def drain(heater, share)
+        height = Drawing::Section::SLENDERNESS * ((4 * heater.capacity.si / (Math::PI * Drawing::Section::SLENDERNESS))**(1 / 3.0))
+        Physics::Drain.new(area: heater.capacity.si / height, **HOSE).seconds(from: height, to: height * (1 - share)).round
+      end
+
+      # Seconds to fill an empty tank.
+      def fill(heater) = (heater.capacity.si / FILL).round
 
       # Seconds to heat again what a normal draw took out.
       def recovery(heater)

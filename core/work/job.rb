@@ -26,6 +26,12 @@ module Munimen
         freeze
       end
 
+      # Operations that every visit has, whatever it is for.
+      FRAME = %i[identify look_over check_discharge_pipe leave_site].freeze
+
+      # Jobs that this heater can have at all.
+      def self.fitting(heater) = all.select { |job| job.id == :inspection || (job.operations_for(heater) - FRAME).any? }
+
       # Ids of the operations that this heater can need.
       def operations_for(heater) = @operations.select { |id| Operation[id].applies?(heater) }
     end

@@ -78,6 +78,17 @@ module Munimen
       def follows(*questions) = questions.empty? ? @follows || [] : @follows = questions
       # The trade that the law may restrict it to, where it is not that of its part: :gas, :electrical, …
       def trade(id = nil) = id ? @trade = id : @trade
+      # The variables for whose sake it is done, where it changes others besides.
+      def serves(*names) = names.empty? ? @serves : @serves = names
+      # Comes at once when it can: nothing else is begun before it.
+      def at_once = @at_once = true
+      def at_once? = @at_once || false
+      # Belongs to recommissioning: goes after everything that was taken apart.
+      def recommissions = @recommissions = true
+      def recommissions? = @recommissions || false
+      # Is only done where a job asks for it, never on the way to something else.
+      def only_when_asked = @only_when_asked = true
+      def helper? = !@only_when_asked
       # May be done again in the same visit though its readings are there.
       def repeatable = @repeatable = true
       def repeatable? = @repeatable || false
@@ -85,6 +96,10 @@ module Munimen
       # Goes after everything else that was asked for.
       def last = @last = true
       def last? = @last || false
+
+      # What has to be at hand: shown on the step and in the list for the van.
+      def tools(*names) = names.empty? ? @tools || [] : @tools = names
+      def materials(*names) = names.empty? ? @materials || [] : @materials = names
 
       def caution(*ids) = @cautions.concat(ids)
       def hands_on(seconds = nil) = seconds ? @hands_on = seconds : @hands_on

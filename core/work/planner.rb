@@ -27,17 +27,59 @@ module Munimen
       # Searches; a goal that nothing can make possible is taken out, with the need that stands in its way.
       def search_for(goals, impossible, superfluous)
         loop do
-          compiled = Compiled.new(space: @space, rules: @visit.rules, state: @visit.state, goals:,
-                                  helpers: helpers(goals, impossible + superfluous), running: waits.map { |wait| Operation[wait.operation] })
-          search = Search.new(compiled, running: waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) })
-          moves, total = search.call
-          if moves
-            return Plan.new(steps: steps(moves, goals), impossible:, superfluous:, total:, bounded: search.bounded || false,
-                            expanded: search.expanded)
+          found = whole(goals, impossible + superfluous) || in_stages(goals, impossible + superfluous)
+          if found
+            return Plan.new(steps: steps(tidy(found.moves, goals), goals), impossible:, superfluous:, total: found.total, bounded: found.bounded,
+                            expanded: found.expanded)
           end
           goals, impossible = without_hopeless(goals, impossible)
           return Plan.new(steps: [], impossible:, superfluous:, total: 0) if goals.empty?
         end
+      end
+
+      def tidy(moves, goals) = Tidy.new(@space, @visit.rules, waits_over, goals).of(moves)
+
+      Found = Struct.new(:moves, :total, :bounded, :expanded)
+
+      # All goals in one search, or nil.
+      def whole(goals, left)
+        search = Search.new(compiled = compile(@visit.state, goals, goals, left), running: waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) })
+        moves, total = search.call
+        Found.new(moves, total, search.bounded, search.expanded) if moves
+      end
+
+      # Stage by stage, each from the state that the one before leaves behind, its waits over; nil when one
+      # of them cannot be done.
+      def in_stages(goals, left)
+        start = Found.new([], 0, true, 0)
+        Stages.new(@space, @visit.rules).of(goals).reduce(start) { |found, stage| found && after(found, stage, goals, left) }
+      end
+
+      # What was found so far, with one stage more; nil when that cannot be done.
+      def after(found, stage, goals, left)
+        open = goals - found.moves.map { |move| move.op.id }
+        search = Search.new(compile(state_after(found.moves), stage, open, left))
+        moves, total = search.call
+        return unless moves
+
+        shifted = moves.map { |move| Search::Move.new(move.op, move.start + found.total) }
+        Found.new(found.moves + shifted, found.total + total, true, found.expanded + search.expanded)
+      end
+
+      # For some goals from a state; helpers are those that matter for all that is still open.
+      def compile(state, goals, open, left)
+        Compiled.new(space: @space, rules: @visit.rules, state:, goals:, helpers: helpers(goals, open, left, state), running: waits.map { |wait| Operation[wait.operation] })
+      end
+
+      def state_after(moves)
+        moves.each_with_object(waits_over) do |move, state|
+          operation = move.op.operation
+          [operation.makes, operation.wait&.makes || {}].each { |effects| @space.expand(effects).each { |name, values| state[name] = values.first } }
+        end
+      end
+
+      def waits_over
+        waits.each_with_object(@visit.state.dup) { |wait, state| @space.expand(Operation[wait.operation].wait.makes).each { |name, values| state[name] = values.first } }
       end
 
       def left_out(ids, question)
@@ -47,15 +89,16 @@ module Munimen
         end
       end
 
-      # Operations that may be used though nobody asked for them: those that make something true, on this
-      # heater, not refused, and not already asked for.
-      def helpers(goals, left)
+      # Operations that may be used though nobody asked for them: those that make something true that matters,
+      # on this heater, not refused, and not already asked for.
+      def helpers(goals, open, left, state = @visit.state)
         barred = left.map(&:operation)
-        Operation.all.reject do |operation|
-          operation.pure? || goals.include?(operation.id) || barred.include?(operation.id) || operation.last? ||
+        usable = Operation.all.reject do |operation|
+          operation.pure? || open.include?(operation.id) || barred.include?(operation.id) || operation.last? || !operation.helper? ||
             !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) ||
             (operation.reads.any? { |read| !read.optional } && @visit.settled_operations.include?(operation.id) && !operation.repeatable?)
-        end.map(&:id)
+        end
+        Relevance.new(@space, @visit.rules, state).among(usable, goals)
       end
 
       def waits = @visit.running_waits
@@ -79,7 +122,7 @@ module Munimen
 
       def reachable_values(goals, impossible)
         found = @visit.state.transform_values { |value| [value] }
-        usable = (goals + helpers(goals, impossible)).map { |id| Operation[id] }
+        usable = (goals + helpers(goals, goals, impossible)).map { |id| Operation[id] }
         loop do
           before = found.sum { |_, values| values.size }
           usable.each do |operation|

@@ -7,9 +7,11 @@ module Munimen
     # runs, whatever does not disturb it may go on.
     #
     # The estimate counts the hands-on time of everything that must still be done, and the part of each
-    # wait that nothing left could fill. `bounded` tells that the search gave up proving the optimum.
+    # wait that nothing left could fill. The first search is exact; where it grows too large another one
+    # leans on the estimate, and `bounded` tells that the optimum was not proved.
     class Search
-      NODE_LIMIT = 6_000
+      # Weight of the estimate, and how many states may be looked at with it.
+      PASSES = [[1, 900], [4, 900]].freeze
 
       Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started)
       Move = Struct.new(:op, :start)
@@ -21,33 +23,44 @@ module Munimen
         @start = Node.new(compiled.start, compiled.goal_mask, running, 0)
         @estimates = {}
         @useful = {}
-        @seen = {}
         @expanded = 0
       end
 
       # [[Move, …], total seconds], or nil when there is no order that does it all.
       def call
-        @open = {}
-        push(@start)
-        until @open.empty?
-          node = pop
-          return [moves(node), node.cost + (node.running.map(&:seconds).max || 0)] if node.goals.zero?
-          next if (@seen[key(node)] || Float::INFINITY) < node.cost
-
-          expand(node)
-          return nil if (@expanded += 1) > NODE_LIMIT * 4
-
-          @bounded ||= @expanded > NODE_LIMIT
+        PASSES.each_with_index do |(weight, limit), index|
+          @bounded = index.positive?
+          found = pass_with(weight, limit)
+          return found unless found == :too_many
         end
         nil
       end
 
       private
 
+      # [moves, seconds], nil when all has been tried, or :too_many.
+      def pass_with(weight, limit)
+        @open = {}
+        @seen = {}
+        @weight = weight
+        count = 0
+        push(@start)
+        until @open.empty?
+          node = pop
+          return [moves(node), node.cost + (node.running.map(&:seconds).max || 0)] if node.goals.zero?
+          next if (@seen[key(node)] || Float::INFINITY) < node.cost
+          return :too_many if (count += 1) > limit
+
+          @expanded += 1
+          expand(node)
+        end
+        nil
+      end
+
       # A bucket for each whole second of estimate; within it the newest goes first.
       def push(node)
         rest = estimate(node) or return
-        (@open[(node.cost + (@bounded ? rest * 3 : rest)).round] ||= []) << node
+        (@open[(node.cost + (rest * @weight)).round] ||= []) << node
       end
 
       def pop
@@ -71,11 +84,20 @@ module Munimen
       def key(node) = [node.state, node.goals, node.running.map { |wait| [wait.index, wait.seconds] }]
 
       def successors(node)
-        found = @compiled.ops.filter_map { |op| apply(node, op) if possible?(node, op) }
+        found = possible(node).filter_map { |op| apply(node, op) unless told_before?(node, op) }
         place = node.op&.operation&.place
         found = found.partition { |child| child.op.operation.place == place }.flatten if place
         found << sit_out(node) unless node.running.empty?
         found
+      end
+
+      # What can be done next. Where something must come at once, only that, or what calls for it again.
+      def possible(node)
+        able = @compiled.ops.select { |op| possible?(node, op) }
+        urgent = able.select { |op| op.operation.at_once? }
+        return able if urgent.empty?
+
+        able.select { |op| urgent.include?(op) || urgent.any? { |first| first.needs.any? { |mask| mask.anybits?(op.set) && op.goal != 0 } } }
       end
 
       def possible?(node, op)
@@ -92,7 +114,26 @@ module Munimen
         state = (node.state & ~op.clear) | op.set
         running, state = pass(node.running, op.seconds, state)
         running += [op.wait] if op.wait && useful?(op, node.goals)
-        Node.new(state, node.goals & ~op.goal, running, node.cost + op.seconds, node, op, node.cost)
+        goals = node.goals & ~op.goal
+        Node.new(state, goals, running, node.cost + op.seconds, node, op, node.cost) unless round_trip?(node, state, goals)
+      end
+
+      # Of two neighbours that commute only the one order is followed that goes with the walk: the other was,
+      # or will be, looked at from the node before.
+      def told_before?(node, op)
+        last = node.op
+        return false unless last && op.index < last.index && node.parent.running.size == node.running.size && @compiled.commute?(op, last)
+
+        possible(node.parent).include?(op)
+      end
+
+      # Back where it was a few steps ago: something was done and undone for nothing.
+      def round_trip?(node, state, goals)
+        4.times do
+          node = node.parent or return false
+          return true if node.state == state && node.goals == goals
+        end
+        false
       end
 
       # A wait that makes nothing anybody still needs is not waited for.
@@ -119,11 +160,10 @@ module Munimen
       # Least seconds still needed, or nil when something can never be made true.
       def estimate(node)
         name = [node.state, node.goals, node.running.map(&:index)]
-        required = @estimates.fetch(name) { @estimates[name] = required(node) }
+        required, choices = @estimates.fetch(name) { @estimates[name] = required(node) }
         return unless required
 
-        total = required.sum(&:seconds)
-        total + waits(node, required).sum { |wait, seconds| [seconds - fillable(required, wait), 0].max }
+        required.sum(&:seconds) + choices + waits(node, required).sum { |wait, seconds| [seconds - fillable(required, wait) - choices, 0].max }
       end
 
       def waits(node, required)
@@ -131,27 +171,29 @@ module Munimen
           required.filter_map { |op| [op.wait, op.wait.seconds] if op.wait && useful?(op, node.goals) }
       end
 
-      # Everything that must still be done: the goals, and for each need not met the only operation that
-      # can make it true. nil when a need can never be met.
+      # Everything that must still be done: the goals, and for each need not met the only operation that can
+      # make it true; where several can, the quickest counts, and what all of them need is needed. Returns
+      # [operations, seconds of the quickest ones], or nil when a need can never be met.
       def required(node)
         made = node.running.reduce(node.state) { |bits, wait| bits | wait.set }
         list = @compiled.ops.select { |op| op.goal.anybits?(node.goals) }
         listed = list.reduce(0) { |mask, op| mask | (1 << op.index) }
-        position = 0
-        while (op = list[position])
-          position += 1
-          op.needs.each do |mask|
-            next if made.anybits?(mask)
+        choices = []
+        needs = list.flat_map(&:needs)
+        while (mask = needs.shift)
+          next if made.anybits?(mask)
 
-            makers = @compiled.achievers(mask)
-            return nil if makers.empty?
-            next if makers.size > 1 || listed[makers.first.index] == 1
+          makers = @compiled.achievers(mask)
+          return nil if makers.empty?
 
-            listed |= 1 << makers.first.index
-            list << makers.first
-          end
+          either = makers.reduce(0) { |bits, op| bits | (1 << op.index) }
+          next if listed.anybits?(either)
+
+          listed |= either
+          makers.size == 1 ? list << makers.first : choices << makers
+          needs.concat(makers.size == 1 ? makers.first.needs : makers.map(&:needs).reduce(:&))
         end
-        list
+        [list, choices.sum { |makers| makers.map(&:seconds).min }]
       end
 
       # Hands-on seconds of what is required and could go on during a wait.

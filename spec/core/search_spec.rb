@@ -17,7 +17,7 @@ RSpec.describe Munimen::Work::Search do
   end
 
   it "says so when it had to hurry, and the plan still goes from arrival to leaving" do
-    stub_const("#{described_class}::NODE_LIMIT", 40)
+    stub_const("#{described_class}::PASSES", [[1, 40], [4, 400]])
     visit = visit(jobs: [:annual_safety])
     plan = Munimen::Work::Planner.new(visit).plan(visit.jobs)
     expect(plan).to have_attributes(bounded: true, impossible: [])

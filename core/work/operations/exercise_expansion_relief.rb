@@ -18,5 +18,6 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
   read :expansion_relief_closes, :choice, "When let go", choices: %i[shuts runs_on], only_if: { expansion_relief_lever: :lifts }
   follows :relief_exercise, :lever_hold
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
+  only_when_asked
   hands_on 45
 end

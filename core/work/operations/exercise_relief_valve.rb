@@ -20,5 +20,6 @@ Munimen::Work::Operation.define :exercise_relief_valve do
                                                             on: ->(heater) { heater.tundish != :no }
   follows :relief_exercise, :relief_interval, :lever_hold
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
+  only_when_asked
   hands_on 60
 end

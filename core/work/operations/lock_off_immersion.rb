@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :lock_off_immersion do
   because "An element that is not under water burns out in seconds."
   caution :two_feeds, :dry_fire
   applies_to(&:immersion?)
-  needs identified: :yes, drip_watch: :finished
+  needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve, :exercise_expansion_relief
   makes "heat.immersion": :off, "feed.immersion": :off, "lock.immersion": :on, as_found: :no
   hands_on 45

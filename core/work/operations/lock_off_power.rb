@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :lock_off_power do
   because "An element that is not under water burns out in seconds."
   caution :two_feeds, :dry_fire
   applies_to(&:elements?)
-  needs identified: :yes, drip_watch: :finished
+  needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
   makes heat: :off, feed: :off, lock: :on, as_found: :no
   hands_on 90

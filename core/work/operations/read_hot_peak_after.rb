@@ -10,5 +10,6 @@ Munimen::Work::Operation.define :read_hot_peak_after do
   calculator :vessel_performance
   needs gauge: :fitted, max_hand: :reset, cycle: :final
   read :hot_peak_after, :pressure, "Maximum hand after heating"
+  recommissions
   hands_on 30
 end

@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :restore_burner do
   caution :gas_smell
   applies_to(&:gas?)
   needs level: :full, heater_pressure: :live, air_in_pipes: :no, opening: :fitted, relief: :shut, discharge_pipe: :on, heater_supply: :open,
-        drain: :shut, water_joints: :proven, gas_joints: :proven, burner_door: :sealed, since_gas: :clear, heat: %i[pilot off]
+        drain: :shut, water_joints: :proven, gas_joints: :proven, burner_door: :sealed, since_gas: :clear, pilot_flame: :lit, cock: :open, union: :made, heat: %i[pilot off]
   makes heat: :on, dial: :restored
   hands_on 60
 end

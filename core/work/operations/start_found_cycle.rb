@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :start_found_cycle do
   calculator :heat_up
   caution :scald
   needs heat: :on, max_hand: :reset, gauge: :fitted, heater_pressure: :live, heater_supply: :open, temperature: :hot, as_found: :yes
-  after :read_static_pressure, :read_tap_temperature, :read_flowing_pressure, :test_controls
+  after :read_static_pressure, :read_tap_temperature, :read_flowing_pressure
   read :drawn_volume, :volume, "Hot water drawn", optional: true
   hands_on 120
   wait(manner: :on_site, label: "Heating up again, as found", holds: { heat: :on, heater_supply: :open, as_found: :yes, heater_pressure: :live, max_hand: :reset },

@@ -10,8 +10,8 @@ Munimen::Work::Operation.define :stop_boiler_heat do
   because "The coil must not heat while the water is shut off."
   caution :two_feeds
   applies_to(&:coil?)
-  needs identified: :yes, drip_watch: :finished
-  after :exercise_relief_valve, :exercise_expansion_relief, :test_controls
+  needs identified: :yes, looked: :yes, drip_watch: :finished
+  after :exercise_relief_valve, :exercise_expansion_relief
   makes "heat.coil": :off, "feed.heating_controls": :off, "lock.heating_controls": :on, programmer: :changed, as_found: :no
   hands_on 60
 end

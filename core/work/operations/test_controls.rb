@@ -10,8 +10,11 @@ Munimen::Work::Operation.define :test_controls do
   caution :scald
   applies_to(&:coil?)
   needs looked: :yes, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live
+  after :fit_cylinder_thermostat
+  makes controls: :proven
   meanwhile "heat.coil": :off
   read :chain_off, :choice, "Turned down", choices: %i[stops keeps_heating]
   read :chain_on, :choice, "Turned up again", choices: %i[heats stays_off]
+  recommissions
   hands_on 180
 end

@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :turn_burner_to_pilot do
   because "The burner must not fire while the water is shut off."
   caution :gas_smell
   applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
-  needs identified: :yes, drip_watch: :finished
+  needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
   makes heat: :pilot, dial: :changed, as_found: :no
   read :dial_position, :choice, "The dial stood at", choices: %i[low hot a b c very_hot], optional: true

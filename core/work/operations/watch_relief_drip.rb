@@ -14,6 +14,7 @@ Munimen::Work::Operation.define :watch_relief_drip do
   read :relief_drip_hot, :choice, "If it drips: the water is", choices: %i[hot cold], only_if: { relief_drip: :drips }
   read :relief_drip_washed, :choice, "After working the lever 3–4 times", choices: %i[dry drips], only_if: { relief_drip: :drips }, optional: true
   repeatable
+  at_once
   follows :drip_washing
   hands_on 5
   wait 10, manner: :attended, label: "Drip watch"

@@ -733,6 +733,7 @@ export interface components {
             }[];
             owed: components["schemas"]["Owed"][];
             deficiencies: components["schemas"]["Deficiency"][];
+            jobs: components["schemas"]["Jobs"];
             section: components["schemas"]["Section"];
             parts: {
                 [key: string]: string;
@@ -890,6 +891,8 @@ export interface components {
             looks?: null | components["schemas"]["LookItem"][];
             decides?: components["schemas"]["MaybeText"];
             hand_over?: components["schemas"]["MaybeText"];
+            tools?: string[];
+            materials?: string[];
             house_rules?: components["schemas"]["RuleInForce"][];
             calculators?: {
                 id: string;

@@ -84,7 +84,8 @@ defineExpose({
     <p v-if="step.hand_over" class="hand-over" role="note"><b>{{ $t('handOver') }}</b> {{ step.hand_over }}</p>
     <p class="how"><b>{{ $t('visit.how') }}</b> {{ step.how }}</p>
     <p v-for="rule in step.house_rules ?? []" :key="rule.ask" class="soft small"><b>{{ $t('houseRule') }}</b> {{ rule.ask }} {{ rule.choice }} ({{ $t(`levels.${rule.level}`) }})</p>
-    <p v-if="step.instrument" class="soft small"><b>{{ $t('visit.with') }}</b> {{ step.instrument }}</p>
+    <p v-if="step.instrument || step.tools?.length" class="soft small"><b>{{ $t('visit.with') }}</b> {{ [step.instrument, ...(step.tools ?? []).filter((tool) => !step.instrument?.includes(tool))].filter(Boolean).join(', ') }}</p>
+    <p v-if="step.materials?.length" class="small"><b>{{ $t('visit.materials') }}</b> {{ step.materials.join(', ') }}</p>
 
     <DripTimer v-if="step.wait && step.wait.manner === 'attended'" :seconds="step.wait.seconds" />
     <div v-if="step.decides" class="decide" role="group" :aria-label="$t('visit.consent')">

@@ -25,7 +25,7 @@ async function load() {
 }
 onMounted(async () => {
   await load()
-  jobs.value = await must(api.GET('/api/jobs', { params: { query: { units: heater.value!.units as 'us' } } }))
+  jobs.value = heater.value!.jobs
 })
 const short = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })
 

@@ -24,7 +24,7 @@ export default {
     basement: 'Basement', garage: 'Garage', closet: 'Closet', attic: 'Attic', utility_room: 'Utility room', exercised_yearly: 'Exercised yearly', not_known: 'Not known', floor: 'Floor', pan: 'Pan', outdoors: 'Outdoors', receptor: 'Receptor',
   },
   visit: {
-    steps: 'Order of work', step: 'In hand', drawing: 'Drawing', findings: 'Findings', finish: 'Finish', why: 'Why', how: 'How', with: 'With', first: 'First it must be true', goTo: 'Go to that step', cautions: 'Mind',
+    steps: 'Order of work', step: 'In hand', drawing: 'Drawing', findings: 'Findings', finish: 'Finish', why: 'Why', how: 'How', with: 'With', materials: 'Material', first: 'First it must be true', goTo: 'Go to that step', cautions: 'Mind',
     done: 'Done', next: 'Done – next', notTested: 'Not tested…', alreadySo: 'It was already so', undo: 'Undo last step', doneCount: '{n} done', allSound: 'All sound here', sound: 'Sound', notVisible: 'Not visible', notApplicable: 'Does not apply', reason: 'Reason', keep: 'Keep', cancel: 'Cancel',
     reasons: { not_visible: 'Not visible', no_access: 'No access', refused: 'Refused by the customer', policy: 'House rule', not_applicable: 'Does not apply', unsafe: 'Unsafe to do' },
     more: 'Say more', total: '{n} min left', hands: '{n} min hands-on', hot: 'done about {at}', read: 'Type the number, Enter', optional: 'may be left out', was: 'was {old}', because: 'Reason', limit: 'Limit', source: 'Source', remedy: 'Do',

@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :flush,
+                          title: "Flush the tank",
+                          operations: %i[identify look_over flush_bursts leave_site]

@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :replace_drain_valve,
+                          title: "Replace the drain valve",
+                          operations: %i[identify look_over replace_drain_valve leave_site]

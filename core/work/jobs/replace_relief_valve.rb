@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :replace_relief_valve,
+                          title: "Replace the {relief_valve}",
+                          operations: %i[identify look_over check_discharge_pipe replace_relief_valve exercise_new_relief_valve leave_site]

@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :replace_vessel,
+                          title: "Replace the {vessel}",
+                          operations: %i[identify look_over read_static_pressure replace_vessel leave_site]

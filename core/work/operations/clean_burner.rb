@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :clean_burner do
+  part :burner
+  place :bottom
+  trade :gas
+  title "Clean burner and intake"
+  how "Three nuts at the control. Vacuum the chamber, brush the screen, see it seated, door gasket sealed."
+  because "A choked screen starves the burner."
+  caution :gas_smell, :sharp
+  applies_to(&:gas?)
+  needs cock: :shut, heat: :off
+  makes gas_joints: :disturbed, as_found: :no
+  tools "Brush", "Vacuum"
+  only_when_asked
+  hands_on 900
+end

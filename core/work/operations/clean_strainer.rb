@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :clean_strainer do
+  part :inlet_group
+  place :top
+  title "Rinse the strainer"
+  how "Cap off by hand, rinse, back; its plastic cap wants little torque."
+  because "A blocked strainer is the usual cause of weak hot water."
+  applies_to(&:unvented?)
+  needs heat: :off, heater_supply: :shut, heater_pressure: :zero
+  makes water_joints: :disturbed, as_found: :no
+  only_when_asked
+  hands_on 240
+end

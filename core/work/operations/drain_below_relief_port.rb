@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :drain_below_relief_port do
+  part :drain_valve
+  place :bottom
+  title "Drain below the relief valve's port"
+  how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked drain; then the relief valve is the way in for air."
+  because "What is opened next must not be under water."
+  caution :scald, :dry_fire
+  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut, level: %i[full]
+  makes drain: :open, temperature: :cold, as_found: :no
+  follows :drain_air
+  serves :level
+  hands_on 30
+  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: :off }, makes: { level: :below_relief_port }) { |heater| Munimen::Work::Durations.drain(heater, 0.2) }
+end

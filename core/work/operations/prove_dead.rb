@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :prove_dead do
+  part :disconnect
+  place :side
+  trade :electrical
+  title "Prove it dead, every feed"
+  instrument "Two-pole tester, proving unit, lock-off"
+  how "Covers off, treated as live. Tester on the proving unit. Every pair: legs to each other, each to {earth}; then every other feed. Tester on the proving unit again."
+  because "A tester proved only before is no proof; a cylinder often has a second feed."
+  caution :two_feeds
+  applies_to { |heater| heater.electric_sources.any? }
+  needs feed: :off, lock: :on, covers: :on
+  makes feed: :proved_dead, covers: :off
+  read :tester_before, :choice, "Tester on the proving unit, before", choices: %i[works fails]
+  read :dead_readings, :choice, "Every pair, every feed", choices: %i[zero live]
+  read :tester_after, :choice, "Tester on the proving unit, after", choices: %i[works fails]
+  tools "Two-pole tester with proving unit", "Lock-off"
+  makes_by { |visit| %i[tester_before dead_readings tester_after].map { |name| visit.choice(name) } == %i[works zero works] ? {} : { feed: :off } }
+  repeatable
+  hands_on 180
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :prove_gas_joints do
+  part :gas_cock
+  place :bottom
+  trade :gas
+  title "Prove the gas joints with leak fluid"
+  instrument "Leak fluid"
+  how "Every joint that was opened, and the test points; soundness by the procedure of the place."
+  because "A leak burns, or worse."
+  caution :gas_smell
+  applies_to(&:gas?)
+  needs cock: :open, gas_joints: :disturbed, test_points: :shut, heat: :off
+  makes gas_joints: :proven
+  read :gas_joint_test, :choice, "Leak fluid", choices: %i[no_bubbles bubbles]
+  makes_by { |visit| visit.choice(:gas_joint_test) == :bubbles ? { gas_joints: :disturbed } : {} }
+  repeatable
+  hands_on 120
+end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :read_line_pressure do
+  part :gas_control
+  place :bottom
+  trade :gas
+  title "Read the gas pressure, nothing burning"
+  instrument "Manometer"
+  how "Let it settle, read, write it down: lock-up with nothing burning."
+  because "Lock-up shows the regulator before it."
+  applies_to(&:gas?)
+  needs manometer: :connected, cock: :open, heat: :off
+  read :gas_line, :gas_pressure, "Nothing burning"
+  hands_on 60
+end

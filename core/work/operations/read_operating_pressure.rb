@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :read_operating_pressure do
+  part :gas_control
+  place :bottom
+  trade :gas
+  title "Read the gas pressures with the burner on"
+  instrument "Manometer"
+  how "Let them settle. Adjust the manifold a very small turn at a time."
+  because "A supply that gives way shows only under load."
+  applies_to(&:gas?)
+  needs manometer: :connected, cock: :open, heat: :on
+  read :gas_operating, :gas_pressure, "Main burner on"
+  read :gas_manifold, :gas_pressure, "Manifold"
+  read :gas_standing, :gas_pressure, "Pilot only", optional: true
+  calculator :gas_pressure, gives: { operating: :gas_operating }
+  after :read_line_pressure
+  recommissions
+  hands_on 180
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :relight_pilot do
+  part :gas_control
+  place :bottom
+  trade :plumber
+  title "Relight the pilot"
+  how "Smell at floor level first. Knob to PILOT, hold it in, spark, hold 20–60 s, let go. After a failed try wait five minutes."
+  because "Held until the generator is hot, it stays; a pilot that went out usually had a reason."
+  caution :gas_smell
+  applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
+  needs heat: :off, pilot_flame: :out, level: :full, air_in_pipes: :no, cock: :open, since_gas: :clear, gas_joints: :proven, burner_door: :sealed,
+             opening: :fitted, discharge_pipe: :on, water_joints: :proven, drain: :shut, heater_supply: :open, union: :made
+  makes heat: :pilot, pilot_flame: :lit
+  hands_on 90
+end

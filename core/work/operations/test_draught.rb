@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :test_draught do
+  part :flue
+  place :top
+  trade :gas
+  title "Test the {draught}, worst case"
+  instrument "Smoke or mirror, CO meter"
+  how "Windows shut, every fan and the dryer on, inner doors as worst; burner five minutes; smoke at the hood drawn in, or a mirror that stays clear."
+  because "Flue gas that spills carries carbon monoxide."
+  caution :co, :hot_flue
+  applies_to { |heater| heater.gas? && heater.hood != :sealed }
+  needs heat: :on, level: :full, looked: :yes, burner_door: :sealed
+  read :draught, :choice, "At the hood", choices: %i[drawn_in spills]
+  read :room_co, :carbon_monoxide, "CO in the room"
+  tools "CO meter", "Smoke or mirror"
+  recommissions
+  hands_on 120
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :turn_gas_off do
+  part :gas_control
+  place :bottom
+  trade :plumber
+  title "Note the dial, then turn the gas OFF"
+  how "Write down where the dial stands. Knob to OFF: before any drain, and before any gas work."
+  because "A flame under an emptying tank destroys it; a knob at PILOT can be turned."
+  caution :gas_smell
+  applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
+  needs identified: :yes, looked: :yes, drip_watch: :finished
+  after :exercise_relief_valve
+  makes heat: :off, pilot_flame: :out, dial: :changed, as_found: :no
+  follows :drain_at_pilot
+  hands_on 30
+end
