@@ -95,10 +95,12 @@ RSpec.describe "A visit on the screen", type: :feature do
     by_touch
     expect_next("Identify the water heater")
     by_touch
+    expect_next("Look it over, top to bottom")
+    go "/visits/#{id}?step=read_tap_temperature"
     expect(page).to have_css("article h2", text: "Measure the faucet temperature")
 
     fill_in "tap_temperature", with: "11"
-    go "/visits/#{id}"
+    go "/visits/#{id}?step=read_tap_temperature"
     expect(page).to have_field("tap_temperature", with: "11")
 
     page.driver.browser.network.offline_mode

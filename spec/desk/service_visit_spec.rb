@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+# Service visits through the use cases, as the screen drives them.
+RSpec.describe Munimen::Desk do
+  answers = { static_pressure: "62", charge_set: "62", vessel_charge: "44", new_relief_flow: "full_bore", relief_drip: "dry", joints: "dry", flush_result: "grit", anode_remaining: "0.6",
+              gas_joint_test: "no_bubbles", gas_line: "7.4", gas_operating: "7.1", gas_manifold: "3.5", tester_before: "works", dead_readings: "zero", tester_after: "works",
+              element_resistance: "12.9", element_earth: "OL", element_resistance_lower: "12.8", element_earth_lower: "OL", draught: "drawn_in", room_co: "2" }.freeze
+
+  # Does the next steps of the plan until `stop` is next, or the plan is through; waits are waited out.
+  define_method(:drive) do |visit, stop: nil, **others|
+    60.times do
+      step = office.view(visit)[:plan][:steps].first
+      return if step.nil? || step[:operation] == stop
+
+      take(visit, step, answers.merge(others))
+    end
+    raise "the visit does not end"
+  end
+
+  def take(visit, step, answers)
+    waits = office.view(visit)[:running]
+    office.pass(waits.map { |wait| wait[:seconds_left] }.max + 1) if waits.any? && (step[:needs].any? { |need| !need[:met] } || spoils?(visit, step))
+    (step[:looks] || []).each { |item| described_class::Look.new(office.context).call(visit, items: [{ id: office.uuid, item: item[:id].to_s, finding: "sound" }]) }
+    described_class::Decide.new(office.context).call(visit, id: office.uuid, name: "consent", value: "given") if step[:decides]
+    step[:reads].reject { |read| read[:optional] }.each { |read| office.read(visit, read[:name], answers.fetch(read[:name])) if wanted?(visit, step, read) }
+    office.pass(step[:hands_on])
+    office.step(visit, step[:operation])
+  end
+
+  def spoils?(visit, step) = !office.records.visits.core(visit, now: office.now).history.disturbed_by(Munimen::Work::Operation[step[:operation]]).empty?
+
+  def wanted?(visit, step, read)
+    Munimen::Work::Operation[step[:operation]].reads.find { |one| one.name == read[:name] }.wanted?(office.records.visits.core(visit, now: office.now))
+  end
+
+  def refused(&) = expect(&).to(raise_error(Munimen::Refused))
+
+  it "replaces a relief valve to the end; the page says that it was proved" do
+    visit = office.start(jobs: ["replace_relief_valve"])
+    drive(visit)
+    view = office.view(visit)
+    expect(view[:obstacles]).to be_empty
+    expect(view[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(new_relief_valve: :sound, joints: :sound, relief_drip: :sound)
+    expect(view[:state].map { |one| one[:text] }).to include("burner heat on", "supply open", "pressure live", "level full")
+  end
+
+  it "refuses what would burn a dry tank, scald, or leave something open, and says which need" do
+    visit = office.start(jobs: ["replace_relief_valve"])
+    drive(visit, stop: :refill_tank)
+    expect(office.view(visit)[:state].find { |one| one[:name] == :level }[:text]).to eq("level below the relief port")
+    %i[restore_burner relight_pilot leave_site].each { |operation| refused { office.step(visit, operation) } }
+    error = begin
+      office.step(visit, :relight_pilot)
+    rescue Munimen::Refused => e
+      e
+    end
+    expect(error.message).to include("level full")
+  end
+
+  it "waits for the drain: the valve is not opened while the tank still empties" do
+    visit = office.start(jobs: ["replace_relief_valve"])
+    drive(visit, stop: :shut_drain)
+    drain = office.view(visit)[:running].first
+    expect(drain[:label]).to eq("Draining")
+    refused { office.step(visit, :shut_drain) }
+    office.pass(drain[:seconds_left] + 1)
+    office.step(visit, :shut_drain)
+    expect(office.view(visit)[:done].last[:operation]).to eq(:shut_drain)
+  end
+
+  it "does not believe a tester that fails afterwards: it is proved again before a cover comes off" do
+    heater = office.uuid
+    described_class::KeepHeater.new(office.context).add(id: heater, site_id: office.site, label: "Closet", installation: Build::ELECTRIC)
+    office.records.people.qualify(office.person[:id], [{ trade: "electrical" }])
+    visit = described_class::StartVisit.new(office.context).book(id: office.uuid, heater_id: heater, jobs: ["check_elements"], planned_for: office.now.iso8601)[:id]
+    described_class::StartVisit.new(office.context).start(visit)
+    drive(visit, stop: :prove_dead)
+    { tester_before: "works", dead_readings: "zero", tester_after: "fails" }.each { |name, value| office.read(visit, name, value) }
+    office.step(visit, :prove_dead)
+    refused { office.step(visit, :measure_elements) }
+    expect(office.view(visit)[:plan][:steps].map { |step| step[:operation] }).to include(:prove_dead, :measure_elements)
+    office.read(visit, :tester_after, "works")
+    drive(visit)
+    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(proved_dead: :sound, element: :sound, element_lower: :sound)
+  end
+
+  it "takes a job in while the tank is drained: the plan goes on from there, what is done is kept" do
+    visit = office.start(jobs: ["flush"])
+    drive(visit, stop: :refill_tank)
+    office.records.visits.update(visit, jobs: JSON.generate(%w[flush inspect_anode]))
+    steps = office.view(visit)[:plan][:steps].map { |step| step[:operation] }
+    expect(steps).to include(:inspect_anode, :refill_tank)
+    expect(steps).not_to include(:drain_empty, :flush_bursts, :turn_gas_off)
+    drive(visit)
+    expect(office.view(visit)[:obstacles]).to be_empty
+  end
+
+  it "sets gas pressures with the cock shut for the manometer, soundness before the flame" do
+    office.records.people.qualify(office.person[:id], [{ trade: "gas" }])
+    visit = office.start(jobs: ["set_gas_pressures"])
+    drive(visit)
+    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(gas_pressures: :sound)
+    expect(office.view(visit)[:obstacles]).to be_empty
+  end
+end
