@@ -16,6 +16,14 @@ class Bench
   READINGS = [%w[static_pressure 62], %w[tap_temperature 121], %w[hot_peak_found 84], %w[vessel_charge 44], %w[air_valve_emits air], %w[charge_set 62],
               %w[hot_peak_after 66], %w[relief_lever lifts], %w[relief_flow full_bore], %w[relief_closes shuts], %w[relief_drip dry]].freeze
 
+  CHROMIUM = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update disable-sync].to_h { |name| [name, nil] }
+  # To the ladder and back: what is timed is the way back.
+  DRAW = <<~SCRIPT
+    const [drawing, ladder] = document.querySelectorAll("[role=tab]");
+    ladder.click();
+    setTimeout(() => { const start = performance.now(); drawing.click(); Promise.resolve().then(() => Promise.resolve()).then(() => arguments[0](performance.now() - start)) }, 120)
+  SCRIPT
+
   def initialize
     @rows = []
   end
@@ -123,14 +131,37 @@ class Bench
     scripts = index.scan(%r{(?:src|href)="(/assets/[^"]+\.js)"}).flatten.uniq
     row("JavaScript of the first screen, gzip", scripts.sum { |path| Zlib.gzip(File.binread(File.join(page, path))).bytesize } / 1024.0, "kB", "≤ 250")
     painted
+    drawn
+  end
+
+  # In Chromium: script time from the touch to the section drawing of the fullest configuration, the middle of 9.
+  def drawn
+    require "ferrum"
+    folder = Dir.mktmpdir("munimen-drawn")
+    Munimen::Demo::Seed.call(config = Munimen::Web::Config.new(folder))
+    visit = config.records.visits.of_heater(config.records.database[:heaters].where(label: "Airing cupboard").get(:id)).first
+    server = Munimen::Cli::Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder)
+    browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", window_size: [1280, 800], browser_options: CHROMIUM, process_timeout: 40, timeout: 20)
+    browser.go_to("http://127.0.0.1:#{server.port}/sign-in")
+    sleep 1
+    browser.css("input").zip(["plumber@tallowreed.example", Munimen::Demo::Seed::PASSWORD]).each { |input, text| input.focus.type(text) }
+    browser.css("button[type=submit]").first.click
+    sleep 1
+    browser.go_to("http://127.0.0.1:#{server.port}/visits/#{visit[:id]}")
+    sleep 1.5
+    times = Array.new(9) { browser.evaluate_async(DRAW, 10) }
+    row("section drawing of the fullest cylinder, script time, median", percentile(times, 0.5), "ms", "< 16")
+  ensure
+    browser&.quit
+    server&.stop
+    FileUtils.rm_rf(folder) if folder
   end
 
   # In Chromium: layout shift, and font families loaded at first paint.
   def painted
     require "ferrum"
     server = Munimen::Cli::Served.new(File.join(Munimen::ROOT, "web/server.ru"), folder = Dir.mktmpdir("munimen-paint"))
-    options = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update disable-sync].to_h { |name| [name, nil] }
-    browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", window_size: [1280, 800], browser_options: options, process_timeout: 40)
+    browser = Ferrum::Browser.new(browser_path: "/usr/bin/chromium", window_size: [1280, 800], browser_options: CHROMIUM, process_timeout: 40)
     browser.evaluate_on_new_document("window.shift = 0; new PerformanceObserver(list => list.getEntries().forEach(e => window.shift += e.value))" \
                                      ".observe({ type: 'layout-shift', buffered: true })")
     browser.go_to("http://127.0.0.1:#{server.port}/")

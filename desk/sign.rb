@@ -66,6 +66,7 @@ module Munimen
       def lock(row, visit)
         page = ReportPage.new(@context).call(row[:id])
         @context.records.visits.update(row[:id], status: "signed", signed_at: @context.stamp, outcome: page[:page][:outcome].to_s,
+                                                 house_rules: JSON.generate(visit.rules.frozen_choices),
                                                  page: JSON.generate(page))
         FollowUp.new(@context, row, visit).call
       end

@@ -26,7 +26,7 @@ module Munimen
       end
 
       def house_rules(visit)
-        visit.rules.chosen.map do |id, choice|
+        visit.rules.chosen.reject { |id, choice| choice == Rules::Question[id].ours }.map do |id, choice|
           question = Rules::Question[id]
           { id:, ask: visit.words.say(question.ask), choice: visit.words.say(question.options.fetch(choice).label), level: visit.rules.chain(id).last.first }
         end

@@ -48,6 +48,8 @@ module Munimen
 
       # Questions answered by firm, site or visit: {question => choice}.
       def chosen = @given.values.reduce({}) { |all, rules| all.merge(rules) }
+      # Every question with the school that holds: what a signed visit is frozen with.
+      def frozen_choices = Question.all.to_h { |question| [question.id.to_s, choice(question.id).to_s] }
       def to_h = @given.transform_values { |rules| rules.transform_values(&:to_s) }
 
       private

@@ -129,6 +129,16 @@ RSpec.describe Munimen::Drawing::Chart do
     expect(ends.values_at("earliest", "likely", "latest")).to eq(ends.values_at("earliest", "likely", "latest").sort)
   end
 
+  it "lets the gas pressure fall through its states, and holds a coil against its clean self" do
+    gas = picture[:gas_pressure, line: "7.5", standing: "7.4", operating: "6.9", manifold: "3.5"]
+    expect(gas[:series].first[:points].map(&:last)).to eq([7.5, 7.4, 6.9])
+    coil = picture[:coil, flow: "4", flow_temperature: "170", return_temperature: "155", tank_temperature: "90", rated_power: "60000", rated_flow: "4"]
+    now, clean = coil[:series].map { |one| one[:points].to_h }
+    expect(now.keys).to eq(clean.keys)
+    expect(now.keys.all? { |tank| clean[tank] > now[tank] }).to be(true)
+    expect(now[now.keys.min_by { |tank| (tank - 90).abs }]).to be_within(2500).of(4 * 8.1 * 60 * 15)
+  end
+
   it "says beyond the table in the drawing, too, and how many openings a room wants" do
     pipe = picture[:discharge_pipe_england, outlet: "1", length: "40 m"]
     room = picture[:combustion_air, room_volume: "500", total_input: "80000"]

@@ -131,6 +131,7 @@ RSpec.describe Munimen::Desk do
     expect(grade.call).to eq("watch")
     described_class::HouseRules.new(office.context("owner")).firm(rules: { rippled_ring: "no_account" })
     expect(grade.call).to eq("watch")
+    expect(office.view(visit)[:deficiencies].find { |one| one[:check] == :trim_rings }[:state]).to eq(:watch)
     expect { described_class::HouseRules.new(office.context).firm(rules: { rippled_ring: "watch" }) }.to raise_error(Munimen::Refused, /role/)
     expect { described_class::HouseRules.new(office.context("owner")).firm(rules: { rippled_ring: "maybe" }) }.to raise_error(Munimen::Error, /must be one of/)
   end
