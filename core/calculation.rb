@@ -86,7 +86,7 @@ module Munimen
     def read(given, units)
       inputs.each_with_object({}) do |input, values|
         text = given[input.name]
-        text = nil if text.respond_to?(:empty?) && text.empty?
+        text = nil if (text.respond_to?(:empty?) && text.empty?) || (input.optional && input.unit_symbol(units) && text.to_s.strip.casecmp?("none"))
         values[input.name] = text.nil? ? default_of(input, values, units) : value_of(input, text, units)
       end
     end

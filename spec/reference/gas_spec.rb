@@ -34,6 +34,10 @@ RSpec.describe "Gas" do
     it("judges #{readings} #{grade}") { expect(calc(:gas_pressure, **readings).outputs[:verdict]).to eq(grade) }
   end
 
+  it "takes none for a state that an ignition without pilot has not: the drop is line minus operating" do
+    expect(calc(:gas_pressure, line: "7.4", standing: "none", operating: "6.9")[:drop].in("inH2O")).to be_within(1e-9).of(0.5)
+  end
+
   it "refuses a pressure that rises when the burner lights" do
     expect { calc(:gas_pressure, standing: "6", operating: "7") }.to raise_error(Munimen::Error) { |error| expect(error.field).to eq("operating") }
   end

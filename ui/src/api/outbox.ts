@@ -38,11 +38,16 @@ export function write<T>(path: string, body: Record<string, unknown> = {}): Prom
 }
 
 export function flush(): Promise<void> {
-  sending ??= sendAll().finally(() => (sending = null))
+  sending ??= sendAll().then((emptied) => {
+    sending = null
+    // What was queued by whoever the last answer woke up must not wait for the timer.
+    if (emptied && outbox.waiting.length) return flush()
+  })
   return sending
 }
 
-async function sendAll() {
+/** Sends until nothing waits (true), or until it has to stop (false). */
+async function sendAll(): Promise<boolean> {
   while (outbox.waiting.length) {
     const entry = outbox.waiting[0]!
     let response: Response
@@ -55,10 +60,10 @@ async function sendAll() {
       })
     } catch {
       outbox.offline = true
-      return
+      return false
     }
     outbox.offline = false
-    if (response.status === 401 || (response.status === 403 && !csrf())) return // kept until somebody has signed in
+    if (response.status === 401 || (response.status === 403 && !csrf())) return false // kept until somebody has signed in
     const body: unknown = await response.json().catch(() => null)
     outbox.waiting.shift()
     keep()
@@ -67,6 +72,7 @@ async function sendAll() {
     if (response.ok) waiter?.resolve(body)
     else waiter?.reject(problemFrom(response.status, body))
   }
+  return true
 }
 
 window.addEventListener('online', () => void flush())
