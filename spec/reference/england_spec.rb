@@ -50,7 +50,8 @@ RSpec.describe Munimen::Calculation do
   end
 
   it "takes any unit whatever the system, and says so in its own" do
-    mixed = england(:vessel_performance, volume: "55.5 gal", cold: "50 F", hot: "140 °F", supply_pressure: "43.5 psi", vessel_volume: "18 litre", charge: "300 kPa", relief_setting: "6 bar").to_h
+    mixed = england(:vessel_performance, volume: "55.5 gal", cold: "50 F", hot: "140 °F", supply_pressure: "43.5 psi",
+                                         vessel_volume: "18 litre", charge: "300 kPa", relief_setting: "6 bar").to_h
     expect(mixed[:outputs][:hot_pressure]).to match(value: be_within(0.05).of(3.97), unit: "bar")
     expect(mixed[:inputs][:volume]).to match(value: be_within(0.2).of(210.1), unit: "L")
   end
