@@ -19,6 +19,9 @@ module Munimen
         database
       end
 
+      # A prepared statement that is asked for its first row only stays open at it, and holds its connection to
+      # what was true then: prepare(:select) and take the first. A test keeps to that.
+      #
       # Acknowledged writes survive a crash of the machine: synchronous is FULL.
       def tune(connection)
         connection.execute("PRAGMA journal_mode = WAL")

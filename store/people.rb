@@ -13,7 +13,7 @@ module Munimen
         @rows = database[:accounts]
       end
 
-      def find(id) = (@one ||= @rows.where(id: :$id).prepare(:first, :one_account)).call(id:)
+      def find(id) = (@one ||= @rows.where(id: :$id).prepare(:select, :one_account)).call(id:).first
       def by_email(email) = @rows.where(email: email.to_s.downcase).first
       def all = @rows.order(:name).all
       def any? = !@rows.empty?

@@ -64,8 +64,8 @@ module Munimen
       # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's row);
       # corrected readings only on request.
       def core(id, now:, corrected: false)
-        @one_placed ||= placed(Sequel[:visits][:id] => :$id).prepare(:first, :placed_visit)
-        row = @one_placed.call(id:) || raise(NotFound.new("There is no such visit.", field: :visit))
+        @one_placed ||= placed(Sequel[:visits][:id] => :$id).prepare(:select, :placed_visit)
+        row = @one_placed.call(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
         CoreVisit.new(row, now: now.respond_to?(:call) ? now.call(row) : now, firm_rules: @settings.house_rules, written: written(id, corrected)).build
       end
 
@@ -73,8 +73,8 @@ module Munimen
 
       # Everything written in a visit, by table, in one round: each table as a JSON list.
       def written(id, corrected)
-        @everything ||= [true, false].to_h { |all| [all, @database[everything(all), id: :$id].prepare(:first, all ? :everything : :everything_standing)] }
-        @everything.fetch(corrected).call(id:).transform_values { |json| JSON.parse(json, symbolize_names: true) }
+        @everything ||= [true, false].to_h { |all| [all, @database[everything(all), id: :$id].prepare(:select, all ? :everything : :everything_standing)] }
+        @everything.fetch(corrected).call(id:).first.transform_values { |json| JSON.parse(json, symbolize_names: true) }
       end
 
       def everything(corrected)

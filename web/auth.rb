@@ -39,7 +39,7 @@ module Munimen
           @app = app
           @rodauth = Auth.rodauth(database, secret).new(app)
           @secret = secret
-          @active = database[:account_active_session_keys].where(account_id: :$account, session_id: :$key).select(:account_id).prepare(:first, :active_session)
+          @active = database[:account_active_session_keys].where(account_id: :$account, session_id: :$key).select(:account_id).prepare(:select, :active_session)
         end
 
         def call(env)
@@ -56,7 +56,7 @@ module Munimen
         def signed_in(session)
           account = session["account_id"]
           key = session["active_session_id"]
-          account if account && key && @active.call(account:, key: hmac(key))
+          account if account && key && @active.call(account:, key: hmac(key)).any?
         end
 
         def hmac(key) = [OpenSSL::HMAC.digest("SHA256", @secret, key)].pack("m0").delete_suffix("=").tr("+/", "-_")

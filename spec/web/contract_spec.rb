@@ -169,6 +169,22 @@ RSpec.describe Munimen::Web do
 end
 
 RSpec.describe Munimen::Store::Database do
+  # A statement left open at its first row would show its connection an old state, and lock its next write.
+  it "shows every connection what the others have written, also after a prepared lookup" do
+    records = office.records
+    visit = office.start
+    lookups = { person: -> { records.people.find(1) }, visit: -> { records.visits.core(visit, now: office.now) },
+                session: -> { Munimen::Web::Auth::Gate.new(->(_) { [200, {}, []] }, records.database, "secret").call("PATH_INFO" => "/", "rack.session" => { "account_id" => 1, "active_session_id" => "x" }) } }
+    lookups.each do |name, lookup|
+      records.database.synchronize do
+        lookup.call
+        Thread.new { records.settings[name] = "written" }.join
+        expect(records.database[:settings].where(name: name.to_s).get(:value)).to eq('"written"'), name.to_s
+        expect { records.database[:settings].where(name: name.to_s).update(value: '"again"') }.not_to raise_error
+      end
+    end
+  end
+
   it "keeps strict tables, foreign keys, a write-ahead log and a busy timeout" do
     database = office.records.database
     expect(database.fetch("PRAGMA journal_mode").single_value).to eq("wal")
