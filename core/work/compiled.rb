@@ -6,7 +6,7 @@ module Munimen
     # so that a need is one `&` and an effect one `& ~clear | set`. Variables that none of the operations
     # changes are settled beforehand and take no bits.
     class Compiled
-      Op = Struct.new(:operation, :index, :needs, :set, :clear, :during, :seconds, :wait, :after, :goal, keyword_init: true) do
+      Op = Struct.new(:operation, :index, :needs, :barred, :set, :clear, :during, :seconds, :wait, :after, :goal, keyword_init: true) do
         def id = operation.id
         # Whether a wait's held variables would be changed by this operation, if only while it is done.
         def disturbs?(wait) = ((set | during) & wait.hold_vars).anybits?(~wait.hold_bits)
@@ -20,6 +20,10 @@ module Munimen
 
         # Whether it changes what another one needs.
         def touches?(other) = other.needs.any? { |mask| mask.anybits?(clear) }
+
+        # Bits that it is sure to take away when it is done for the sake of a need: its wait counts where only
+        # the wait's end makes that true.
+        def breaks(mask) = (clear & ~set) | (wait && mask != 0 && set.nobits?(mask) ? wait.clear & ~wait.set : 0)
 
         # Whether this operation cannot be done while the wait runs.
         def excluded_by?(wait) = disturbs?(wait) || needs.any? { |mask| wait.hold_vars.allbits?(mask) && mask.nobits?(wait.hold_bits) }
@@ -56,11 +60,25 @@ module Munimen
         @achievers[mask] ||= ops.select { |op| (op.set | (op.wait&.set || 0)).anybits?(mask) }
       end
 
+      # Operations as a mask of their indices; those that make a need true, kept.
+      def mask_of(operations) = operations.reduce(0) { |mask, op| mask | (1 << op.index) }
+      def makers_mask(mask) = (@makers_masks ||= {})[mask] ||= mask_of(achievers(mask))
+
       # Conditions of a need as masks, one for each variable that can change; 0 for what can never be true.
       def masks(conditions)
         @space.expand(conditions).filter_map do |name, values|
           if @bits.key?(name) then union(name, values)
           elsif !values.include?(@state.fetch(name)) then 0
+          end
+        end
+      end
+
+      # The bits that must not hold for an operation with these needs to be possible: since each variable has
+      # one bit set, one `&` then tells whether all needs are met.
+      def barred(conditions)
+        @space.expand(conditions).reduce(0) do |bits, (name, values)|
+          if @bits.key?(name) then bits | (variable(name) & ~union(name, values))
+          else values.include?(@state.fetch(name)) ? bits : -1
           end
         end
       end
@@ -89,7 +107,7 @@ module Munimen
         set, clear = effect(operation.makes)
         wait = compile_wait(operation, index)
         attended = operation.wait && operation.wait.manner == :attended ? operation.wait.seconds.call(@space.heater) : 0
-        Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), set:, clear:, during: effect(operation.meanwhile).first,
+        Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), barred: barred(operation.needs_under(@rules)), set:, clear:, during: effect(operation.meanwhile).first,
                seconds: operation.hands_on + attended, wait:, goal: bit(operation.id),
                after: goes_after(operation))
       end

@@ -13,18 +13,20 @@ module Munimen
       end
       Left = Struct.new(:operation, :because, keyword_init: true)
 
-      attr_reader :steps, :impossible, :superfluous, :total, :bounded, :expanded
+      attr_reader :steps, :impossible, :superfluous, :total, :at_least
 
-      def initialize(steps:, impossible:, superfluous:, total:, bounded: false, expanded: 0)
+      # total: its seconds; at_least: the seconds that any order takes at least.
+      def initialize(steps:, impossible:, superfluous:, total:, at_least: total)
         @steps = steps
         @impossible = impossible
         @superfluous = superfluous
         @total = total
-        @bounded = bounded
-        @expanded = expanded
+        @at_least = at_least
         freeze
       end
 
+      # Whether it is not proved that no order is shorter.
+      def bounded = at_least < total
       def hands_on = steps.sum(&:hands_on)
     end
   end

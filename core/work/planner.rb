@@ -27,43 +27,52 @@ module Munimen
       # Searches; a goal that nothing can make possible is taken out, with the need that stands in its way.
       def search_for(goals, impossible, superfluous)
         loop do
-          found = whole(goals, impossible + superfluous) || in_stages(goals, impossible + superfluous)
-          if found
-            return Plan.new(steps: steps(tidy(found.moves, goals), goals), impossible:, superfluous:, total: found.total, bounded: found.bounded,
-                            expanded: found.expanded)
-          end
-          goals, impossible = without_hopeless(goals, impossible)
           return Plan.new(steps: [], impossible:, superfluous:, total: 0) if goals.empty?
+
+          found = shortest(goals, impossible + superfluous)
+          return Plan.new(steps: steps(tidy(found.moves, goals), goals), impossible:, superfluous:, total: found.total, at_least: found.at_least) if found
+
+          goals, impossible = without_hopeless(goals, impossible)
         end
       end
 
       def tidy(moves, goals) = Tidy.new(@space, @visit.rules, waits_over, goals).of(moves)
 
-      Found = Struct.new(:moves, :total, :bounded, :expanded)
+      # Moves, their total seconds, and how many seconds any order takes at least.
+      Found = Struct.new(:moves, :total, :at_least)
 
-      # All goals in one search, or nil.
-      def whole(goals, left)
+      # How many states each search may look at: one that leans on the estimate, the exact one (fewer where
+      # there is more to choose from, since each then takes longer), and those of the stages.
+      LEAN = ->(operations) { { weight: 4, limit: 8_000 / operations } }
+      EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 350_000 / (operations**2) : 450 } }
+      STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }].freeze
+
+      # The shortest order that was found for all goals, or nil when there is none: at first one that is good,
+      # then the exact search shows a shorter one, or what any order takes at least.
+      def shortest(goals, left)
         search = Search.new(compiled = compile(@visit.state, goals, goals, left), running: waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) })
-        moves, total = search.call
-        Found.new(moves, total, search.bounded, search.expanded) if moves
+        lean = search.call(**LEAN[compiled.ops.size]) or return
+        good = [(Found.new(*lean) unless lean == :too_many), in_stages(goals, left)].compact.min_by(&:total)
+        exact = search.call(**EXACT[compiled.ops.size, goals.size], below: good&.total || Float::INFINITY)
+        good = Found.new(*exact) if exact.is_a?(Array)
+        good&.tap { |found| found.at_least = search.at_least }
       end
 
-      # Stage by stage, each from the state that the one before leaves behind, its waits over; nil when one
-      # of them cannot be done.
+      # Stage by stage, once what runs is over, each from the state that the one before leaves behind, its waits
+      # over; nil when one of them cannot be done.
       def in_stages(goals, left)
-        start = Found.new([], 0, true, 0)
-        Stages.new(@space, @visit.rules).of(goals).reduce(start) { |found, stage| found && after(found, stage, goals, left) }
+        Stages.new(@space, @visit.rules).of(goals).reduce(Found.new([], waits.map(&:seconds_left).max || 0)) { |found, stage| found && after(found, stage, goals, left) }
       end
 
       # What was found so far, with one stage more; nil when that cannot be done.
       def after(found, stage, goals, left)
         open = goals - found.moves.map { |move| move.op.id }
         search = Search.new(compile(state_after(found.moves), stage, open, left))
-        moves, total = search.call
+        moves, total = STAGE.lazy.map { |pass| search.call(**pass) }.find { |answer| answer != :too_many }
         return unless moves
 
         shifted = moves.map { |move| Search::Move.new(move.op, move.start + found.total) }
-        Found.new(found.moves + shifted, found.total + total, true, found.expanded + search.expanded)
+        Found.new(found.moves + shifted, found.total + total)
       end
 
       # For some goals from a state; helpers are those that matter for all that is still open.

@@ -7,16 +7,15 @@ module Munimen
     # runs, whatever does not disturb it may go on.
     #
     # The estimate counts the hands-on time of everything that must still be done, and the part of each
-    # wait that nothing left could fill. The first search is exact; where it grows too large another one
-    # leans on the estimate, and `bounded` tells that the optimum was not proved.
+    # wait that nothing left could fill. With weight 1 a search is exact; with more it leans on the estimate:
+    # quick, but nothing is proved. An exact search that stops early still knows what any order takes at
+    # least.
     class Search
-      # Weight of the estimate, and how many states may be looked at with it.
-      PASSES = [[1, 900], [4, 900]].freeze
-
-      Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started)
+      Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started, :able)
       Move = Struct.new(:op, :start)
 
-      attr_reader :expanded, :bounded
+      # How many states have been looked at; and after a search the seconds that any order takes at least.
+      attr_reader :expanded, :at_least
 
       def initialize(compiled, running: [])
         @compiled = compiled
@@ -26,40 +25,46 @@ module Munimen
         @expanded = 0
       end
 
-      # [[Move, …], total seconds], or nil when there is no order that does it all.
-      def call
-        PASSES.each_with_index do |(weight, limit), index|
-          @bounded = index.positive?
-          found = pass_with(weight, limit)
-          return found unless found == :too_many
+      # [[Move, …], total seconds]; nil when there is no order that does it all, or none quicker than `below`;
+      # :too_many after `limit` states.
+      def call(weight: 1, limit: 900, below: Float::INFINITY)
+        @open = {}
+        @seen = {}
+        @weight = weight
+        @below = below
+        count = 0
+        push(@start)
+        until @open.empty?
+          node = pop
+          return finished(node) if node.goals.zero?
+          next if (@seen[key(node)] || Float::INFINITY) < node.cost
+          return too_many(node) if (count += 1) > limit
+
+          @expanded += 1
+          expand(node)
         end
+        @at_least = below
         nil
       end
 
       private
 
-      # [moves, seconds], nil when all has been tried, or :too_many.
-      def pass_with(weight, limit)
-        @open = {}
-        @seen = {}
-        @weight = weight
-        count = 0
-        push(@start)
-        until @open.empty?
-          node = pop
-          return [moves(node), node.cost + (node.running.map(&:seconds).max || 0)] if node.goals.zero?
-          next if (@seen[key(node)] || Float::INFINITY) < node.cost
-          return :too_many if (count += 1) > limit
+      def finished(node)
+        total = node.cost + (node.running.map(&:seconds).max || 0)
+        @at_least = total if @weight == 1
+        [moves(node), total]
+      end
 
-          @expanded += 1
-          expand(node)
-        end
-        nil
+      def too_many(node)
+        @at_least = node.cost + estimate(node) if @weight == 1
+        :too_many
       end
 
       # A bucket for each whole second of estimate; within it the newest goes first.
       def push(node)
         rest = estimate(node) or return
+        return if node.cost + rest >= @below
+
         (@open[(node.cost + (rest * @weight)).round] ||= []) << node
       end
 
@@ -92,7 +97,9 @@ module Munimen
       end
 
       # What can be done next. Where something must come at once, only that, or what calls for it again.
-      def possible(node)
+      def possible(node) = node.able ||= find_possible(node)
+
+      def find_possible(node)
         able = @compiled.ops.select { |op| possible?(node, op) }
         urgent = able.select { |op| op.operation.at_once? }
         return able if urgent.empty?
@@ -101,13 +108,12 @@ module Munimen
       end
 
       def possible?(node, op)
+        return false if node.state.anybits?(op.barred)
         return false if op.goal != 0 && node.goals.nobits?(op.goal)
         return false if (node.goals & op.after).anybits?(~op.goal)
-        return false if op.goal.zero? && node.state.allbits?(op.set) && op.wait.nil?
+        return false if op.wait.nil? && op.goal.zero? && node.state.allbits?(op.set)
         return false if op.wait && node.running.any? { |wait| wait.index == op.index }
-        return false if node.running.any? { |wait| op.disturbs?(wait) }
-
-        op.needs.all? { |mask| node.state.anybits?(mask) }
+        node.running.none? { |wait| op.disturbs?(wait) }
       end
 
       def apply(node, op)
@@ -160,40 +166,33 @@ module Munimen
       # Least seconds still needed, or nil when something can never be made true.
       def estimate(node)
         name = [node.state, node.goals, node.running.map(&:index)]
-        required, choices = @estimates.fetch(name) { @estimates[name] = required(node) }
-        return unless required
-
-        required.sum(&:seconds) + choices + waits(node, required).sum { |wait, seconds| [seconds - fillable(required, wait) - choices, 0].max }
+        rest = @estimates.fetch(name) { @estimates[name] = rest(node) } or return
+        rest.seconds + node.running.sum { |wait| [wait.seconds - rest.fills.fetch(wait.index), 0].max }
       end
 
-      def waits(node, required)
-        node.running.map { |wait| [wait, wait.seconds] } +
-          required.filter_map { |op| [op.wait, op.wait.seconds] if op.wait && useful?(op, node.goals) }
+      # What must still be done takes `seconds`, waits included; of a running wait, by its index, so many
+      # seconds could be filled.
+      Rest = Struct.new(:seconds, :fills)
+
+      def rest(node)
+        required = Required.new(@compiled, node).all or return
+        idle = ->(op) { idle(op, required, node.goals) }
+        Rest.new(required.seconds + required.operations.sum(&idle) + (required.choices.map { |makers| least_idle(makers, required, idle) }.max || 0),
+                 node.running.to_h { |wait| [wait.index, fillable(required.operations, wait) + required.quickest] })
       end
 
-      # Everything that must still be done: the goals, and for each need not met the only operation that can
-      # make it true; where several can, the quickest counts, and what all of them need is needed. Returns
-      # [operations, seconds of the quickest ones], or nil when a need can never be met.
-      def required(node)
-        made = node.running.reduce(node.state) { |bits, wait| bits | wait.set }
-        list = @compiled.ops.select { |op| op.goal.anybits?(node.goals) }
-        listed = list.reduce(0) { |mask, op| mask | (1 << op.index) }
-        choices = []
-        needs = list.flat_map(&:needs)
-        while (mask = needs.shift)
-          next if made.anybits?(mask)
+      # Seconds of an operation's wait that nothing left could fill.
+      def idle(operation, required, goals)
+        return 0 unless operation.wait && useful?(operation, goals)
 
-          makers = @compiled.achievers(mask)
-          return nil if makers.empty?
+        [operation.wait.seconds - fillable(required.operations, operation.wait) - required.quickest, 0].max
+      end
 
-          either = makers.reduce(0) { |bits, op| bits | (1 << op.index) }
-          next if listed.anybits?(either)
+      # Idle seconds that come with a choice, whichever is taken: the own wait's, or that of what is needed first.
+      def least_idle(makers, required, idle)
+        return 0 unless makers.all?(&:wait)
 
-          listed |= either
-          makers.size == 1 ? list << makers.first : choices << makers
-          needs.concat(makers.size == 1 ? makers.first.needs : makers.map(&:needs).reduce(:&))
-        end
-        [list, choices.sum { |makers| makers.map(&:seconds).min }]
+        makers.map { |op| [idle[op], *required.open_needs(op).map { |mask| @compiled.achievers(mask).map(&idle).min || 0 }].max }.min
       end
 
       # Hands-on seconds of what is required and could go on during a wait.
