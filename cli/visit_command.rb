@@ -24,7 +24,7 @@ module Munimen
       def plan(data, jobs)
         visit = VisitFormat.read(data)
         plan = Work::Planner.new(visit).plan(jobs.map { |job| Work::Job[job].id })
-        { total_seconds: plan.total, hands_on_seconds: plan.hands_on, bounded: plan.bounded,
+        { total_seconds: plan.total, hands_on_seconds: plan.hands_on, bounded: plan.bounded?,
           operations: plan.steps.map { |step| operation(step, visit) },
           impossible: plan.impossible.map { |left| { operation: left.operation, because: visit.words.say(left.because) } },
           superfluous: plan.superfluous.map { |left| { operation: left.operation, because: visit.words.say(left.because) } } }

@@ -8,7 +8,7 @@ module Munimen
       GAUGES = { us: { pressure: "psi", temperature: "degF", volume: "gal", needle: 1, degree: 1, places: 0, drawn: 10, cold: 50 },
                  england: { pressure: "bar", temperature: "degC", volume: "L", needle: 0.1, degree: 1, places: 1, drawn: 40, cold: 10 } }.freeze
       # What the controls and the inlet group show when they are sound.
-      STEADY = { dial_position: "hot", chain_off: "stops", chain_on: "heats", tundish_flow: "runs_clear" }.freeze
+      STEADY = { dial_position: "hot", chain_off: "stops", chain_on: "heats", tundish_flow: "runs_clear", floor_smell: "none", pilot_held: "stays" }.freeze
 
       # Pressures and temperature in the site's units; relief: :good, :drips or :seized; membrane: true while
       # it holds.

@@ -3,11 +3,12 @@
 module Munimen
   module Desk
     # Marks an operation as done, found already so, or not tested with a reason; or undoes the last one.
-    # Refuses what its needs do not allow, naming the need and the step that makes it true.
+    # Refuses what its needs do not allow, naming the need and the step that makes it true; a need of convenience
+    # may be passed over with a reason, which the report carries.
     class DoStep
       def initialize(context) = @context = context
 
-      def call(visit_id, id:, operation:, outcome:, reason: nil, at: nil)
+      def call(visit_id, id:, operation:, outcome:, reason: nil, override: nil, at: nil)
         @context.allow!(:owner, :plumber, :inspector)
         row = @context.open_visit!(visit_id)
         return if @context.records.visits.written?(:steps, id)
@@ -15,8 +16,9 @@ module Munimen
         time = @context.done_at(at, not_before: row[:started_at])
         visit = @context.records.visits.core(visit_id, now: time)
         work = Work::Operation[operation]
-        check(visit, work, outcome, reason)
-        write(visit_id, id, work, outcome, reason, time)
+        override = @context.text!(override, :override, max: 300, required: false)
+        check(visit, work, outcome, reason, override)
+        write(visit_id, id, work, outcome, override || reason, time)
       end
 
       # Undoes the last step that stands.
@@ -33,12 +35,12 @@ module Munimen
 
       private
 
-      def check(visit, work, outcome, reason)
+      def check(visit, work, outcome, reason, override)
         case outcome
         when "not_tested" then @context.text!(reason, :reason, max: 300)
         when "done", "already_so"
           competent!(visit, work)
-          Readiness.new(visit, work).check!(found_so: outcome == "already_so")
+          Readiness.new(visit, work).check!(found_so: outcome == "already_so", override:)
         else raise Error.new("outcome must be done, already_so or not_tested.", field: :outcome, code: :unknown_choice)
         end
       end

@@ -6,16 +6,32 @@ module Munimen
     class Look
       def initialize(context) = @context = context
 
-      # items: [{id:, item:, finding:, note:}]
+      # items: [{id:, item:, finding:, note:, corrects:}]; corrects: the finding that was on the screen, if any. What
+      # somebody else saw otherwise meanwhile is not written over unseen.
       def call(visit_id, items:, at: nil)
         @context.allow!(:owner, :plumber, :inspector)
         row = @context.open_visit!(visit_id)
         time = @context.stamp(@context.done_at(at, not_before: row[:started_at]))
         seen = items.map { |item| checked(item) }
+        conflict(visit_id, items)
         @context.records.write { seen.each { |one| write(visit_id, one, time) } }
       end
 
       private
+
+      def conflict(visit_id, items)
+        return unless items.any? { |item| item.key?(:corrects) }
+
+        standing = @context.records.visits.rows(:observations, visit_id).reject { |row| row[:superseded_by] }.to_h { |row| [row[:item], row] }
+        items.each do |item|
+          other = item.key?(:corrects) && standing[item[:item].to_s] or next
+          next if other[:account_id] == @context.person[:id] || [item[:corrects], item[:finding]].map(&:to_s).include?(other[:finding])
+
+          who = @context.records.people.find(other[:account_id])&.fetch(:name)
+          raise Refused.new("#{who} answered “#{other[:finding].tr('_', ' ')}” here meanwhile. Look together; your answer then goes in its place.",
+                            field: item[:item], code: :conflict, details: { name: item[:item], theirs: other[:finding], who: })
+        end
+      end
 
       def checked(item)
         look = Judgement::Look[item[:item]]

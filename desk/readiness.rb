@@ -10,23 +10,25 @@ module Munimen
         @space = Work::StateSpace.new(visit.heater)
       end
 
-      # Raises Refused naming what is missing; `found_so` skips the needs of something found already done.
-      def check!(found_so: false)
+      # Raises Refused naming what is missing; `found_so` skips the needs of something found already done;
+      # `override`, a reason, passes over needs of convenience and of waiting, never those that protect.
+      def check!(found_so: false, override: nil)
         not_on_this_heater
         return only_for_states if found_so
 
         forbidden
-        unmet
+        unmet(override)
         disturbance
         readings
         answers
       end
 
-      # [{name:, text:, met:, step:}] – each need, whether it holds, and the step that makes it true.
+      # [{name:, text:, met:, soft:, step:}] – each need, whether it holds, whether it may be passed over with a
+      # reason, and the step that makes it true.
       def needs
         @space.expand(@operation.needs_under(@visit.rules)).map do |name, values|
           met = values.include?(@visit.state[name])
-          { name:, text: @visit.words.say(Work::StateWords.need(name, values)), met:, step: met ? nil : maker(name, values) }
+          { name:, text: @visit.words.say(Work::StateWords.need(name, values)), met:, soft: Work::Interlocks.soft?([name]), step: met ? nil : maker(name, values) }
         end
       end
 
@@ -49,15 +51,23 @@ module Munimen
         raise Refused.new(@visit.words.say(because), code: :forbidden_here)
       end
 
-      def unmet
+      def unmet(override)
         missing = needs.reject { |need| need[:met] }
         return if missing.empty?
 
+        soft = Work::Interlocks.soft?(missing.map { |need| need[:name] })
+        return if override && soft
+        raise Refused.new("This is never passed over: #{missing.map { |need| need[:text] }.join('; ')}.", code: :never_overridden, details: { needs: missing }) if override
+
+        refuse(missing, soft)
+      end
+
+      def refuse(missing, soft)
         first = missing.first
         offer = first[:step] && Work::Operation[first[:step]]
         text = "First it must be true: #{missing.map { |need| need[:text] }.join('; ')}."
         text += " Next step on the way there: “#{@visit.words.say(offer.title)}”." if offer
-        raise Refused.new(text, code: :need_unmet, details: { needs: missing, step: first[:step] })
+        raise Refused.new(text, code: :need_unmet, details: { needs: missing, step: first[:step], soft: })
       end
 
       # What would spoil a wait that is still running has to wait with it.
@@ -73,6 +83,8 @@ module Munimen
           next if reading.nil? && !read.wanted?(@visit)
           raise Refused.new(@visit.words.say("Still to read: #{read.ask}."), field: read.name, code: :reading_missing) unless reading
 
+          again(read, reading)
+
           wrong = @space.unmet(@operation.needs_under(@visit.rules), reading.state.empty? ? @visit.state : @visit.state.merge(reading.state))
                         .except(*@operation.makes.keys)
           next if wrong.empty?
@@ -82,6 +94,14 @@ module Munimen
           end.join('; ')}. Read it again."),
                             field: read.name, code: :read_in_wrong_state)
         end
+      end
+
+      # What can be done again is read again.
+      def again(read, reading)
+        last = @visit.standing.reverse.find { |step| step.operation == @operation.id && step.outcome == :done } if @operation.repeatable?
+        return unless last&.at && reading.at && Time.iso8601(reading.at) <= last.at
+
+        raise Refused.new(@visit.words.say("#{read.ask}: that is from the time before. Read it again."), field: read.name, code: :read_again)
       end
 
       def answers

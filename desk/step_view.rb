@@ -5,7 +5,7 @@ module Munimen
     # Operations, readings and verdicts as plain data for a screen, in the visit's words and units.
     class StepView
       def self.reading(reading, units)
-        { id: reading.id, name: reading.name, typed: reading.typed, text: reading.quantity ? reading.quantity.format(units) : reading.choice.to_s.tr("_", " "),
+        { id: reading.id, by: reading.by, name: reading.name, typed: reading.typed, text: reading.quantity ? reading.quantity.format(units) : reading.choice.to_s.tr("_", " "),
           choice: reading.choice, at: reading.at, state: reading.pressure_state }
       end
 
@@ -25,12 +25,17 @@ module Munimen
         brief(operation).merge(words(operation)).merge(
           start: step.start, hands_on: step.hands_on, why: @words.say(step.why), needs: Readiness.new(@visit, operation).needs,
           reads: operation.reads.filter_map { |read| read_field(read) if read.applies?(@visit.heater) }, looks: looks(operation), decides: operation.decides,
-          hand_over: @competence.missing(operation)&.fetch(:text), house_rules: house_rules(operation), calculators: calculators(operation), wait: wait(step.wait)
+          hand_over: @competence.missing(operation)&.fetch(:text), guide: operation.guide, fits: operation.fits,
+          claim_first: claim_first(operation), house_rules: house_rules(operation), calculators: calculators(operation), wait: wait(step.wait)
         )
       end
 
-      def past(step)
-        brief(Work::Operation[step.operation]).merge(step: step.id, outcome: step.outcome, reason: step.reason, at: step.at.utc.iso8601(3), by: step.by)
+      # since: Time of the step before, or of the start: with it, what the step took beside what was reckoned.
+      def past(step, since = nil)
+        operation = Work::Operation[step.operation]
+        attended = operation.wait&.manner == :attended ? operation.wait.seconds.call(@visit.heater) : 0
+        brief(operation).merge(step: step.id, outcome: step.outcome, reason: step.reason, at: step.at.utc.iso8601(3), by: step.by,
+                               reckoned: operation.hands_on + attended, took: since && (step.at - since).round)
       end
 
       def left(left) = brief(Work::Operation[left.operation]).merge(because: @words.say(left.because))
@@ -43,6 +48,7 @@ module Munimen
           cautions: Words::Cautions.lines(operation.cautions, @visit.heater).map { |line| @words.say(line) } }
       end
 
+      def claim_first(operation) = operation.claimed? ? Heater::Warranty.claim_first(@visit.heater, on: @visit.on) : nil
       def wait(wait) = wait && { seconds: wait.seconds, manner: wait.manner, label: wait.label, start: wait.start }
 
       def brief(operation)

@@ -6,10 +6,12 @@ module Munimen
     class TakeReading
       def initialize(context) = @context = context
 
-      # Returns {reading:, verdicts:}: the verdicts in which this reading takes part.
-      def call(visit_id, id:, name:, value:, at: nil, method: nil, instrument: nil)
+      # corrects: id of the reading that was on the screen, or nil when there was none; another one by somebody
+      # else is not written over unseen. Returns {reading:, verdicts:}: the verdicts in which this reading takes part.
+      def call(visit_id, id:, name:, value:, at: nil, method: nil, instrument: nil, corrects: :whatever)
         @context.allow!(:owner, :plumber, :inspector)
         visit = @context.records.visits.core(visit_id, now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) })
+        conflict(visit, name, id, corrects)
         reading = ReadingInput.read(name, value, units: visit.units, id:, state: visit.state, at: @context.stamp(visit.now))
         if write(visit_id, visit, reading, method, instrument)
           visit = visit.with_reading(reading)
@@ -20,6 +22,15 @@ module Munimen
       end
 
       private
+
+      def conflict(visit, name, id, corrects)
+        other = corrects == :whatever ? nil : visit.reading(name.to_s.to_sym)
+        return if other.nil? || [id, corrects].include?(other.id) || other.by == @context.person[:id]
+
+        who = @context.records.people.find(other.by)&.fetch(:name)
+        raise Refused.new("#{who} wrote #{other.typed} here meanwhile. Keep that, or put yours in its place: both stay in the record.",
+                          field: name, code: :conflict, details: { name:, theirs: other.typed, who:, id: other.id })
+      end
 
       # false when this reading has been written before.
       def write(visit_id, visit, reading, method, instrument)

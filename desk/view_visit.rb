@@ -11,7 +11,7 @@ module Munimen
         visit = @context.records.visits.core(visit_id, now: @context.now, corrected: true)
         judge = Judgement::Judge.new(visit)
         plan = Work::Planner.new(visit).plan(visit.jobs)
-        head(row, visit).merge(work(visit, plan)).merge(judged(visit, judge, plan)).merge(pictures(visit, judge))
+        head(row, visit).merge(work(row, visit, plan)).merge(judged(visit, judge, plan)).merge(pictures(visit, judge))
       end
 
       private
@@ -32,15 +32,44 @@ module Munimen
         end
       end
 
-      def work(visit, plan)
+      def work(row, visit, plan)
         step_view = StepView.new(visit, @context.person)
         space = Work::StateSpace.new(visit.heater)
         { state: Work::StateWords.line(space, visit.state).map { |one| one.merge(text: visit.words.say(one[:text])) },
-          done: visit.standing.map { |step| step_view.past(step) },
-          plan: { total: plan.total, hands_on: plan.hands_on, bounded: plan.bounded, steps: plan.steps.map { |step| step_view.planned(step) },
+          done: done(row, visit, step_view), outlay: outlay(visit, plan), van: van(row, visit, plan), people: people,
+          plan: { total: plan.total, hands_on: plan.hands_on, bounded: plan.bounded?, at_least: plan.at_least, steps: plan.steps.map { |step| step_view.planned(step) },
                   impossible: plan.impossible.map { |left| step_view.left(left) }, superfluous: plan.superfluous.map { |left| step_view.left(left) } },
-          running: visit.running_waits.map { |wait| wait.to_h.slice(:operation, :label, :manner, :seconds_left).merge(ends_at: @context.stamp(wait.ends_at)) } }
+          running: visit.running_waits.map { |wait| running(wait, visit) } }
       end
+
+      def running(wait, visit)
+        times = { started_at: @context.stamp(wait.started_at), ends_at: @context.stamp(wait.ends_at) }
+        wait.to_h.slice(:operation, :manner, :seconds_left).merge(label: visit.words.say(wait.label), **times)
+      end
+
+      # Each step that stands, with what it took.
+      def done(row, visit, step_view)
+        since = row[:started_at] && Time.iso8601(row[:started_at])
+        visit.standing.map { |step| step_view.past(step, since).tap { since = step.at } }
+      end
+
+      def outlay(visit, plan)
+        outlay = Work::Outlay.new(plan, visit)
+        say = ->(list) { list.map { |one| visit.words.say(one).sub(/\A./, &:upcase) } }
+        by = visit.decision(:water_by).to_s
+        { water: outlay.water.format(visit.units), hot_again: outlay.hot_again, tools: say[outlay.tools], materials: say[outlay.materials],
+          water_by: by.empty? ? nil : by, put_off: visit.put_off.map { |job, reason| { job:, title: visit.words.say(Work::Job[job].title), reason: } } }
+      end
+
+      # What goes into the van, before the visit has begun.
+      def van(row, visit, plan)
+        return [] unless row[:status] == "booked"
+
+        open = @context.records.deficiencies.open(row[:heater_id]).keys
+        Work::VanList.new(visit, plan, open:, last: @context.records.visits.last_quantities(row[:heater_id])).lines.map { |line| line.to_h.slice(:name, :certainty, :because) }
+      end
+
+      def people = @context.records.people.all.to_h { |row| [row[:id].to_s, row[:name]] }
 
       def judged(visit, judge, plan)
         outcome = Judgement::Outcome.new(visit, judge.deficiencies)

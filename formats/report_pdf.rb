@@ -128,6 +128,8 @@ module Munimen
 
       def lists
         bullets("What was not tested, and why", @page[:not_tested].map { |one| one[:text] })
+        bullets("Put off to another day", reasons(@page[:put_off]))
+        bullets("Done out of order, and why", reasons(@page[:out_of_order]))
         bullets("Found, and put right on this visit", @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" })
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
@@ -136,6 +138,8 @@ module Munimen
         bullets("House rules that applied", (@page[:house_rules] || []).map { |one| "#{one[:ask]} #{one[:choice]} (#{one[:level]})" })
         bullets("In plain words", @page[:glossary].map { |one| "#{one[:term]}: #{one[:gloss]}" })
       end
+
+      def reasons(pairs) = (pairs || []).map { |one| "#{one[:text]}: #{one[:reason]}" }
 
       def signatures
         @pdf.start_new_page if @pdf.cursor < 150

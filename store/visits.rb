@@ -49,6 +49,12 @@ module Munimen
         false
       end
 
+      # The last quantity of each name read on earlier visits to a heater: {name => Quantity}.
+      def last_quantities(heater_id)
+        rows = @database[:readings].join(:visits, id: :visit_id).where(heater_id:, superseded_by: nil).exclude(si: nil).order(:at).select(:name, :si)
+        rows.to_h { |row| [row[:name].to_sym, Measure::Quantity.new(ReadingInput.known.fetch(row[:name].to_sym).kind, row[:si])] }
+      end
+
       # Marks earlier rows of the same name (readings) or item (observations) as corrected by `id`.
       def supersede(table, visit_id, id, **same)
         @database[table].where(visit_id:, superseded_by: nil, **same).exclude(id:).update(superseded_by: id)

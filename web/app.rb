@@ -111,6 +111,16 @@ module Munimen
         Desk::Sign.new(desk).call(id, **sent)
         view
       end
+      post "/api/visits/:id/jobs" do
+        Desk::ChangeJobs.new(desk).add(id, job: sent[:job])
+        view
+      end
+      post "/api/visits/:id/put-off" do
+        Desk::ChangeJobs.new(desk).put_off(id, **sent)
+        view
+      end
+      get("/api/visits/:id/alternatives") { json(Desk::Alternatives.new(desk).call(id)) }
+      get("/api/visits/:id/parts/:kind") { json(Desk::MatchParts.new(desk).call(id, params["kind"])) }
       get("/api/visits/:id/report") { json(Desk::ReportPage.new(desk).call(id)) }
       get "/api/visits/:id/report.pdf" do
         page = Desk::ReportPage.new(desk).call(id)
@@ -149,6 +159,12 @@ module Munimen
       put "/api/people/:account/qualifications" do
         Desk::Qualify.new(desk).call(params["account"].to_i, **sent)
         json(Desk::ViewSettings.new(desk).call)
+      end
+
+      get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }
+      put "/api/parts" do
+        Desk::MatchParts.new(desk).replace(sent[:csv])
+        json(Desk::MatchParts.new(desk).catalogue_text)
       end
 
       get "/api/catalogue" do

@@ -28,6 +28,7 @@ module Munimen
           use Csrf
           use Auth::Gate, config.records.database, config.secret
           use ReadingsRoute, config.records, Contract::PATH, answers
+          use Live, config.database_path
           use ApiContract, answers
           use Interface
           run App.with(config)

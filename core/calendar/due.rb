@@ -10,6 +10,8 @@ module Munimen
       Item = Struct.new(:kind, :on, :text, :grade, :job, :check, keyword_init: true)
       YEAR = 365
       CHARGE_RECHECK = 7 # days; common practice
+      BUBBLE = 548 # days, 18 months; common practice
+      PUT_OFF = 7 # days, unless something else is agreed; from memory
 
       def self.after(visit, deficiencies, on:) = new(visit, deficiencies, on).items
 
@@ -28,7 +30,7 @@ module Munimen
         @on = on
       end
 
-      def items = (recheck + yearly + defects).sort_by(&:on)
+      def items = (recheck + paper + bubble + yearly + put_off + left_off + defects).sort_by(&:on)
 
       private
 
@@ -38,10 +40,34 @@ module Munimen
         [item(:charge_recheck, CHARGE_RECHECK, "Re-check the {vessel}'s charge: it was set, and must not have dropped.", job: :charge_recheck)]
       end
 
-      def yearly
-        return [] unless @visit.jobs.include?(:annual_safety)
+      # A slow leak shows on paper in a day; common practice.
+      def paper
+        return [] unless @visit.done?(:lay_paper)
 
-        [item(:annual_service, YEAR, "Annual safety visit, with the {relief_valve} exercised.", job: :annual_safety)]
+        [item(:leak_check, 1, "Look at the paper under the joints.", job: :leak_check)]
+      end
+
+      def bubble
+        return [] unless @visit.done?(:renew_bubble)
+
+        [item(:bubble, BUBBLE, "Renew the air bubble: it dissolves in about 18 months.", job: :renew_bubble)]
+      end
+
+      def yearly
+        job = %i[annual_unvented annual_safety].find { |id| @visit.jobs.include?(id) } or return []
+
+        [item(:annual_service, YEAR, "Annual safety visit, with the {relief_valve} exercised.", job:)]
+      end
+
+      def put_off
+        @visit.put_off.map { |job, reason| item(:put_off, PUT_OFF, "#{Work::Job[job].title}: put off. #{reason}", job:) }
+      end
+
+      # A heater that is left off is somebody's cold house: seen to the same day.
+      def left_off
+        return [] unless @visit.decision(:outcome) == "left_off"
+
+        [item(:left_off, 0, "Left off, made safe: #{@visit.decision(:outcome_reason)}", grade: :danger)]
       end
 
       def defects

@@ -16,7 +16,6 @@ module Munimen
       RIGHT = 306
       GAP = 30            # between labels
       COLUMN = ((HEIGHT - 36) / GAP) + 1
-      SLENDERNESS = 2.5   # height of a tank over its diameter; common practice
 
       # Where the tank stands: its edges, and the drawing units to a metre.
       Tank = Struct.new(:left, :right, :top, :bottom, :wide, :tall, :scale, keyword_init: true)
@@ -35,9 +34,9 @@ module Munimen
 
       # Tank diameter and height in drawing units.
       def tank_size
-        diameter = (4 * @heater.capacity.si / (Math::PI * SLENDERNESS))**(1 / 3.0)
-        @scale = [190.0, 262 / (diameter * SLENDERNESS), 96 / diameter].min
-        [diameter * @scale, diameter * SLENDERNESS * @scale].map { |n| n.round(1) }
+        diameter = @heater.tank_diameter
+        @scale = [190.0, 262 / @heater.tank_height, 96 / diameter].min
+        [diameter * @scale, @heater.tank_height * @scale].map { |n| n.round(1) }
       end
 
       private

@@ -21,6 +21,7 @@ module Munimen
       ENGLISH_SET_POINT = Measure::Quantity.of(60, "degC", :temperature)
       SET_POINT = Measure::Quantity.of(120, "degF", :temperature)
       GAS_EFFICIENCY = 0.8
+      SLENDERNESS = 2.5 # height of a tank over its diameter; common practice
 
       attr_reader(*FIELDS)
 
@@ -128,6 +129,10 @@ module Munimen
 
         [expansion_relief_pressure || EXPANSION_RELIEF_PRESSURE, relief_pressure].min
       end
+
+      # Diameter and height of the tank, m, from its capacity.
+      def tank_diameter = (4 * capacity.si / (Math::PI * SLENDERNESS))**(1 / 3.0)
+      def tank_height = tank_diameter * SLENDERNESS
 
       def usual_set_point = set_point || (unvented? ? ENGLISH_SET_POINT : SET_POINT)
       def standing_pilot? = gas? && %i[pilot_thermocouple pilot_thermopile].include?(ignition)

@@ -30,7 +30,8 @@ module Munimen
           outcome_reason: @visit.decision(:outcome_reason), sentence: outcome.sentence(@words),
           results:, deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
           rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
-          not_tested:, done:, cautions:, next_dates:, glossary:, rulebook: @visit.rules.book.title, edition: @visit.rules.book.edition, house_rules:, look_only: @visit.look_only?,
+          not_tested:, done:, out_of_order:, put_off:, cautions:, next_dates:, glossary:,
+          rulebook: @visit.rules.book.title, edition: @visit.rules.book.edition, house_rules:, look_only: @visit.look_only?,
           meaning: Judgement::Meaning.new(@visit).to_h }
       end
 
@@ -92,6 +93,13 @@ module Munimen
       def done
         @visit.standing.select { |step| step.outcome == :done }.map { |step| @words.say(Work::Operation[step.operation].title) }.uniq
       end
+
+      # What was done with a need passed over, and why.
+      def out_of_order
+        @visit.standing.select { |step| step.outcome == :done && step.reason }.map { |step| { text: @words.say(Work::Operation[step.operation].title), reason: step.reason } }
+      end
+
+      def put_off = @visit.put_off.map { |job, reason| { text: @words.say(Work::Job[job].title), reason: } }
 
       def cautions
         hot = @judge.verdicts.find { |verdict| verdict.check == :tap_temperature && verdict.finding? && verdict.because.first.limit.to_s.include?("most") }

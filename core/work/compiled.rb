@@ -107,18 +107,19 @@ module Munimen
         set, clear = effect(operation.makes)
         wait = compile_wait(operation, index)
         attended = operation.wait && operation.wait.manner == :attended ? operation.wait.seconds.call(@space.heater) : 0
-        Op.new(operation:, index:, needs: masks(operation.needs_under(@rules)), barred: barred(operation.needs_under(@rules)), set:, clear:, during: effect(operation.meanwhile).first,
+        needs = operation.needs_under(@rules)
+        Op.new(operation:, index:, needs: masks(needs), barred: barred(needs), set:, clear:, during: effect(operation.meanwhile).first,
                seconds: operation.hands_on + attended, wait:, goal: bit(operation.id),
                after: goes_after(operation))
       end
 
-      # Goals that must be done before it: those that it names; for the last one all others; for giving heat
-      # back every one that needs the heat away, so that there is one isolation and one refill.
+      # Goals that must be done before it: those that it names, unless a house rule has them late; for the last one all others; for giving heat
+      # back, and for what is late, every one that needs the heat away, so that there is one isolation and one refill.
       def goes_after(operation)
         return @goal_mask & ~bit(operation.id) if operation.last?
 
-        named = operation.after.reduce(0) { |mask, id| mask | bit(id) }
-        restores_heat?(operation) ? named | (cold_work & ~bit(operation.id)) : named
+        named = operation.after.reject { |id| Operation[id].late?(@rules) }.reduce(0) { |mask, id| mask | bit(id) }
+        restores_heat?(operation) || operation.late?(@rules) ? named | (cold_work & ~bit(operation.id)) : named
       end
 
       def restores_heat?(operation) = @space.expand(operation.makes).any? { |name, values| name.start_with?("heat.") && values == [:on] }

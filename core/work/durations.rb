@@ -25,7 +25,7 @@ module Munimen
 
       # Seconds to drain a part of the tank from the top.
       def drain(heater, share)
-        height = Drawing::Section::SLENDERNESS * ((4 * heater.capacity.si / (Math::PI * Drawing::Section::SLENDERNESS))**(1 / 3.0))
+        height = heater.tank_height
         Physics::Drain.new(area: heater.capacity.si / height, **HOSE).seconds(from: height, to: height * (1 - share)).round
       end
 

@@ -6,7 +6,8 @@ module Munimen
     class Job
       @all = {}
       class << self
-        def define(id, title:, operations:) = @all[id] = new(id, title, operations)
+        # cures: the checks whose deficiencies it puts right.
+        def define(id, title:, operations:, cures: []) = @all[id] = new(id, title, operations, cures)
         def all = @all.values
 
         def [](id)
@@ -17,12 +18,13 @@ module Munimen
         end
       end
 
-      attr_reader :id, :title
+      attr_reader :id, :title, :cures
 
-      def initialize(id, title, operations)
+      def initialize(id, title, operations, cures)
         @id = id
         @title = title
         @operations = operations
+        @cures = cures
         freeze
       end
 

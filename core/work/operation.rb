@@ -101,6 +101,9 @@ module Munimen
       def tools(*names) = names.empty? ? @tools || [] : @tools = names
       def materials(*names) = names.empty? ? @materials || [] : @materials = names
 
+      # Everything to have at hand for it: tools, and the instruments named for it.
+      def equipment = tools + instrument.to_s.split(/, (?!at least)/)
+
       def caution(*ids) = @cautions.concat(ids)
       def hands_on(seconds = nil) = seconds ? @hands_on = seconds : @hands_on
 
@@ -109,6 +112,19 @@ module Munimen
 
         @wait = Wait.new(seconds: block || ->(_) { seconds }, manner:, holds:, makes:, label:)
       end
+
+      # Water that runs to waste, in m3, of a heater.
+      def dumps(&block) = block ? @dumps = block : @dumps || ->(_) { 0 }
+      # The part of the screen that leads through it, where it has one of its own.
+      def guide(name = nil) = name ? @guide = name : @guide
+      # The kind of part that is fitted, to be matched by specification.
+      def fits(kind = nil) = kind ? @fits = kind : @fits
+      # Whether the maker may have to pay for it: claimed before it is bought.
+      def claimed = @claimed = true
+      def claimed? = @claimed || false
+      # Whether a house rule puts it after all work that needs the heat away: a block given the rules.
+      def late_by(&block) = @late_by = block
+      def late?(rules) = @late_by&.call(rules) || false
 
       # A calculation that helps here; `gives` says which reading an input or output of it can become.
       def calculator(id, gives: {}) = calculators << [id, gives]
@@ -137,7 +153,7 @@ module Munimen
       def forbidden_because(visit)
         return LOOK_ONLY if operates? && visit.look_only?
 
-        @forbidden&.call(visit)
+        Interlocks.refusal(visit, self) || @forbidden&.call(visit)
       end
 
       def superfluous_because(visit) = @superfluous&.call(visit)

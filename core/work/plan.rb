@@ -26,7 +26,7 @@ module Munimen
       end
 
       # Whether it is not proved that no order is shorter.
-      def bounded = at_least < total
+      def bounded? = at_least < total
       def hands_on = steps.sum(&:hands_on)
     end
   end

@@ -8,6 +8,15 @@ module Munimen
     #
     # Jobs share one isolation and one restoring; what is already done in the visit is not planned again.
     class Planner
+      # Moves, their total seconds, and how many seconds any order takes at least.
+      Found = Struct.new(:moves, :total, :at_least)
+
+      # How many states each search may look at: one that leans on the estimate, the exact one (fewer where
+      # there is more to choose from, since each then takes longer), and those of the stages.
+      LEAN = ->(operations) { { weight: 4, limit: 8_000 / operations } }
+      EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 350_000 / (operations**2) : 450 } }
+      STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }].freeze
+
       # visit: a Visit (its heater, rules, state, what is done and what is running).
       def initialize(visit)
         @visit = visit
@@ -37,15 +46,6 @@ module Munimen
       end
 
       def tidy(moves, goals) = Tidy.new(@space, @visit.rules, waits_over, goals).of(moves)
-
-      # Moves, their total seconds, and how many seconds any order takes at least.
-      Found = Struct.new(:moves, :total, :at_least)
-
-      # How many states each search may look at: one that leans on the estimate, the exact one (fewer where
-      # there is more to choose from, since each then takes longer), and those of the stages.
-      LEAN = ->(operations) { { weight: 4, limit: 8_000 / operations } }
-      EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 350_000 / (operations**2) : 450 } }
-      STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }].freeze
 
       # The shortest order that was found for all goals, or nil when there is none: at first one that is good,
       # then the exact search shows a shorter one, or what any order takes at least.

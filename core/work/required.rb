@@ -26,12 +26,12 @@ module Munimen
       def all
         loop do
           while (mask = @needs.shift)
-            return nil unless @made.anybits?(mask) || require_maker(mask)
+            return nil unless @made.anybits?(mask) || maker?(mask)
           end
           again, @mended = @mended.partition { |needed| @broken.anybits?(needed) }
           return self if again.empty?
 
-          again.each { |needed| require_maker(needed) or return nil }
+          return nil unless again.all? { |needed| maker?(needed) }
         end
       end
 
@@ -48,7 +48,8 @@ module Munimen
 
       def choice?(operation) = @choices.any? { |makers| makers.include?(operation) }
 
-      def require_maker(mask)
+      # Takes in what makes a need true; false when nothing can.
+      def maker?(mask)
         makers = @compiled.achievers(mask)
         return false if makers.empty?
 

@@ -113,6 +113,7 @@ module Munimen
         return false if (node.goals & op.after).anybits?(~op.goal)
         return false if op.wait.nil? && op.goal.zero? && node.state.allbits?(op.set)
         return false if op.wait && node.running.any? { |wait| wait.index == op.index }
+
         node.running.none? { |wait| op.disturbs?(wait) }
       end
 

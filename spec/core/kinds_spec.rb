@@ -22,7 +22,7 @@ RSpec.describe Munimen::Heater do
         parts -= %i[tundish] if book != :england_g3
         expect(reached).to include(*parts)
         expect(reached - has).to be_empty
-        expect([plan.impossible, plan.bounded, plan.steps.last.operation.id]).to eq([[], false, :leave_site])
+        expect([plan.impossible, plan.bounded?, plan.steps.last.operation.id]).to eq([[], false, :leave_site])
       end
     end
   end

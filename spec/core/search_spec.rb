@@ -11,7 +11,7 @@ RSpec.describe Munimen::Work::Search do
       visit = visit(heater: public_send(kind), jobs:)
       goals = jobs.flat_map { |job| Munimen::Work::Job[job].operations_for(visit.heater) }.uniq
       plan = Munimen::Work::Planner.new(visit).plan(jobs)
-      expect(plan.bounded).to be(false)
+      expect(plan).not_to be_bounded
       expect(plan.total).to eq(EveryOrder.new(visit, goals, helpers, beat: plan.total).least)
     end
   end
@@ -20,7 +20,7 @@ RSpec.describe Munimen::Work::Search do
     stub_const("Munimen::Work::Planner::EXACT", ->(*) { { weight: 1, limit: 40 } })
     visit = visit(jobs: [:annual_safety])
     plan = Munimen::Work::Planner.new(visit).plan(visit.jobs)
-    expect(plan).to have_attributes(bounded: true, impossible: [], at_least: be_between(1, plan.total))
+    expect(plan).to have_attributes(bounded?: true, impossible: [], at_least: be_between(1, plan.total))
     expect(plan.steps.map { |step| step.operation.id }).to include(:exercise_relief_valve, :set_vessel_charge).and(end_with(:leave_site))
   end
 end

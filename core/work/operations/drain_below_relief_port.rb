@@ -9,8 +9,11 @@ Munimen::Work::Operation.define :drain_below_relief_port do
   caution :scald, :dry_fire
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut, level: %i[full]
   makes drain: :open, temperature: :cold, as_found: :no
-  follows :drain_air
+  needs_by(&Munimen::Work::DrainPolicy::NEEDS)
+  follows :drain_air, :drain_at_pilot
+  dumps { |heater| heater.capacity.si * 0.2 }
   serves :level
   hands_on 30
-  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: :off }, makes: { level: :below_relief_port }) { |heater| Munimen::Work::Durations.drain(heater, 0.2) }
+  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: %i[pilot off] },
+             makes: { level: :below_relief_port }) { |heater| Munimen::Work::Durations.drain(heater, 0.2) }
 end

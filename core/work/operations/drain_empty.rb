@@ -10,9 +10,11 @@ Munimen::Work::Operation.define :drain_empty do
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut,
              level: %i[full below_relief_port below_upper_element below_lower_element]
   makes drain: :open, temperature: :cold, as_found: :no
-  follows :drain_air
+  needs_by(&Munimen::Work::DrainPolicy::NEEDS)
+  follows :drain_air, :drain_at_pilot
+  dumps { |heater| heater.capacity.si * 1 }
   serves :level
   hands_on 30
-  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: :off },
+  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: %i[pilot off] },
              makes: { level: :empty }) { |heater| Munimen::Work::Durations.drain(heater, 1) }
 end

@@ -18,7 +18,11 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   read :relief_closes, :choice, "When let go", choices: %i[shuts runs_on], only_if: { relief_lever: :lifts }
   read :tundish_flow, :choice, "At full flow, the tundish", choices: %i[runs_clear backs_up spills], only_if: { relief_lever: :lifts },
                                                             on: ->(heater) { heater.tundish != :no }
-  follows :relief_exercise, :relief_interval, :lever_hold
+  needs_by { |rules| rules.choice(:relief_when) == :with_flush ? { heat: %i[pilot off], temperature: %i[hot cold] } : {} }
+  late_by { |rules| rules.choice(:relief_when) != :before_isolating }
+  dumps { |_| 0.002 }
+  guide :lever
+  follows :relief_exercise, :relief_interval, :lever_hold, :relief_when
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   only_when_asked
   hands_on 60

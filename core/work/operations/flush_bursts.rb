@@ -12,7 +12,10 @@ Munimen::Work::Operation.define :flush_bursts do
   makes as_found: :no
   read :flush_result, :choice, "What came out", choices: %i[clear flecks grit heavy]
   read :flush_cycles, :number, "Bursts", optional: true
+  needs_by(&Munimen::Work::DrainPolicy::HEAT)
   follows :flush
+  dumps { |_| 4 * 18 * Munimen::Work::Durations::FILL } # four bursts of 15–20 s
+  guide :flush
   tools "White pail"
   only_when_asked
   hands_on 420

@@ -18,5 +18,6 @@ Munimen::Work::Operation.define :prove_dead do
   tools "Two-pole tester with proving unit", "Lock-off"
   makes_by { |visit| %i[tester_before dead_readings tester_after].map { |name| visit.choice(name) } == %i[works zero works] ? {} : { feed: :off } }
   repeatable
+  guide :prove_dead
   hands_on 180
 end

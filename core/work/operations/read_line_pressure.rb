@@ -11,5 +11,6 @@ Munimen::Work::Operation.define :read_line_pressure do
   applies_to(&:gas?)
   needs manometer: :connected, cock: :open, heat: :off
   read :gas_line, :gas_pressure, "Nothing burning"
+  guide :gas_pressures
   hands_on 60
 end

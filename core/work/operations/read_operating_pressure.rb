@@ -16,5 +16,6 @@ Munimen::Work::Operation.define :read_operating_pressure do
   calculator :gas_pressure, gives: { operating: :gas_operating }
   after :read_line_pressure
   recommissions
+  guide :gas_pressures
   hands_on 180
 end

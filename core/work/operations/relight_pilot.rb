@@ -12,5 +12,10 @@ Munimen::Work::Operation.define :relight_pilot do
   needs heat: :off, pilot_flame: :out, level: :full, air_in_pipes: :no, cock: :open, since_gas: :clear, gas_joints: :proven, burner_door: :sealed,
              opening: :fitted, discharge_pipe: :on, water_joints: :proven, drain: :shut, heater_supply: :open, union: :made
   makes heat: :pilot, pilot_flame: :lit
+  read :floor_smell, :choice, "Smell at floor level", choices: %i[none gas]
+  read :pilot_held, :choice, "Released after 20–60 s, the pilot", choices: %i[stays dies no_flame], only_if: { floor_smell: :none }
+  makes_by { |visit| visit.choice(:pilot_held) == :stays && visit.choice(:floor_smell) == :none ? {} : { heat: :off, pilot_flame: :out, since_gas: :waiting } }
+  guide :relight
+  repeatable
   hands_on 90
 end

@@ -13,5 +13,6 @@ Munimen::Work::Operation.define :replace_anode do
   tools "1 1/16 in socket", "Long bar"
   materials "Anode", "Tape"
   only_when_asked
+  fits :anode
   hands_on 480
 end

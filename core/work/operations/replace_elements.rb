@@ -13,5 +13,6 @@ Munimen::Work::Operation.define :replace_elements do
   tools "Element socket"
   materials "Element of the same rating", "Gasket"
   only_when_asked
+  fits :element
   hands_on 900
 end

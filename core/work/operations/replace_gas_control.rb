@@ -14,5 +14,6 @@ Munimen::Work::Operation.define :replace_gas_control do
   tools "Pipe wrench"
   materials "Gas control, the maker's"
   only_when_asked
+  claimed
   hands_on 1800
 end

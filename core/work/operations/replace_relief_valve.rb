@@ -14,5 +14,6 @@ Munimen::Work::Operation.define :replace_relief_valve do
   materials "Relief valve that matches", "Tape and compound"
   calculator :relief_valve_match
   only_when_asked
+  fits :relief_valve
   hands_on 420
 end

@@ -15,5 +15,6 @@ Munimen::Work::Operation.define :replace_thermocouple do
   materials "Thermocouple"
   calculator :pilot_generator
   only_when_asked
+  fits :thermocouple
   hands_on 600
 end

@@ -16,5 +16,6 @@ Munimen::Work::Operation.define :replace_vessel do
   materials "{Vessel}, same volume or larger"
   calculator :expansion_vessel
   only_when_asked
+  fits :vessel
   hands_on 600
 end

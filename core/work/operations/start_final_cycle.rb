@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :start_final_cycle do
   caution :scald
   needs heat: :on, max_hand: :reset, heater_pressure: :live, heater_supply: :open, temperature: :hot, drip_watch: :finished, gauge: :fitted
   after :exercise_relief_valve, :exercise_expansion_relief, :read_flowing_pressure, :test_controls, :set_vessel_charge, :read_vessel_charge
+  dumps { |_| Munimen::Work::Durations::DRAW.si }
   hands_on 120
   wait(manner: :on_site, label: "Heating up again, as left", holds: { heat: :on, heater_supply: :open, air_path: :shut, heater_pressure: :live, max_hand: :reset },
        makes: { cycle: :final }) { |heater| Munimen::Work::Durations.recovery(heater) }

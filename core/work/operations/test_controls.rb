@@ -16,5 +16,6 @@ Munimen::Work::Operation.define :test_controls do
   read :chain_off, :choice, "Turned down", choices: %i[stops keeps_heating]
   read :chain_on, :choice, "Turned up again", choices: %i[heats stays_off]
   recommissions
+  guide :chain
   hands_on 180
 end

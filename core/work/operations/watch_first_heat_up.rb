@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :watch_first_heat_up do
   serves :cycle
   after :exercise_relief_valve, :exercise_expansion_relief, :read_flowing_pressure, :test_controls, :set_vessel_charge, :read_vessel_charge
   hands_on 10
-  wait(manner: :on_site, label: "Heating up from cold, as left", holds: { heat: :on, level: :full, heater_supply: :open, air_path: :shut, heater_pressure: :live, max_hand: :reset },
+  wait(manner: :on_site, label: "Heating up from cold, as left", holds: { heat: :on, level: :full, heater_supply: :open, air_path: :shut, heater_pressure: :live,
+                                                                                      max_hand: :reset },
        makes: { temperature: :hot, cycle: :final }) { |heater| Munimen::Work::Durations.heat_up(heater) }
 end

@@ -329,6 +329,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a job into a visit */
+        post: operations["addJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/put-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a job off to another day */
+        post: operations["putOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/alternatives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What putting off each job would gain */
+        get: operations["alternatives"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/parts/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Parts that fit, criterion by criterion */
+        get: operations["matchParts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Server-sent events, one for each change of the visit */
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/report": {
         parameters: {
             query?: never;
@@ -509,6 +594,24 @@ export interface paths {
         get?: never;
         /** What a person is qualified for */
         put: operations["qualify"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The catalogue of parts, as CSV */
+        get: operations["parts"];
+        /** The firm's own catalogue of parts */
+        put: operations["replaceParts"];
         post?: never;
         delete?: never;
         options?: never;
@@ -835,6 +938,7 @@ export interface components {
         };
         Reading: {
             id: string;
+            by?: number | null;
             name: string;
             typed: string;
             text: string;
@@ -846,6 +950,7 @@ export interface components {
             name: string;
             text: string;
             met: boolean;
+            soft?: boolean;
             step?: components["schemas"]["MaybeText"];
         };
         ReadField: {
@@ -878,6 +983,9 @@ export interface components {
             operation: string;
             title: string;
             part: string;
+            guide?: components["schemas"]["MaybeText"];
+            fits?: components["schemas"]["MaybeText"];
+            claim_first?: components["schemas"]["MaybeText"];
             place?: components["schemas"]["MaybeText"];
             start: number;
             hands_on: number;
@@ -919,6 +1027,9 @@ export interface components {
             outcome: string;
             reason?: components["schemas"]["MaybeText"];
             at: string;
+            by?: number;
+            reckoned?: number;
+            took?: number | null;
         };
         LeftStep: {
             operation: string;
@@ -982,12 +1093,35 @@ export interface components {
                 total: number;
                 hands_on: number;
                 bounded?: boolean;
+                at_least?: number;
                 steps: components["schemas"]["PlannedStep"][];
                 impossible: components["schemas"]["LeftStep"][];
                 superfluous: components["schemas"]["LeftStep"][];
             };
+            outlay: {
+                water: string;
+                hot_again: number | null;
+                tools: string[];
+                materials: string[];
+                water_by: components["schemas"]["MaybeText"];
+                put_off: {
+                    job: string;
+                    title: string;
+                    reason: string;
+                }[];
+            };
+            van: {
+                name: string;
+                /** @enum {string} */
+                certainty: "sure" | "likely" | "maybe";
+                because: string;
+            }[];
+            people: {
+                [key: string]: string;
+            };
             running: {
                 operation: string;
+                started_at: string;
                 label: string;
                 manner?: string;
                 seconds_left: number;
@@ -1041,6 +1175,54 @@ export interface components {
             at?: string;
             method?: string;
             instrument?: string;
+            /** @description id of the reading that was on the screen */
+            corrects?: string | null;
+        };
+        Alternative: {
+            job: string;
+            title: string;
+            total: number;
+            hot_again: number | null;
+        };
+        AddJob: {
+            id?: components["schemas"]["Id"];
+            job: string;
+        };
+        PutOff: {
+            id: components["schemas"]["Id"];
+            job: string;
+            reason: string;
+        };
+        NewParts: {
+            csv: string;
+        };
+        PartsText: {
+            own: boolean;
+            count: number;
+            csv: string;
+        };
+        PartMatches: {
+            kind: string;
+            title: string;
+            claim_first?: components["schemas"]["MaybeText"];
+            matches: {
+                name: string;
+                price: string;
+                fits: boolean | null;
+                criteria: components["schemas"]["Criterion"][];
+            }[];
+        };
+        Criterion: {
+            name: string;
+            fits: boolean | null;
+            offered?: components["schemas"]["MaybeText"];
+            wanted?: components["schemas"]["MaybeText"];
+            rule: string;
+            grade: string;
+            picture?: null | {
+                offered: number;
+                wanted: number;
+            };
         };
         Judged: {
             reading: components["schemas"]["Reading"];
@@ -1053,6 +1235,8 @@ export interface components {
                 item: string;
                 finding: string;
                 note?: string;
+                /** @description the finding that was on the screen */
+                corrects?: string | null;
             }[];
         };
         StepDone: {
@@ -1061,6 +1245,8 @@ export interface components {
             /** @enum {string} */
             outcome: "done" | "already_so" | "not_tested";
             reason?: string;
+            /** @description why a need of convenience is passed over */
+            override?: string;
             at?: string;
         };
         Decision: {
@@ -1151,6 +1337,14 @@ export interface components {
                 rectified: {
                     text: string;
                     by: string;
+                }[];
+                out_of_order?: {
+                    text: string;
+                    reason: string;
+                }[];
+                put_off?: {
+                    text: string;
+                    reason: string;
                 }[];
                 not_tested: {
                     part: string;
@@ -1947,6 +2141,155 @@ export interface operations {
             500: components["responses"]["Problem"];
         };
     };
+    addJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddJob"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    putOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutOff"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    alternatives: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Alternative"][];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    matchParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartMatches"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
     report: {
         parameters: {
             query?: never;
@@ -2270,6 +2613,62 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Settings"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    parts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsText"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    replaceParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewParts"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsText"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -28,8 +28,8 @@ const places = computed(() => {
 })
 const left = (items: Item[]) => items.filter((item) => !finding(item.id))
 
-const note = (item: string, answer: string, words?: string) => emit('write', 'observations', { items: [{ id: uuid(), item, finding: answer, ...(words ? { note: words } : {}) }] })
-const sound = (items: Item[]) => items.length && emit('write', 'observations', { items: items.map((item) => ({ id: uuid(), item: item.id, finding: 'sound' })) })
+const note = (item: string, answer: string, words?: string) => emit('write', 'observations', { items: [{ id: uuid(), item, finding: answer, corrects: finding(item) ?? null, ...(words ? { note: words } : {}) }] })
+const sound = (items: Item[]) => items.length && emit('write', 'observations', { items: items.map((item) => ({ id: uuid(), item: item.id, finding: 'sound', corrects: finding(item.id) ?? null })) })
 const allSound = () => sound(open.value)
 function keepNote(item: Item) {
   note(item.id, finding(item.id) ?? 'sound', text.value.trim())

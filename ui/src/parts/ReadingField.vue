@@ -12,6 +12,8 @@ const emit = defineEmits<{ saved: []; skip: [] }>()
 const key = `munimen.draft.${props.visit.id}.${props.read.name}`
 const text = ref(localStorage.getItem(key) ?? '')
 const error = ref('')
+/** What somebody else wrote here meanwhile. */
+const theirs = ref<{ id: string; who: string; value: string; mine: string } | null>(null)
 const busy = ref(false)
 const fresh = ref<Verdict[] | null>(null)
 const input = ref<HTMLInputElement>()
@@ -26,17 +28,20 @@ watch(
   () => (fresh.value = null),
 )
 
-async function send(value: string) {
+async function send(value: string, over = kept.value?.id ?? null) {
   if (!value.trim() || busy.value) return
   error.value = ''
   busy.value = true
   try {
-    const judged = await write<Schemas['Judged']>(`/api/visits/${props.visit.id}/readings`, { name: props.read.name, value: value.trim(), at: new Date().toISOString(), ...(props.instrument ? { instrument: props.instrument } : {}) })
+    const judged = await write<Schemas['Judged']>(`/api/visits/${props.visit.id}/readings`, { name: props.read.name, value: value.trim(), corrects: over, at: new Date().toISOString(), ...(props.instrument ? { instrument: props.instrument } : {}) })
     fresh.value = judged.verdicts
+    theirs.value = null
     text.value = ''
     emit('saved')
   } catch (problem) {
-    error.value = (problem as Problem).message
+    const { code, message, details } = problem as Problem
+    error.value = message
+    if (code === 'conflict') theirs.value = { id: String(details.id), who: String(details.who), value: String(details.theirs), mine: value.trim() }
   } finally {
     busy.value = false
   }
@@ -74,6 +79,7 @@ defineExpose({
       </div>
     </template>
     <p v-if="error" :id="`error-${read.name}`" class="error" role="alert">{{ error }}</p>
+    <p v-if="theirs" class="row"><button type="button" class="plain-button" @click="((theirs = null), (error = ''), (text = ''), emit('saved'))">{{ $t('visit.keepTheirs', { who: theirs.who, value: theirs.value }) }}</button><button type="button" class="plain-button" @click="send(theirs.mine, theirs.id)">{{ $t('visit.keepMine', { value: theirs.mine }) }}</button></p>
     <p v-if="kept && !read.choices" class="kept"><span class="number">{{ kept.text }}</span><span v-if="kept.typed !== kept.text && !/^[\d.\s]+$/.test(kept.typed)" class="soft small"> ({{ kept.typed }})</span><span v-for="one in old" :key="one.id" class="soft small"> · {{ $t('visit.was', { old: one.text }) }}</span></p>
     <div aria-live="polite"><VerdictLine v-for="verdict in verdicts" :key="verdict.check" :verdict="verdict" /></div>
   </div>

@@ -1,20 +1,31 @@
 <script setup lang="ts">
 // The step in hand: why, how, cautions, what must be true first, and what is to be read, seen or asked.
 import { computed, nextTick, onMounted, ref } from 'vue'
+import { write } from '@/api/outbox'
+import type { Problem } from '@/api/client'
 import type { PlannedStep, Visit } from '@/api/client'
 import DripTimer from './DripTimer.vue'
+import { guides } from './guides'
 import LookList from './LookList.vue'
+import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 
 const props = defineProps<{ visit: Visit; step: PlannedStep; error: string; offered: string | null; reload: () => Promise<void> }>()
 const emit = defineEmits<{
   write: [what: string, body: Record<string, unknown>]
-  done: [operation: string, outcome: 'done' | 'already_so' | 'not_tested', reason?: string]
+  done: [operation: string, outcome: 'done' | 'already_so' | 'not_tested', reason?: string, override?: string]
   go: [operation: string]
 }>()
 
 const REASONS = ['not_visible', 'no_access', 'refused', 'policy', 'not_applicable', 'unsafe'] as const
-const fields = ref<InstanceType<typeof ReadingField>[]>([])
+const kept = new Map<string, InstanceType<typeof ReadingField>>()
+/** The reading fields on the card in the order in which they are to be read, wherever a guide puts them. */
+const fields = () => props.step.reads.map((read) => kept.get(read.name)).filter((one) => one !== undefined)
+const keep = (name: string, field: unknown) => (field ? kept.set(name, field as InstanceType<typeof ReadingField>) : kept.delete(name))
+const guide = computed(() => (props.step.guide ? guides[props.step.guide] : undefined))
+const field = (name: string) => props.step.reads.find((read) => read.name === name && read.shown)
+const overriding = ref(false)
+const override = ref('')
 const looks = ref<InstanceType<typeof LookList>>()
 const doneButton = ref<HTMLButtonElement>()
 const givingUp = ref(false)
@@ -22,6 +33,7 @@ const reason = ref('')
 const more = ref('')
 
 const unmet = computed(() => props.step.needs.filter((need) => !need.met))
+const passable = computed(() => unmet.value.length > 0 && unmet.value.every((need) => need.soft))
 const missing = computed(() => props.step.reads.filter((read) => read.wanted && !props.visit.readings[read.name]))
 const unanswered = computed(() => (props.step.looks ?? []).filter((look) => !props.visit.observations[look.id]))
 const undecided = computed(() => !!props.step.decides && !props.visit.decisions[props.step.decides])
@@ -35,9 +47,26 @@ const finish = () => ready.value && emit('done', props.step.operation, 'done')
 async function saved() {
   await props.reload()
   await nextTick()
-  const next = fields.value.find((field) => field.empty())
+  const next = fields().find((field) => field.empty())
   if (next) next.focus()
   else doneButton.value?.focus()
+}
+/** A reading that a guide has worked out; the card says it when it is refused. */
+const refused = ref('')
+async function take(name: string, value: string) {
+  refused.value = ''
+  try {
+    await write(`/api/visits/${props.visit.id}/readings`, { name, value, at: new Date().toISOString(), corrects: props.visit.readings[name]?.id ?? null, ...(props.step.instrument ? { instrument: props.step.instrument } : {}) })
+    await props.reload()
+    return true
+  } catch (problem) {
+    refused.value = (problem as Problem).message
+    return false
+  }
+}
+function passOver() {
+  emit('done', props.step.operation, 'done', undefined, override.value.trim())
+  overriding.value = false
 }
 function decide(value: string) {
   emit('write', 'decisions', { name: props.step.decides, value })
@@ -48,7 +77,7 @@ function keepReason() {
 }
 const REASON_TEXT = { not_visible: 'Not visible', no_access: 'No access', refused: 'Refused by the customer', policy: 'House rule', not_applicable: 'Does not apply', unsafe: 'Unsafe to do' }
 
-onMounted(() => nextTick(() => fields.value.find((field) => field.empty())?.focus()))
+onMounted(() => nextTick(() => fields().find((field) => field.empty())?.focus()))
 defineExpose({
   giveUp: () => (givingUp.value = true),
   soundHere: () => looks.value?.sound(),
@@ -61,7 +90,7 @@ defineExpose({
   answer: (index: number) => {
     if (undecided.value) return decide(index === 1 ? 'refused' : 'given')
     if (looks.value) return looks.value.pick(index)
-    fields.value.find((field) => field.empty() && field.choose(index))
+    fields().find((field) => field.empty() && field.choose(index))
   },
 })
 </script>
@@ -80,6 +109,10 @@ defineExpose({
       <ul>
         <li v-for="need in unmet" :key="need.name">{{ need.text }}<button v-if="need.step && stepTitle(need.step)" type="button" class="plain-button" @click="emit('go', need.step!)">{{ stepTitle(need.step) }}</button></li>
       </ul>
+      <template v-if="passable">
+        <button v-if="!overriding" type="button" class="link" @click="overriding = true">{{ $t('visit.passOver') }}</button>
+        <form v-else class="row" @submit.prevent="passOver"><el-input v-model="override" class="grow" :placeholder="$t('visit.passWhy')" :aria-label="$t('visit.passWhy')" /><el-button native-type="submit" :disabled="!override.trim() || missing.length > 0 || unanswered.length > 0 || undecided">{{ $t('visit.passKeep') }}</el-button></form>
+      </template>
     </div>
     <p v-if="step.hand_over" class="hand-over" role="note"><b>{{ $t('handOver') }}</b> {{ step.hand_over }}</p>
     <p class="how"><b>{{ $t('visit.how') }}</b> {{ step.how }}</p>
@@ -87,14 +120,20 @@ defineExpose({
     <p v-if="step.instrument || step.tools?.length" class="soft small"><b>{{ $t('visit.with') }}</b> {{ [step.instrument, ...(step.tools ?? []).filter((tool) => !step.instrument?.includes(tool))].filter(Boolean).join(', ') }}</p>
     <p v-if="step.materials?.length" class="small"><b>{{ $t('visit.materials') }}</b> {{ step.materials.join(', ') }}</p>
 
-    <DripTimer v-if="step.wait && step.wait.manner === 'attended'" :seconds="step.wait.seconds" />
+    <p v-if="step.claim_first" class="claim" role="note">{{ step.claim_first }}</p>
+    <PartsPanel v-if="step.fits" :visit="visit.id" :kind="step.fits" />
+    <DripTimer v-if="step.wait && step.wait.manner === 'attended'" :seconds="step.wait.seconds" :name="`${visit.id}.${step.operation}`" />
     <div v-if="step.decides" class="decide" role="group" :aria-label="$t('visit.consent')">
       <b>{{ $t('visit.consent') }}</b>
       <button type="button" class="plain-button" :aria-pressed="visit.decisions[step.decides] === 'given'" @click="decide('given')">{{ $t('visit.given') }}</button>
       <button type="button" class="plain-button" :aria-pressed="visit.decisions[step.decides] === 'refused'" @click="decide('refused')">{{ $t('visit.refused') }}</button>
     </div>
     <LookList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" @write="(what, body) => emit('write', what, body)" />
-    <ReadingField v-for="read in step.reads.filter((one) => one.shown)" :key="read.name" ref="fields" :visit="visit" :read="read" :instrument="step.instrument" @saved="saved" @skip="finish" />
+    <component :is="guide" v-if="guide" :visit="visit" :step="step" :take="take">
+      <template #field="{ read }"><ReadingField v-if="field(read)" :key="read" :ref="(one: unknown) => keep(read, one)" :visit="visit" :read="field(read)!" :instrument="step.instrument" @saved="saved" @skip="finish" /></template>
+    </component>
+    <template v-else><ReadingField v-for="read in step.reads.filter((one) => one.shown)" :key="read.name" :ref="(one: unknown) => keep(read.name, one)" :visit="visit" :read="read" :instrument="step.instrument" @saved="saved" @skip="finish" /></template>
+    <p v-if="refused" class="error" role="alert">{{ refused }}</p>
 
     <div v-if="!givingUp" class="actions">
       <p v-if="error" class="error" role="alert">{{ error }} <button v-if="offered && offeredTitle" type="button" class="plain-button" @click="emit('go', offered!)">{{ $t('visit.goTo') }}: {{ offeredTitle }}</button></p>
@@ -129,6 +168,9 @@ defineExpose({
 .needs li { display: flex; justify-content: space-between; align-items: center; gap: 10px; padding: 4px 0; }
 .decide { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
 .actions { display: flex; gap: 8px; flex-wrap: wrap; position: sticky; bottom: 0; background: var(--raised); padding: 8px 0 2px; }
+.link { border: 0; background: none; text-decoration: underline; min-height: var(--touch); cursor: pointer; padding: 0; color: var(--copper); }
+.grow { flex: 1; min-width: 160px; }
+.claim { background: var(--watch-soft); color: var(--watch); padding: 8px 12px; border-radius: 8px; font-weight: 700; }
 .go { flex: 1 1 160px; min-height: 52px; border: 0; border-radius: 8px; background: var(--copper); color: var(--on-copper); font-weight: 700; font-size: 1.05rem; cursor: pointer; }
 .go:disabled { background: var(--sunk); color: var(--ink-soft); cursor: default; }
 .error { flex: 1 0 100%; background: var(--danger-soft); color: var(--danger); border-radius: 8px; padding: 10px 12px; }

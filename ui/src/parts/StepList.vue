@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Visit } from '@/api/client'
+import { clock } from './timer'
 
 defineProps<{ visit: Visit; current: string | null }>()
 const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
@@ -13,7 +14,7 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
     <ol class="done">
       <li v-for="step in visit.done" :key="step.step" :class="step.outcome">
         <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true"><path v-if="step.outcome !== 'not_tested'" d="M2 7 L6 11 L12 3" fill="none" stroke="currentColor" stroke-width="2.4" /><circle v-else cx="7" cy="7" r="5" fill="none" stroke="currentColor" stroke-width="2" /></svg>
-        <span>{{ step.title }}<i v-if="step.reason"> – {{ step.reason }}</i></span>
+        <span>{{ step.title }}<i v-if="step.reason"> – {{ step.reason }}</i><i v-if="step.took" class="number took"> {{ clock(step.took) }}<template v-if="step.reckoned"> / {{ clock(step.reckoned) }}</template></i></span>
       </li>
     </ol>
     </details>
@@ -48,6 +49,7 @@ h3 { margin: 12px 0 4px; }
 .done li { display: flex; gap: 8px; align-items: baseline; color: var(--ink-soft); font-size: 0.88rem; padding: 3px 6px; }
 .done svg { flex: none; color: var(--sound); }
 .done .not_tested svg { color: var(--untested); }
+.took { font-style: normal; font-size: 0.78rem; }
 .undo { border: 0; background: none; color: var(--copper); text-decoration: underline; min-height: var(--touch); cursor: pointer; padding: 0 6px; }
 .next button { width: 100%; text-align: left; display: grid; grid-template-columns: 14px 1fr auto; gap: 8px; align-items: center; min-height: var(--touch); padding: 4px 8px; border: 0; border-radius: 8px; background: none; cursor: pointer; }
 .next button:hover { background: var(--sunk); }

@@ -66,6 +66,8 @@ const print = () => window.print()
           </section>
           <section v-if="report.page.meaning"><h2>{{ $t('report.meaning') }}</h2><p v-for="one in report.page.meaning.text" :key="one" class="small">{{ one }}</p></section>
           <section v-if="report.page.rectified.length"><h2>{{ $t('report.rectified') }}</h2><p v-for="one in report.page.rectified" :key="one.text">{{ one.text }} <b>{{ one.by }}</b></p></section>
+          <section v-if="report.page.put_off?.length"><h2>{{ $t('report.putOff') }}</h2><p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p></section>
+          <section v-if="report.page.out_of_order?.length"><h2>{{ $t('report.outOfOrder') }}</h2><p v-for="one in report.page.out_of_order" :key="one.text" class="small">{{ one.text }}: {{ one.reason }}</p></section>
           <section v-if="report.page.not_tested.length"><h2>{{ $t('report.notTested') }}</h2><ul class="dots"><li v-for="one in report.page.not_tested" :key="one.text">{{ one.text }}</li></ul></section>
         </div>
         <div class="stack">

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, must, Problem, type Schemas } from '@/api/client'
 import { session } from '@/api/session'
+import CatalogueSettings from '@/parts/CatalogueSettings.vue'
 
 type Settings = Schemas['Settings']
 const route = useRoute()
@@ -62,6 +63,7 @@ async function add(person: Settings['people'][number]) {
         </fieldset>
       </template>
     </section>
+    <CatalogueSettings v-if="!site" />
     <section v-if="!site" class="stack">
       <h2>{{ $t('settings.people') }}</h2>
       <div v-for="person in settings.people" :key="person.id" class="panel stack">

@@ -4,9 +4,11 @@ import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, must, Problem, type Visit } from '@/api/client'
 import { outbox, write } from '@/api/outbox'
+import { session } from '@/api/session'
 import { onKeys } from '@/keys/keys'
 import FindingsPanel from '@/parts/FindingsPanel.vue'
 import FinishPanel from '@/parts/FinishPanel.vue'
+import JobsPanel from '@/parts/JobsPanel.vue'
 import KeysHelp from '@/parts/KeysHelp.vue'
 import MeaningPanel from '@/parts/MeaningPanel.vue'
 import RunningWaits from '@/parts/RunningWaits.vue'
@@ -73,9 +75,9 @@ const move = (by: number) => {
   const next = steps.value[index.value + by]
   choose(next ? next.operation : by > 0 ? 'finish' : current.value!.operation)
 }
-async function done(operation: string, outcome: 'done' | 'already_so' | 'not_tested', reason?: string) {
+async function done(operation: string, outcome: 'done' | 'already_so' | 'not_tested', reason?: string, override?: string) {
   const wasFirst = index.value === 0
-  if (!(await send('steps', { operation, outcome, ...(reason ? { reason } : {}), at: new Date().toISOString() }))) return
+  if (!(await send('steps', { operation, outcome, ...(reason ? { reason } : {}), ...(override ? { override } : {}), at: new Date().toISOString() }))) return
   if (wasFirst || chosen.value === operation) choose(null)
 }
 function part(id: string) {
@@ -104,16 +106,38 @@ onKeys({
   ...Object.fromEntries(['1', '2', '3', '4', '5', '6'].map((n) => [n, () => card.value?.answer(Number(n) - 1)])),
 })
 
+// Others' entries come by server-sent events; while there is no such connection the screen looks by itself.
 let timer = 0
-onMounted(() => {
-  void load()
-  timer = window.setInterval(() => document.visibilityState === 'visible' && !outbox.waiting.length && void load(), 5000)
+let events: EventSource | undefined
+const anew = () => document.visibilityState === 'visible' && !outbox.waiting.length && void load()
+onMounted(async () => {
+  await load()
+  if (visit.value?.status === 'signed') return
+  events = new EventSource(`/api/visits/${props.id}/events`)
+  events.addEventListener('change', anew)
+  events.addEventListener('open', anew)
+  timer = window.setInterval(() => events?.readyState !== EventSource.OPEN && anew(), 5000)
+  document.addEventListener('visibilitychange', anew)
 })
-onBeforeUnmount(() => clearInterval(timer))
+onBeforeUnmount(() => {
+  clearInterval(timer)
+  events?.close()
+  document.removeEventListener('visibilitychange', anew)
+})
 
 const minutes = (seconds: number) => Math.round(seconds / 60)
 const offSite = computed(() => new Date(Date.now() + (visit.value?.plan.total ?? 0) * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))
 const blocks = computed(() => steps.value.map((step) => ({ start: step.start, seconds: step.hands_on, title: step.title, wait: step.wait?.seconds, manner: step.wait?.manner })))
+const past = computed(() => (visit.value?.done ?? []).map((step) => ({ title: step.title, took: step.took ?? 0, reckoned: step.reckoned ?? 0 })))
+const timers = computed(() => (visit.value?.running ?? []).map((wait) => ({ label: wait.label, left: wait.seconds_left })))
+/** What can go on while something runs: the first step of the plan whose needs hold. */
+const meanwhile = computed(() => steps.value.find((step) => step.start === 0 && step.needs.every((need) => need.met)) ?? null)
+const jobsShown = ref(false)
+const news = computed(() => {
+  const all = Object.values(visit.value?.readings ?? {}).filter((one) => one.by && one.by !== session.person?.id)
+  const last = all.sort((a, b) => (a.at ?? '').localeCompare(b.at ?? '')).pop()
+  return last ? { text: `${visit.value?.people[String(last.by)] ?? ''}: ${last.name.replaceAll('_', ' ')} ${last.text}`, at: last.at } : null
+})
 const abnormal = computed(() => visit.value?.state ?? [])
 </script>
 
@@ -124,9 +148,10 @@ const abnormal = computed(() => visit.value?.state ?? [])
       <div class="head">
         <div class="title">
           <h1>{{ visit.place.customer }} <span class="soft">{{ visit.heater.label }}</span></h1>
-          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span></p>
+          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span> <button type="button" class="work" @click="jobsShown = true">{{ $t('jobs.open') }}</button></p>
+          <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>
-        <WorkLine v-if="blocks.length" class="line" :blocks="blocks" :total="visit.plan.total" @pick="(i) => choose(steps[i]?.operation ?? null)" />
+        <WorkLine v-if="blocks.length" class="line" :blocks="blocks" :total="visit.plan.total" :past="past" :running="timers" :hot="visit.outlay.hot_again" @pick="(i) => choose(steps[i]?.operation ?? null)" />
       </div>
       <ul class="state" :aria-label="$t('visit.state')">
         <li v-for="one in abnormal" :key="one.name" :class="{ changed: !one.normal }">{{ one.text }}</li>
@@ -138,7 +163,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
         </aside>
 
         <section class="centre">
-          <RunningWaits v-if="visit.running.length" :waits="visit.running" @over="(operation) => done(operation, 'already_so')" @end="load" />
+          <RunningWaits v-if="visit.running.length && visit.status === 'open'" :waits="visit.running" :meanwhile="meanwhile" @go="choose" @over="(operation) => done(operation, 'already_so')" @end="load" />
           <p v-if="visit.status === 'booked'" class="panel"><el-button type="primary" size="large" @click="send('start', {})">{{ $t('visit.start') }}</el-button></p>
           <p v-else-if="visit.status === 'signed'" class="panel">{{ $t('visit.locked') }} <RouterLink :to="`/visits/${id}/report`">{{ $t('visit.openReport') }}</RouterLink></p>
           <template v-else>
@@ -168,6 +193,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
         <button type="button" :aria-pressed="phone === 'picture'" @click="((phone = 'picture'), (side = side === 'findings' ? 'drawing' : side))">{{ $t('visit.drawing') }}</button>
         <button type="button" :aria-pressed="phone === 'findings'" @click="((phone = 'findings'), (side = 'findings'))">{{ $t('visit.findings') }} {{ visit.deficiencies.length || '' }}</button>
       </nav>
+      <JobsPanel v-if="jobsShown" :visit="visit" @write="send" @close="jobsShown = false" />
       <KeysHelp v-if="keysShown" @close="keysShown = false" />
     </template>
   </div>
@@ -176,6 +202,8 @@ const abnormal = computed(() => visit.value?.state ?? [])
 <style scoped>
 .head { display: grid; grid-template-columns: minmax(260px, 340px) 1fr; gap: 16px; align-items: center; padding: 8px 16px; background: var(--raised); border-bottom: 1px solid var(--line); }
 .head h1 { font-size: 1.15rem; }
+.work { border: 0; background: none; color: var(--copper); text-decoration: underline; cursor: pointer; min-height: 32px; }
+.news { color: var(--copper); }
 .state { display: flex; flex-wrap: wrap; gap: 6px; padding: 6px 16px; background: var(--sunk); border-bottom: 1px solid var(--line); font-size: 0.86rem; position: sticky; top: 56px; z-index: 10; }
 .state li { padding: 2px 9px; border-radius: 20px; border: 1px solid var(--line); background: var(--raised); }
 .state li.changed { border-color: var(--copper); background: var(--copper-soft); font-weight: 700; }

@@ -6,5 +6,6 @@ export default {
     relief_set_pressure: 'T&P relief set pressure', relief_set_temperature: 'T&P relief set temperature', relief_rating: 'T&P relief discharge rating', relief_probe: 'T&P relief probe length', relief_thread: 'T&P relief thread', relief_fitted: 'T&P relief fitted on', set_point: 'Thermostat setting',
   },
   word: { attic: 'Loft', basement: 'Cellar', pan: 'Drip tray', two_port: 'Two-port valve', outdoors: 'Outdoors, low level', floor: 'Floor', bubble: 'Air bubble inside' },
+  guide: { air: { ready: 'Open the tap; count half a minute of steady water.' }, chain: { two_port: 'two-port' } },
   calculator: { use: 'Use in this visit' },
 }

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Parts
+    # A kind of part: the columns of its rows in the catalogue, and what a new one must be for a heater.
+    #
+    #   Kind.define :anode do
+    #     title "Anode"
+    #     column :length, :length
+    #     must(:length, "no longer than the room for it") { |offered, wanted| offered.si <= wanted.si }
+    #   end
+    class Kind
+      # One criterion of a match: what is offered, what is wanted, and whether it fits (nil: not known).
+      Criterion = Struct.new(:name, :fits, :offered, :wanted, :rule, :weight, keyword_init: true)
+      Must = Struct.new(:name, :rule, :grade, :test, keyword_init: true)
+
+      @all = {}
+      class << self
+        def define(id, &block) = @all[id] = new(id).tap { |kind| kind.instance_eval(&block) }
+        def all = @all.values
+        def ids = @all.keys
+
+        def [](id)
+          @all.fetch(id.to_sym) { raise NotFound.new("There is no kind of part “#{id}”; there are: #{@all.keys.join(', ')}.", field: :kind) }
+        end
+      end
+
+      attr_reader :id, :columns, :musts
+
+      def initialize(id)
+        @id = id
+        @columns = {}
+        @musts = []
+        @wants = ->(_) { {} }
+      end
+
+      # -- declaration ------------------------------------------------------------------------------
+      def title(text = nil) = text ? @title = text : @title
+      # A column of the catalogue: a kind of quantity, or :text.
+      def column(name, kind) = @columns[name] = kind
+      # A criterion: true, false, or nil where it cannot be told; a :danger is never fitted.
+      def must(name, rule, grade: :defect, &test) = @musts << Must.new(name:, rule:, grade:, test:)
+      # What a visit's heater wants: values by name of criterion.
+      def wants(&block) = block ? @wants = block : @wants
+
+      # -- use --------------------------------------------------------------------------------------
+      # What the heater of a visit asks for: {criterion => Quantity or text}, only what is known.
+      def wanted(visit) = @wants.call(visit).compact
+
+      # [Criterion] of a part against what is wanted.
+      def match(part, wanted)
+        musts.map do |must|
+          offered = part[must.name]
+          want = wanted[must.name]
+          Criterion.new(name: must.name, offered:, wanted: want, rule: must.rule, weight: must.grade, fits: offered && want ? must.test.call(offered, want) : nil)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+# The alloy by the water, the length by the tank: no longer than the tank is high less a hand's breadth. Common practice.
+Munimen::Parts::Kind.define :anode do
+  title "Anode"
+  column :alloy, :text
+  column :length, :length
+  column :thread, :text
+
+  must(:length, "no longer than the tank takes") { |offered, wanted| offered.si <= wanted.si }
+  must(:alloy, "the alloy that this water asks for") { |offered, wanted| offered.downcase.include?(wanted.downcase) }
+
+  wants do |visit|
+    { length: Munimen::Parts::Needed.anode_length(visit), alloy: visit.decision(:anode_alloy) }
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+# The same watts and volts; a hotter one overloads the circuit (NEC 422.13, from memory).
+Munimen::Parts::Kind.define :element do
+  title "{element}"
+  column :power, :element_power
+  column :voltage, :voltage
+  column :thread, :text
+
+  must(:power, "the same rating", grade: :danger) { |offered, wanted| (offered.si - wanted.si).abs <= wanted.si * 0.01 }
+  must(:voltage, "the same voltage", grade: :danger) { |offered, wanted| (offered.si - wanted.si).abs < 1 }
+
+  wants do |visit|
+    heater = visit.heater
+    { power: heater.element_lower || heater.element_upper || heater.immersion_power,
+      voltage: heater.element_voltage || Munimen::Measure::Quantity.new(:voltage, visit.units == :us ? 240 : 230) }
+  end
+end

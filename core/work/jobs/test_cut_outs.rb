@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :test_cut_outs,
+                          title: "Test the cut-outs",
+                          operations: %i[identify look_over test_cut_out leave_site]

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "csv"
+
+module Munimen
+  module Formats
+    # The catalogue of parts as CSV: a header line, then a part a line; columns by kind (core/parts/kinds).
+    module PartsCsv
+      SHIPPED = File.join(ROOT, "formats/parts.csv")
+      LINES = 5000
+
+      module_function
+
+      # The Parts::Catalogue of a text, or of the one that ships. Raises Error naming line and column.
+      def catalogue(text = nil)
+        return @shipped ||= read(File.read(SHIPPED)) unless text
+
+        read(text)
+      end
+
+      def read(text)
+        rows = CSV.parse(text.delete_prefix("\uFEFF"), headers: true).map(&:to_h)
+        raise Error.new("The file has #{rows.size} lines; at most #{LINES} are read.", field: :csv, code: :too_long) if rows.size > LINES
+
+        missing = Parts::Catalogue::HEAD - rows.first.to_h.keys
+        raise Error.new("The first line must name the columns; missing: #{missing.join(', ')}.", field: :csv, code: :bad_row) if missing.any?
+
+        Parts::Catalogue.new(rows)
+      rescue CSV::MalformedCSVError => e
+        raise Error.new("This is not CSV: #{e.message}", field: :csv, code: :bad_row)
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+// Relighting: smell first; hold 20–60 s; let go. After a failed try the heater waits five minutes.
+import { computed } from 'vue'
+import TimerRing from '../TimerRing.vue'
+import { useTimer } from '../timer'
+import type { GuideProps } from '.'
+
+const props = defineProps<GuideProps>()
+const HOLD = 60
+const hold = useTimer(`${props.visit.id}.relight`)
+const clear = computed(() => props.visit.readings.floor_smell?.choice === 'none')
+</script>
+
+<template>
+  <div class="stack">
+    <slot name="field" read="floor_smell" />
+    <p v-if="visit.readings.floor_smell?.choice === 'gas'" class="stop" role="alert">{{ $t('guide.relight.gas') }}</p>
+    <div v-if="clear" class="row">
+      <TimerRing v-if="hold.running.value || hold.over.value" :left="hold.gone.value > HOLD ? HOLD : hold.gone.value" :total="HOLD" :over="hold.gone.value > 20" />
+      <p class="grow" aria-live="polite">{{ $t(`guide.relight.${!hold.running.value && !hold.over.value ? 'ready' : hold.gone.value < 20 ? 'hold' : 'enough'}`) }}</p>
+      <button type="button" class="plain-button" @click="hold.start(HOLD)">{{ $t('guide.relight.start') }}</button>
+    </div>
+    <slot name="field" read="pilot_held" />
+  </div>
+</template>
+
+<style scoped>
+.grow { flex: 1; }
+.stop { background: var(--danger-soft); color: var(--danger); padding: 8px 10px; border-radius: 8px; font-weight: 700; }
+</style>

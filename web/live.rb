@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    # GET /api/visits/{id}/events: server-sent events to everybody who has a visit on the screen, so that two
+    # people see each other's entries. The connection is taken over from Puma, so that it holds none of its
+    # threads; one thread serves all of them. An event says that something has changed; the screen reads the
+    # visit anew.
+    class Live
+      PATH = %r{\A/api/visits/([0-9a-fA-F]{8}-[0-9a-fA-F-]{27})/events\z}
+      EVERY = 0.3  # s between looks at the database
+      BEAT = 15    # s between signs of life
+      MOST = 200   # listeners at one time
+      HEAD = "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: no-store\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 2000\n\n"
+
+      Listener = Struct.new(:visit, :io, :mark, :spoken)
+
+      # path: of the database.
+      def initialize(app, path)
+        @app = app
+        @path = path
+        @listeners = []
+        @lock = Mutex.new
+      end
+
+      def call(env)
+        match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
+        return @app.call(env) unless match
+        return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless env["munimen.account_id"]
+        return Problem.rack(503, "Too many screens listen; this one looks by itself.", code: "busy") if @listeners.size >= MOST || !env["rack.hijack"]
+
+        listen(match[1].downcase, env["rack.hijack"].call)
+        [-1, {}, []]
+      end
+
+      private
+
+      def listen(visit, io)
+        io.write(HEAD)
+        @lock.synchronize { @listeners << Listener.new(visit, io, nil, clock) }
+        @thread = Thread.new { serve } unless @thread&.alive?
+      end
+
+      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      # Until nobody listens any more.
+      def serve
+        watch = Store::Watch.new(@path)
+        version = nil
+        until (all = @lock.synchronize { @listeners.dup }).empty?
+          changed = version != (version = watch.version)
+          all.each { |listener| tell(listener, watch, changed) }
+          sleep EVERY
+        end
+      rescue SQLite3::Exception => e
+        warn "Live: #{e.message}"
+        @lock.synchronize { @listeners.each { |listener| listener.io.close }.clear }
+      ensure
+        watch&.close
+      end
+
+      # The mark of a new listener is only taken down: its screen has just read the visit.
+      def tell(listener, watch, changed)
+        mark = changed || listener.mark.nil? ? watch.mark(listener.visit) : listener.mark
+        return close(listener) unless mark
+
+        say(listener, "event: change\ndata: {}\n\n") if listener.mark && mark != listener.mark
+        say(listener, ": still here\n\n") if clock - listener.spoken > BEAT
+        listener.mark = mark
+      end
+
+      def say(listener, text)
+        listener.io.write_nonblock(text)
+        listener.spoken = clock
+      rescue IOError, SystemCallError
+        close(listener)
+      end
+
+      def close(listener)
+        @lock.synchronize { @listeners.delete(listener) }
+        listener.io.close
+      rescue IOError
+        nil
+      end
+    end
+  end
+end
