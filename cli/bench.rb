@@ -28,8 +28,12 @@ class Bench
     @rows = []
   end
 
-  def run
+  # `bin/bench plans [N]`: only the plans, N of each number of jobs.
+  def run(only = nil, count = nil)
+    return plans((count || 40).to_i) && report if only == "plans"
+
     core
+    plans(15)
     judgement
     served
     first_screen
@@ -52,6 +56,24 @@ class Bench
     visit = Munimen::Visit.new(heater:, rules: Munimen::Rules::InForce.new(:us_irc), jobs: [:annual_safety])
     planner = -> { Munimen::Work::Planner.new(visit).plan([:annual_safety]) }
     row("plan of the annual visit (#{planner.call.steps.size} steps), median", median(40, &planner), "ms", "< 50")
+  end
+
+  def plans(count)
+    bench = Munimen::Cli::PlanBench.new
+    all = [1, 2, 3, 4, 6, 8, 10, 12].flat_map do |jobs|
+      cases = bench.run(jobs, count)
+      times = cases.map(&:ms)
+      row("plan of #{jobs} jobs, median of #{count} (p95 #{percentile(times, 0.95).round})", percentile(times, 0.5), "ms", jobs == 12 ? "< 300" : "")
+      cases
+    end
+    (1..12).each { |jobs| share(all.select { |one| one.jobs == jobs }, jobs) }
+    problems = all.filter_map(&:problem)
+    row("plans that break a rule, of #{all.size}", problems.size, "", "0")
+    problems.first(5).each { |problem| warn problem }
+  end
+
+  def share(cases, jobs)
+    row("plans of #{jobs} jobs proved shortest", cases.count(&:proved) * 100 / cases.size, "%", "") unless cases.empty?
   end
 
   # A visit with 120 readings, most of them corrected, as a long day leaves it.
@@ -96,9 +118,23 @@ class Bench
     row("reading saved and judged, p95", percentile(readings, 0.95), "ms", "")
     row("reading p95 / bare GET p95", percentile(readings, 0.95) / percentile(bares, 0.95), "×", "≤ 6")
     row("reading p95 / bare POST p95", percentile(readings, 0.95) / percentile(posts, 0.95), "×", "")
+    live(ours, visits.first)
     row("visit as a whole, p50 of 40", percentile(Array.new(40) { timed { ours.get("/api/visits/#{visits.first}") } }, 0.5), "ms", "")
     400.times { ours.get("/api/today") } # with the above, 1 000 requests
     row("memory after 1 000 requests", ours.memory_mb, "MB", "< 200")
+  end
+
+  # From a reading's acknowledgement to the event on another screen.
+  def live(ours, visit)
+    socket = ours.events("/api/visits/#{visit}/events")
+    sleep 0.6
+    times = Array.new(8) do
+      ours.post("/api/visits/#{visit}/readings", { id: SecureRandom.uuid, name: "static_pressure", value: "62" })
+      timed { nil until socket.gets.include?("event: change") }
+    end
+    row("live update on another screen, largest of 8", times.max, "ms", "< 2000")
+  ensure
+    socket&.close
   end
 
   # Milliseconds of the bare GET, the bare POST and a reading, taken in turn.
@@ -181,4 +217,4 @@ class Bench
   end
 end
 
-Bench.new.run
+Bench.new.run(*ARGV.first(2))

@@ -34,6 +34,14 @@ module Munimen
         @token = JSON.parse(get("/api/session").body)["csrf"]
       end
 
+      # A raw connection on which server-sent events arrive, opened and greeted.
+      def events(path)
+        socket = TCPSocket.new("127.0.0.1", port)
+        socket.write("GET #{path} HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: #{@cookie}\r\n\r\n")
+        nil until socket.gets.include?("retry")
+        socket
+      end
+
       def memory_mb = File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024.0
 
       def stop

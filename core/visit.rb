@@ -85,8 +85,9 @@ module Munimen
     end
     # One thing seen: item of Look, the finding (:sound, :not_visible, :not_applicable or the named wrong).
     Observation = Struct.new(:id, :item, :finding, :note, :at, :by, keyword_init: true)
-    # One operation done, :already_so, :not_tested with a reason, or an earlier step undone (`of`).
-    Step = Struct.new(:id, :operation, :outcome, :reason, :at, :by, :of, keyword_init: true)
+    # One operation done, :already_so, :not_tested with a reason, or an earlier step undone (`of`). `made`: effects
+    # that came from what had been read by then; nil where they are worked out from the readings.
+    Step = Struct.new(:id, :operation, :outcome, :reason, :at, :by, :of, :made, keyword_init: true)
     # A finding added by hand from the catalogue.
     Note = Struct.new(:id, :entry, :place, :at, :by, :text, keyword_init: true)
   end

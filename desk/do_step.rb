@@ -18,7 +18,7 @@ module Munimen
         work = Work::Operation[operation]
         override = @context.text!(override, :override, max: 300, required: false)
         check(visit, work, outcome, reason, override)
-        write(visit_id, id, work, outcome, override || reason, time)
+        write(visit_id, id, work, outcome, override || reason, time, made: outcome == "done" ? JSON.generate(work.read_effects(visit)) : nil)
       end
 
       # Undoes the last step that stands.
@@ -51,8 +51,8 @@ module Munimen
         raise Refused.new(lacking[:text], code: :not_competent)
       end
 
-      def write(visit_id, id, work, outcome, reason, time)
-        @context.records.visits.write(:steps, id:, visit_id:, operation: work.id.to_s, outcome:, at: @context.stamp(time),
+      def write(visit_id, id, work, outcome, reason, time, made:)
+        @context.records.visits.write(:steps, id:, visit_id:, operation: work.id.to_s, outcome:, made:, at: @context.stamp(time),
                                               reason: @context.text!(reason, :reason, max: 300, required: false), account_id: @context.person[:id])
       end
     end

@@ -55,7 +55,7 @@ module Munimen
 
       def outlay(visit, plan)
         outlay = Work::Outlay.new(plan, visit)
-        say = ->(list) { list.map { |one| visit.words.say(one).sub(/\A./, &:upcase) } }
+        say = ->(list) { list.map { |one| visit.words.say(one).sub(/\A./, &:upcase) }.uniq }
         by = visit.decision(:water_by).to_s
         { water: outlay.water.format(visit.units), hot_again: outlay.hot_again, tools: say[outlay.tools], materials: say[outlay.materials],
           water_by: by.empty? ? nil : by, put_off: visit.put_off.map { |job, reason| { job:, title: visit.words.say(Work::Job[job].title), reason: } } }

@@ -65,7 +65,7 @@ module Munimen
       def steps
         @written[:steps].map do |row|
           Visit::Step.new(id: row[:id], operation: row[:operation].to_sym, outcome: row[:outcome].to_sym, reason: row[:reason],
-                          at: time(row[:at]), by: row[:account_id], of: row[:of])
+                          at: time(row[:at]), by: row[:account_id], of: row[:of], made: row[:made] && symbols(row[:made]))
         end
       end
 

@@ -118,8 +118,8 @@ module Munimen
       def goes_after(operation)
         return @goal_mask & ~bit(operation.id) if operation.last?
 
-        named = operation.after.reject { |id| Operation[id].late?(@rules) }.reduce(0) { |mask, id| mask | bit(id) }
-        restores_heat?(operation) || operation.late?(@rules) ? named | (cold_work & ~bit(operation.id)) : named
+        named = operation.after.reject { |id| Operation[id].late(@rules) }.reduce(0) { |mask, id| mask | bit(id) }
+        restores_heat?(operation) || operation.late(@rules) == :after_work ? named | (cold_work & ~bit(operation.id)) : named
       end
 
       def restores_heat?(operation) = @space.expand(operation.makes).any? { |name, values| name.start_with?("heat.") && values == [:on] }

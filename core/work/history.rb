@@ -28,7 +28,7 @@ module Munimen
       def take(step)
         finish_waits(step.at)
         operation = Operation[step.operation]
-        change(operation.effects(@visit))
+        change(step.made ? operation.effects(@visit, step.made) : operation.effects(@visit))
         @running.reject! { |wait| disturbed?(wait, operation, @state) }
         start_wait(operation, step) if operation.wait
       end

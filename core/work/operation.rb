@@ -122,9 +122,10 @@ module Munimen
       # Whether the maker may have to pay for it: claimed before it is bought.
       def claimed = @claimed = true
       def claimed? = @claimed || false
-      # Whether a house rule puts it after all work that needs the heat away: a block given the rules.
+      # Where a house rule moves it out of its usual place: a block that makes of the rules :after_work (after all
+      # work that needs the heat away), :with_work (in the midst of that), or nil.
       def late_by(&block) = @late_by = block
-      def late?(rules) = @late_by&.call(rules) || false
+      def late(rules) = @late_by&.call(rules)
 
       # A calculation that helps here; `gives` says which reading an input or output of it can become.
       def calculator(id, gives: {}) = calculators << [id, gives]
@@ -159,7 +160,8 @@ module Munimen
       def superfluous_because(visit) = @superfluous&.call(visit)
 
       # Effects once done in this visit: those always made, and those from what was read.
-      def effects(visit) = makes.merge(@makes_by&.call(visit) || {})
+      def effects(visit, read = read_effects(visit)) = makes.merge(read)
+      def read_effects(visit) = @makes_by&.call(visit) || {}
 
       # Changes nothing that another operation could need.
       def pure? = makes.empty? && wait.nil?

@@ -19,6 +19,7 @@ module Munimen
       def stage(operation)
         return 6 if operation.last?
         return 5 if operation.recommissions?
+        return { with_work: 1, after_work: 5 }.fetch(operation.late(@rules)) if operation.late(@rules)
 
         needs = @space.expand(operation.needs_under(@rules))
         heat = needs.select { |name, _| name.start_with?("heat.") }.values

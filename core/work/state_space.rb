@@ -46,7 +46,7 @@ module Munimen
         since_gas: [%i[clear waiting], GAS], test_points: [%i[shut open], GAS], manometer: [%i[off connected], GAS],
         house_supply: [%i[open shut], ALWAYS], heater_supply: [%i[open shut], ALWAYS],
         house_pressure: [%i[live flowing zero], ALWAYS], heater_pressure: [%i[live flowing zero], ALWAYS],
-        level: [%i[full below_relief_port below_upper_element below_lower_element empty], ALWAYS],
+        level: [%i[full below_relief_port below_upper_element below_lower_element empty falling], ALWAYS],
         air_path: [%i[shut tap relief], ALWAYS], hose: [%i[off fitted], ALWAYS], drain: [%i[shut open], ALWAYS],
         air_in_pipes: [%i[no yes], ALWAYS], temperature: [%i[hot cold], ALWAYS],
         recirculation: [%i[as_found off], RECIRCULATION], coil_loop: [%i[live isolated drained air], COIL],

@@ -33,7 +33,7 @@ module Munimen
 
       private
 
-      def line(name, certainty, because, fits = nil) = Line.new(name: say(name), certainty:, because: say(because), fits:)
+      def line(name, certainty, because, fits = nil) = Line.new(name: say(name).sub(/\A./, &:upcase), certainty:, because: say(because), fits:)
       def say(text) = @visit.words.say(text)
 
       def sure

@@ -5,7 +5,8 @@ RSpec.describe Munimen::Desk do
   answers = { static_pressure: "62", charge_set: "62", vessel_charge: "44", new_relief_flow: "full_bore", relief_drip: "dry", joints: "dry",
               flush_result: "grit", anode_remaining: "0.6",
               gas_joint_test: "no_bubbles", gas_line: "7.4", gas_operating: "7.1", gas_manifold: "3.5", tester_before: "works", dead_readings: "zero", tester_after: "works",
-              element_resistance: "12.9", element_earth: "OL", element_resistance_lower: "12.8", element_earth_lower: "OL", draught: "drawn_in", room_co: "2", floor_smell: "none", pilot_held: "stays" }.freeze
+              element_resistance: "12.9", element_earth: "OL", element_resistance_lower: "12.8", element_earth_lower: "OL",
+              draught: "drawn_in", room_co: "2", floor_smell: "none", pilot_held: "stays" }.freeze
 
   # Does the next steps of the plan until `stop` is next, or the plan is through; waits are waited out.
   define_method(:drive) do |visit, stop: nil, **others|

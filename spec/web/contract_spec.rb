@@ -53,6 +53,7 @@ RSpec.describe Munimen::Web do
       visitRules: [:put, "/api/visits/#{office.start}/house-rules", { rules: { lever_hold: "one_second" } }],
       closeDeficiency: [:post, "/api/deficiencies/#{deficiency}/close", { id: office.uuid, status: "rectified", evidence: "Photo of the new straps" }],
       settings: [:get, "/api/settings"], firmRules: [:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second", relief_life: nil } }],
+      parts: [:get, "/api/parts"], replaceParts: [:put, "/api/parts", { csv: "" }],
       siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
       qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }
   end
@@ -67,6 +68,9 @@ RSpec.describe Munimen::Web do
       decide: [:post, "/api/visits/#{visit}/decisions", { id: id[], name: "consent", value: "given" }],
       addNote: [:post, "/api/visits/#{visit}/notes", { id: id[], entry: "straps.missing", place: "left side" }],
       sign: [:post, "/api/visits/#{visit}/signatures", { id: id[], signer: "customer", refused: "Not at home" }],
+      addJob: [:post, "/api/visits/#{visit}/jobs", { id: id[], job: "flush" }], putOff: [:post, "/api/visits/#{visit}/put-off", { id: id[], job: "flush", reason: "No hose" }],
+      alternatives: [:get, "/api/visits/#{visit}/alternatives"], events: [:get, "/api/visits/#{visit}/events"],
+      matchParts: [:get, "/api/visits/#{visit}/parts/relief_valve"],
       report: [:get, "/api/visits/#{visit}/report"], reportPdf: [:get, "/api/visits/#{visit}/report.pdf"] }
   end
 
@@ -77,7 +81,7 @@ RSpec.describe Munimen::Web do
     expect(sent.keys).to match_array(described)
     sent.each do |id, (verb, path, body)|
       body ? send_json(verb, path, body) : public_send(verb, path)
-      expect(last_response.status).to eq(id == :sign ? 409 : 200), "#{id}: #{last_response.status} #{last_response.body[0, 300]}"
+      expect(last_response.status).to eq({ sign: 409, events: 503 }.fetch(id, 200)), "#{id}: #{last_response.status} #{last_response.body[0, 300]}"
     end
   end
 

@@ -7,8 +7,8 @@ Munimen::Work::Operation.define :drain_below_relief_port do
   how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked drain; then the relief valve is the way in for air."
   because "What is opened next must not be under water."
   caution :scald, :dry_fire
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut, level: %i[full]
-  makes drain: :open, temperature: :cold, as_found: :no
+  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut, level: %i[full falling]
+  makes drain: :open, level: :falling, temperature: :cold, as_found: :no
   needs_by(&Munimen::Work::DrainPolicy::NEEDS)
   follows :drain_air, :drain_at_pilot
   dumps { |heater| heater.capacity.si * 0.2 }

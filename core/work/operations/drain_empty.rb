@@ -8,8 +8,8 @@ Munimen::Work::Operation.define :drain_empty do
   because "What is opened next must not be under water."
   caution :scald, :dry_fire
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut,
-             level: %i[full below_relief_port below_upper_element below_lower_element]
-  makes drain: :open, temperature: :cold, as_found: :no
+             level: %i[full below_relief_port below_upper_element below_lower_element falling]
+  makes drain: :open, level: :falling, temperature: :cold, as_found: :no
   needs_by(&Munimen::Work::DrainPolicy::NEEDS)
   follows :drain_air, :drain_at_pilot
   dumps { |heater| heater.capacity.si * 1 }

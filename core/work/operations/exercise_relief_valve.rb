@@ -19,7 +19,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   read :tundish_flow, :choice, "At full flow, the tundish", choices: %i[runs_clear backs_up spills], only_if: { relief_lever: :lifts },
                                                             on: ->(heater) { heater.tundish != :no }
   needs_by { |rules| rules.choice(:relief_when) == :with_flush ? { heat: %i[pilot off], temperature: %i[hot cold] } : {} }
-  late_by { |rules| rules.choice(:relief_when) != :before_isolating }
+  late_by { |rules| { with_flush: :with_work, after_refill: :after_work }[rules.choice(:relief_when)] }
   dumps { |_| 0.002 }
   guide :lever
   follows :relief_exercise, :relief_interval, :lever_hold, :relief_when

@@ -15,7 +15,6 @@ Munimen::Work::Operation.define :prove_dead do
   read :tester_before, :choice, "Tester on the proving unit, before", choices: %i[works fails]
   read :dead_readings, :choice, "Every pair, every feed", choices: %i[zero live]
   read :tester_after, :choice, "Tester on the proving unit, after", choices: %i[works fails]
-  tools "Two-pole tester with proving unit", "Lock-off"
   makes_by { |visit| %i[tester_before dead_readings tester_after].map { |name| visit.choice(name) } == %i[works zero works] ? {} : { feed: :off } }
   repeatable
   guide :prove_dead

@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :wait_for_gas_to_clear do
   part :gas_control
   place :bottom
+  trade :plumber
   title "Five minutes for the gas to clear"
   how "Knob OFF, door open to the room, no flame and no switch. Smell at floor level before you try again."
   because "Gas that did not light lies in the chamber; lit late, it goes off at once."

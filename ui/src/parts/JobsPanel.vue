@@ -3,7 +3,7 @@
 // what putting something off would gain when the customer needs the water back.
 import { computed, onMounted, ref } from 'vue'
 import { api, must, type Schemas, type Visit } from '@/api/client'
-import { clock } from './timer'
+import { span } from './timer'
 
 const props = defineProps<{ visit: Visit }>()
 const emit = defineEmits<{ write: [what: string, body: Record<string, unknown>]; close: [] }>()
@@ -55,8 +55,8 @@ function keepBy() {
         <el-button native-type="submit" :disabled="!adding">{{ $t('jobs.take') }}</el-button>
       </form>
       <dl class="sums">
-        <div><dt>{{ $t('jobs.total') }}</dt><dd class="number">{{ clock(visit.plan.total) }}</dd></div>
-        <div><dt>{{ $t('jobs.hands') }}</dt><dd class="number">{{ clock(visit.plan.hands_on) }}</dd></div>
+        <div><dt>{{ $t('jobs.total') }}</dt><dd class="number">{{ span(visit.plan.total) }}</dd></div>
+        <div><dt>{{ $t('jobs.hands') }}</dt><dd class="number">{{ span(visit.plan.hands_on) }}</dd></div>
         <div><dt>{{ $t('jobs.water') }}</dt><dd class="number">{{ visit.outlay.water }}</dd></div>
         <div><dt>{{ $t('jobs.hot') }}</dt><dd class="number">{{ visit.outlay.hot_again === null ? $t('jobs.never') : at(visit.outlay.hot_again) }}</dd></div>
       </dl>
@@ -66,11 +66,11 @@ function keepBy() {
         <b v-if="late" class="late" role="alert">{{ $t('jobs.late') }}</b>
         <button type="button" class="plain-button" :disabled="busy || visit.jobs.length < 2" @click="reckon">{{ $t('jobs.gain') }}</button>
       </div>
-      <ul v-if="gains"><li v-for="one in gains" :key="one.job">{{ $t('jobs.without', { title: one.title }) }} <b class="number">{{ one.hot_again === null ? $t('jobs.never') : at(one.hot_again) }}</b> <span class="soft small">({{ clock(one.total) }})</span></li></ul>
+      <ul v-if="gains"><li v-for="one in gains" :key="one.job">{{ $t('jobs.without', { title: one.title }) }} <b class="number">{{ one.hot_again === null ? $t('jobs.never') : at(one.hot_again) }}</b> <span class="soft small">({{ span(one.total) }})</span></li></ul>
       <template v-if="visit.van.length">
         <h3>{{ $t('jobs.van') }}</h3>
         <div class="van">
-          <section v-for="how in ['sure', 'likely', 'maybe'] as const" :key="how"><h4>{{ $t(`jobs.${how}`) }}</h4><ul><li v-for="one in visit.van.filter((line) => line.certainty === how)" :key="one.name">{{ one.name }}<br /><span class="soft small">{{ one.because }}</span></li></ul></section>
+          <section v-for="how in ['sure', 'likely', 'maybe'] as const" :key="how"><h4>{{ $t(`jobs.${how}`) }}</h4><ul><li v-for="one in visit.van.filter((line) => line.certainty === how)" :key="one.name" :title="one.because">{{ one.name }}<template v-if="how !== 'sure'"><br /><span class="soft small">{{ one.because }}</span></template></li></ul></section>
         </div>
       </template>
       <template v-else>

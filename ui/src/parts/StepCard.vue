@@ -116,7 +116,10 @@ defineExpose({
     </div>
     <p v-if="step.hand_over" class="hand-over" role="note"><b>{{ $t('handOver') }}</b> {{ step.hand_over }}</p>
     <p class="how"><b>{{ $t('visit.how') }}</b> {{ step.how }}</p>
-    <p v-for="rule in step.house_rules ?? []" :key="rule.ask" class="soft small"><b>{{ $t('houseRule') }}</b> {{ rule.ask }} {{ rule.choice }} ({{ $t(`levels.${rule.level}`) }})</p>
+    <details v-if="step.house_rules?.length" class="soft small rules">
+      <summary>{{ $t('houseRulesHere', { n: step.house_rules.length }) }} {{ step.house_rules.map((rule) => rule.choice).join(' · ') }}</summary>
+      <p v-for="rule in step.house_rules" :key="rule.ask"><b>{{ $t('houseRule') }}</b> {{ rule.ask }} {{ rule.choice }} ({{ $t(`levels.${rule.level}`) }})</p>
+    </details>
     <p v-if="step.instrument || step.tools?.length" class="soft small"><b>{{ $t('visit.with') }}</b> {{ [step.instrument, ...(step.tools ?? []).filter((tool) => !step.instrument?.includes(tool))].filter(Boolean).join(', ') }}</p>
     <p v-if="step.materials?.length" class="small"><b>{{ $t('visit.materials') }}</b> {{ step.materials.join(', ') }}</p>
 
@@ -166,6 +169,7 @@ defineExpose({
 .calculator { min-height: var(--touch); display: inline-flex; align-items: center; padding-right: 14px; }
 .needs { border: 2px solid var(--copper); border-radius: 8px; padding: 10px 12px; background: var(--copper-soft); }
 .needs li { display: flex; justify-content: space-between; align-items: center; gap: 10px; padding: 4px 0; }
+.rules summary { cursor: pointer; min-height: 32px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .decide { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
 .actions { display: flex; gap: 8px; flex-wrap: wrap; position: sticky; bottom: 0; background: var(--raised); padding: 8px 0 2px; }
 .link { border: 0; background: none; text-decoration: underline; min-height: var(--touch); cursor: pointer; padding: 0; color: var(--copper); }

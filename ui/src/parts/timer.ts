@@ -32,5 +32,10 @@ export function useTimer(name: string) {
   return { start, stop, running, over, left, gone, length }
 }
 
+/** 4700 → "1 h 18 min" */
+export const span = (seconds: number) => {
+  const minutes = Math.round(seconds / 60)
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`
+}
 /** 95 → "1:35" */
 export const clock = (seconds: number) => `${Math.floor(Math.max(0, seconds) / 60)}:${String(Math.max(0, Math.round(seconds)) % 60).padStart(2, '0')}`

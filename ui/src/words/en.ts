@@ -56,7 +56,7 @@ export default {
   look: { allHere: 'All sound here', photo: 'Photo', note: 'Note', noteKeep: 'Keep the note', photoFailed: 'This picture could not be read.', open: '{n} open' },
   why: { forVisit: 'For this visit', ask: 'Why?', title: 'Why this verdict', chain: 'Who set the limit', schools: 'Schools', ours: 'in force here', levels: { rulebook: 'Rulebook', firm: 'Firm', site: 'Site', visit: 'This visit' }, close: 'Close' },
   handOver: 'Hand over',
-  houseRule: 'House rule', levels: { 'our default': 'our default', firm: 'the firm', site: 'this site', visit: 'this visit' },
+  houseRulesHere: 'House rules:', houseRule: 'House rule', levels: { 'our default': 'our default', firm: 'the firm', site: 'this site', visit: 'this visit' },
   lookOnly: 'Looks only: nothing is operated',
   trade: { plumber: 'plumber', gas: 'gas-qualified', electrical: 'electrically qualified', unvented: 'unvented-qualified' },
   deficiency: { title: 'Deficiencies', open: 'open', rectified: 'put right', accepted: 'accepted by the customer', since: 'open since {on}, {n} days', again: 'seen {n} times', close: 'Close it', evidence: 'What proves it, or what the customer wrote', asRectified: 'Put right', asAccepted: 'Accepted in writing', none: 'None recorded.' },
