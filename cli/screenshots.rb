@@ -6,6 +6,8 @@ require "capybara/cuprite"
 require "tmpdir"
 require_relative "../munimen"
 require_relative "../demo/kept"
+require_relative "../demo/walk"
+require_relative "../demo/truth"
 
 # Goes through the demo as a plumber and takes the pictures.
 class Screenshots
@@ -26,6 +28,7 @@ class Screenshots
   def call
     sign_in
     desk
+    service
     phone
   end
 
@@ -68,6 +71,19 @@ class Screenshots
     keep "settings"
   end
 
+  # A flush under way, the tank draining; and what the work costs.
+  def service
+    heater = @records.database[:heaters].where(label: "Cellar").get(:id)
+    plumber = @records.people.by_email("plumber@tallowreed.example")
+    truth = Munimen::Demo::Truth.new(static: 58, charge: 55, tap: 120)
+    walk = Munimen::Demo::Walk.new(@records, person: plumber, at: Time.now - 760, truth:, random: Random.new(3))
+    @flush = walk.call(heater, jobs: %i[flush replace_anode], limit: 7, sign: false)
+    @page.visit "/visits/#{@flush}"
+    keep "service"
+    @page.click_button "Work, water, material…"
+    keep "service-work"
+  end
+
   def phone
     @page.current_window.resize_to(390, 844)
     visit = @records.database[:visits].where(status: "open").get(:id)
@@ -79,6 +95,8 @@ class Screenshots
     keep "phone-look"
     @page.click_button "Gas or CO"
     keep "phone-emergency"
+    @page.visit "/visits/#{@flush}?step=flush_bursts"
+    keep "phone-flush"
   end
 
   def type(name, value)

@@ -23,16 +23,22 @@ module Munimen
         answers
       end
 
-      # [{name:, text:, met:, soft:, step:}] – each need, whether it holds, whether it may be passed over with a
-      # reason, and the step that makes it true.
+      # [{name:, text:, met:, soft:, waiting:, step:}] – each need, whether it holds, whether it may be passed over
+      # with a reason, what runs that will make it true, and else the step that does.
       def needs
         @space.expand(@operation.needs_under(@visit.rules)).map do |name, values|
           met = values.include?(@visit.state[name])
-          { name:, text: @visit.words.say(Work::StateWords.need(name, values)), met:, soft: Work::Interlocks.soft?([name]), step: met ? nil : maker(name, values) }
+          wait = met ? nil : running_maker(name, values)
+          { name:, text: @visit.words.say(Work::StateWords.need(name, values)), met:, soft: Work::Interlocks.soft?([name]),
+            waiting: wait && @visit.words.say(wait.label), step: met || wait ? nil : maker(name, values) }
         end
       end
 
       private
+
+      def running_maker(name, values)
+        @visit.running_waits.find { |wait| (@space.expand(Work::Operation[wait.operation].wait.makes)[name] || []).intersect?(values) }
+      end
 
       def not_on_this_heater
         return if @operation.applies?(@visit.heater)

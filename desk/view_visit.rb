@@ -74,6 +74,7 @@ module Munimen
       def judged(visit, judge, plan)
         outcome = Judgement::Outcome.new(visit, judge.deficiencies)
         written(visit).merge(
+          suggested: suggested(visit, judge),
           verdicts: verdicts(judge.verdicts, visit), deficiencies: verdicts(judge.deficiencies, visit), rectified: verdicts(judge.rectified, visit),
           photos: @context.records.photos.of_visit(visit.site[:id]),
           outcome: { proposed: outcome.proposed, chosen: outcome.chosen, because: visit.words.say(outcome.because), sentence: outcome.sentence(visit.words) },
@@ -82,11 +83,26 @@ module Munimen
         )
       end
 
+      # Jobs that would put right what has been found, and are not among the visit's.
+      def suggested(visit, judge)
+        found = judge.deficiencies.to_h { |verdict| [verdict.check, verdict] }
+        Work::Job.fitting(visit.heater).reject { |job| visit.jobs.include?(job.id) || visit.look_only? }.filter_map do |job|
+          verdict = job.cures.filter_map { |check| found[check] }.first
+          { job: job.id, title: visit.words.say(job.title), because: visit.words.say(verdict.text) } if verdict
+        end
+      end
+
+      # A tank that leaks is bought only after the maker has been asked.
+      def claim_first(verdict, visit)
+        Heater::Warranty.claim_first(visit.heater, on: visit.on) if verdict.check == :leak && visit.observation(:leak)&.finding == :body
+      end
+
       def verdicts(list, visit)
         known = @known ||= @context.records.deficiencies.open(visit.site[:heater_id])
         list.map do |verdict|
           before = known[verdict.check.to_s]
-          StepView.verdict(verdict, visit).merge(since: (before[:found_on] if before && verdict.finding? && before[:found_in] != visit.site[:id]))
+          StepView.verdict(verdict, visit).merge(claim_first: claim_first(verdict, visit),
+since: (before[:found_on] if before && verdict.finding? && before[:found_in] != visit.site[:id]))
         end
       end
 

@@ -2,7 +2,7 @@
 
 # The year of an unvented cylinder on a phone, by touch from sign-in to the end of the work, and what it takes.
 RSpec.describe "An unvented cylinder's annual service", type: :feature do
-  ANSWERS = { static_pressure: "3", flowing_pressure: "2.4", flow_rate: "22", tap_temperature: "58", vessel_charge: "2.1", charge_set: "3" }.freeze
+  let(:answers) { { static_pressure: "3", flowing_pressure: "2.4", flow_rate: "22", tap_temperature: "58", vessel_charge: "2.1", charge_set: "3" } }
 
   before do
     office.records.people.qualify(office.person[:id], [{ trade: "unvented" }, { trade: "electrical" }])
@@ -15,7 +15,7 @@ RSpec.describe "An unvented cylinder's annual service", type: :feature do
   end
 
   def answer(read)
-    if ANSWERS.key?(read[:name]) then find("input[name=#{read[:name]}]").send_keys(ANSWERS[read[:name]], :enter)
+    if answers.key?(read[:name]) then find("input[name=#{read[:name]}]").send_keys(answers[read[:name]], :enter)
     else within("[role=group][aria-label=\"#{read[:ask]}\"]") { first("button.choice").click }
     end
     expect { office.view(@visit)[:readings].key?(read[:name]) }.to(be_true_soon)

@@ -86,6 +86,18 @@ RSpec.describe Munimen::Desk do
     expect(at[steps: done[:renew_bubble]]).to include(bubble: "2028-05-24")
   end
 
+  it "offers the job that puts right what has been found, and asks the maker first for a finished tank" do
+    looked
+    office.read(visit, :static_pressure, "62")
+    described_class::Look.new(office.context).call(visit,
+items: [{ id: office.uuid, item: "leak", finding: "body" }, { id: office.uuid, item: "relief_present", finding: "plugged" }])
+    view = office.view(visit)
+    expect(view[:suggested].map { |one| one[:job] }).to include(:replace_relief_valve)
+    expect(view[:deficiencies].find { |one| one[:check] == :leak }[:claim_first]).to include("claim first")
+    described_class::ChangeJobs.new(office.context).add(visit, job: "replace_relief_valve")
+    expect(office.view(visit)[:suggested].map { |one| one[:job] }).not_to include(:replace_relief_valve)
+  end
+
   it "shows what each step took beside what was reckoned" do
     looked
     office.pass(200)

@@ -928,6 +928,7 @@ export interface components {
             quantity?: components["schemas"]["MaybeText"];
             text: string;
             because: components["schemas"]["Because"][];
+            claim_first?: components["schemas"]["MaybeText"];
             remedy?: components["schemas"]["MaybeText"];
             explain?: components["schemas"]["MaybeText"];
             due_in?: number | null;
@@ -951,6 +952,7 @@ export interface components {
             text: string;
             met: boolean;
             soft?: boolean;
+            waiting?: components["schemas"]["MaybeText"];
             step?: components["schemas"]["MaybeText"];
         };
         ReadField: {
@@ -1110,6 +1112,11 @@ export interface components {
                     reason: string;
                 }[];
             };
+            suggested: {
+                job: string;
+                title: string;
+                because: string;
+            }[];
             van: {
                 name: string;
                 /** @enum {string} */

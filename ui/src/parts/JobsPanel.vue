@@ -50,6 +50,7 @@ function keepBy() {
         </li>
         <li v-for="one in visit.outlay.put_off" :key="one.job" class="soft"><s>{{ one.title }}</s> – {{ one.reason }}</li>
       </ul>
+      <ul v-if="visit.status === 'open' && visit.suggested.length" class="suggested"><li v-for="one in visit.suggested" :key="one.job" class="row between"><span><b>{{ one.title }}</b><br /><span class="soft small">{{ one.because }}</span></span><button type="button" class="plain-button" @click="emit('write', 'jobs', { job: one.job })">{{ $t('jobs.take') }}</button></li></ul>
       <form v-if="visit.status !== 'signed'" class="row" @submit.prevent="adding && (emit('write', 'jobs', { job: adding }), (adding = ''))">
         <el-select v-model="adding" class="why" filterable :placeholder="$t('jobs.add')" :aria-label="$t('jobs.add')"><el-option v-for="job in others" :key="job.id" :value="job.id" :label="job.title" /></el-select>
         <el-button native-type="submit" :disabled="!adding">{{ $t('jobs.take') }}</el-button>
@@ -83,6 +84,7 @@ function keepBy() {
 
 <style scoped>
 .jobs li { padding: 6px 0; border-bottom: 1px solid var(--line); }
+.suggested { background: var(--copper-soft); border-radius: 8px; padding: 4px 12px; }
 .why { flex: 1; min-width: 180px; }
 .sums { display: grid; grid-template-columns: repeat(4, 1fr); gap: 10px; margin: 0; }
 .sums dt { font-size: 0.82rem; color: var(--ink-soft); }

@@ -77,7 +77,8 @@ function keepReason() {
 }
 const REASON_TEXT = { not_visible: 'Not visible', no_access: 'No access', refused: 'Refused by the customer', policy: 'House rule', not_applicable: 'Does not apply', unsafe: 'Unsafe to do' }
 
-onMounted(() => nextTick(() => fields().find((field) => field.empty())?.focus()))
+// A guide leads from its top; a plain reading is the one thing that matters.
+onMounted(() => nextTick(() => !guide.value && fields().find((field) => field.empty())?.focus()))
 defineExpose({
   giveUp: () => (givingUp.value = true),
   soundHere: () => looks.value?.sound(),
@@ -107,7 +108,7 @@ defineExpose({
     <div v-if="unmet.length" class="needs" role="note">
       <b>{{ $t('visit.first') }}</b>
       <ul>
-        <li v-for="need in unmet" :key="need.name">{{ need.text }}<button v-if="need.step && stepTitle(need.step)" type="button" class="plain-button" @click="emit('go', need.step!)">{{ stepTitle(need.step) }}</button></li>
+        <li v-for="need in unmet" :key="need.name">{{ need.text }}<span v-if="need.waiting" class="soft">{{ $t('visit.stillRuns', { what: need.waiting }) }}</span><button v-if="need.step && stepTitle(need.step)" type="button" class="plain-button" @click="emit('go', need.step!)">{{ stepTitle(need.step) }}</button></li>
       </ul>
       <template v-if="passable">
         <button v-if="!overriding" type="button" class="link" @click="overriding = true">{{ $t('visit.passOver') }}</button>

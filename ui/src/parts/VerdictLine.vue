@@ -17,6 +17,7 @@ const dated = computed(() => props.verdict.due_in != null && ['danger', 'defect'
     <div>
       <p><b v-if="place">{{ verdict.place }}: </b>{{ verdict.text }}</p>
       <p v-if="verdict.remedy && verdict.state !== 'sound'" class="remedy">{{ verdict.remedy }} <span v-if="dated" class="due">{{ verdict.due_in ? $t('visit.by', { n: verdict.due_in }) : $t('visit.today') }}</span></p>
+      <p v-if="verdict.claim_first" class="remedy">{{ verdict.claim_first }}</p>
       <p class="soft small"><template v-if="verdict.because[0]?.limit">{{ $t('visit.limit') }} <span class="number">{{ verdict.because[0].limit }}</span> · </template>{{ verdict.because[0]?.source }}<span v-if="verdict.who && verdict.who !== 'plumber' && verdict.state !== 'sound'"> · {{ $t(`trade.${verdict.who}`) }}</span><span v-if="verdict.since"> · {{ $t('deficiency.open') }} {{ verdict.since }}</span> <button v-if="visit" type="button" class="why" @click="asked = true">{{ $t('why.ask') }}</button></p>
       <WhyPanel v-if="asked && visit" :visit="visit" :check="verdict.check" @close="asked = false" />
     </div>

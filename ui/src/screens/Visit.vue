@@ -148,7 +148,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
       <div class="head">
         <div class="title">
           <h1>{{ visit.place.customer }} <span class="soft">{{ visit.heater.label }}</span></h1>
-          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span> <button type="button" class="work" @click="jobsShown = true">{{ $t('jobs.open') }}</button></p>
+          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span> <button type="button" class="work" @click="jobsShown = true">{{ $t('jobs.open') }}<b v-if="visit.status === 'open' && visit.suggested.length" class="hint">{{ visit.suggested.length }}</b></button></p>
           <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>
         <WorkLine v-if="blocks.length" class="line" :blocks="blocks" :total="visit.plan.total" :past="past" :running="timers" :hot="visit.outlay.hot_again" @pick="(i) => choose(steps[i]?.operation ?? null)" />
@@ -203,6 +203,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
 .head { display: grid; grid-template-columns: minmax(260px, 340px) 1fr; gap: 16px; align-items: center; padding: 8px 16px; background: var(--raised); border-bottom: 1px solid var(--line); }
 .head h1 { font-size: 1.15rem; }
 .work { border: 0; background: none; color: var(--copper); text-decoration: underline; cursor: pointer; min-height: 32px; }
+.hint { display: inline-block; margin-left: 6px; min-width: 20px; border-radius: 10px; background: var(--copper); color: var(--on-copper); text-align: center; text-decoration: none; font-size: 0.8rem; }
 .news { color: var(--copper); }
 .state { display: flex; flex-wrap: wrap; gap: 6px; padding: 6px 16px; background: var(--sunk); border-bottom: 1px solid var(--line); font-size: 0.86rem; position: sticky; top: 56px; z-index: 10; }
 .state li { padding: 2px 9px; border-radius: 20px; border: 1px solid var(--line); background: var(--raised); }
