@@ -12,7 +12,8 @@ module Munimen
   ROOT = __dir__
   DECLARATIONS = %w[core/words/vocabularies core/calculations core/rules/books core/rules/questions
                     core/work/operations core/work/jobs core/judgement/looks
-                    core/judgement/checks core/drawing/charts core/parts/kinds].freeze
+                    core/judgement/checks core/drawing/charts core/parts/kinds core/faults/symptoms
+                    core/faults/tests core/faults/causes].freeze
 
   @loader = Zeitwerk::Loader.new
   @loader.push_dir(File.join(ROOT, "core"), namespace: self)

@@ -13,6 +13,7 @@ module Munimen
         bin/munimen calc ID name='50 gal' … [--units us|england|si] [--json]
         bin/munimen judge FILE|-                           verdicts, deficiencies, outcome, due dates of a visit file
         bin/munimen plan FILE|- --jobs a,b                 the operations of these jobs, in order
+        bin/munimen diagnose FILE|-                        suspects, next tests and what is settled, of a fault file
         bin/munimen sources                                every limit and formula with its source, as Markdown
         bin/munimen schema                                 JSON Schema of a visit file
         bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
@@ -32,6 +33,7 @@ module Munimen
         when "calc" then CalcCommand.new(@output).run(rest)
         when "judge" then print_json(VisitCommand.judge(read(rest.first)))
         when "plan" then print_json(VisitCommand.plan(read(rest.first), jobs(rest)))
+        when "diagnose" then print_json(DiagnoseCommand.call(read(rest.first)))
         when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
         when "sources" then @output.print(SourcesPage.new)
         when "schema" then print_json(VisitSchema.to_h)

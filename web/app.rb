@@ -161,6 +161,9 @@ module Munimen
         json(Desk::ViewSettings.new(desk).call)
       end
 
+      get("/api/symptoms") { json(Desk::Diagnose.new(desk).symptoms(visit: params["visit"]&.downcase, kind: params["kind"])) }
+      post("/api/diagnose") { json(Desk::Diagnose.new(desk).call(**sent)) }
+
       get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }
       put "/api/parts" do
         Desk::MatchParts.new(desk).replace(sent[:csv])

@@ -38,7 +38,7 @@ RSpec.describe Munimen::Work::Planner do
     expect(Munimen::Work::Operation[:exercise_relief_valve].needs_under(visit.rules)).to include(heat: %i[pilot off])
     before = ids(with).take_while { |id| id != :exercise_relief_valve }
     expect(before).to include(:turn_burner_to_pilot).or include(:turn_gas_off)
-    order(with, :exercise_relief_valve, :flush_bursts)
+    order(with, :exercise_relief_valve, :relight_pilot)
   end
 
   it "waits five minutes after a pilot that would not stay, and then tries again (common practice)" do

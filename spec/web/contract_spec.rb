@@ -53,6 +53,7 @@ RSpec.describe Munimen::Web do
       visitRules: [:put, "/api/visits/#{office.start}/house-rules", { rules: { lever_hold: "one_second" } }],
       closeDeficiency: [:post, "/api/deficiencies/#{deficiency}/close", { id: office.uuid, status: "rectified", evidence: "Photo of the new straps" }],
       settings: [:get, "/api/settings"], firmRules: [:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second", relief_life: nil } }],
+      symptoms: [:get, "/api/symptoms?kind=gas_storage"], diagnose: [:post, "/api/diagnose", { kind: "unvented_indirect", symptom: "too_hot", evidence: { dial: "usual" } }],
       parts: [:get, "/api/parts"], replaceParts: [:put, "/api/parts", { csv: "" }],
       siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
       qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }

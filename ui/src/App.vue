@@ -39,6 +39,7 @@ watch(
     <nav v-if="session.person" class="nav">
       <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
       <RouterLink to="/customers">{{ $t('app.customers') }}</RouterLink>
+      <RouterLink to="/faults">{{ $t('app.faults') }}</RouterLink>
       <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>
       <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
     </nav>

@@ -601,6 +601,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/symptoms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may be complained of, at a visit's heater or a kind */
+        get: operations["symptoms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Suspects, the next test, and what is settled */
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts": {
         parameters: {
             query?: never;
@@ -1184,6 +1218,70 @@ export interface components {
             instrument?: string;
             /** @description id of the reading that was on the screen */
             corrects?: string | null;
+        };
+        Symptom: {
+            id: string;
+            customer: string;
+            plumber: string;
+            first?: components["schemas"]["MaybeText"];
+        };
+        Evidence: {
+            visit?: components["schemas"]["Id"];
+            kind?: string;
+            symptom: string;
+            evidence?: {
+                [key: string]: string;
+            };
+            skip?: string[];
+        };
+        Suspect: {
+            cause: string;
+            title: string;
+            share: number;
+            possible: boolean;
+            why: string[];
+        };
+        Proposal: {
+            test: string;
+            ask: string;
+            how?: components["schemas"]["MaybeText"];
+            instrument?: components["schemas"]["MaybeText"];
+            minutes: number;
+            /** @enum {string} */
+            depth: "look" | "reading" | "opened" | "drained";
+            gain: number;
+            cautions: string[];
+            unmet: string[];
+            outcomes: {
+                id: string;
+                text: string;
+                leaves: number;
+            }[];
+        };
+        Diagnosis: {
+            symptom: components["schemas"]["Symptom"];
+            evidence: {
+                test: string;
+                ask: string;
+                outcome: string;
+                text: string;
+                from_visit: boolean;
+            }[];
+            suspects: components["schemas"]["Suspect"][];
+            next: components["schemas"]["Proposal"][];
+            settled: null | {
+                cause: string;
+                title: string;
+                because?: components["schemas"]["MaybeText"];
+                after: string;
+                job?: components["schemas"]["MaybeText"];
+                job_title?: components["schemas"]["MaybeText"];
+                parts: string[];
+            };
+            contradiction: {
+                test: string;
+                text: string;
+            }[];
         };
         Alternative: {
             job: string;
@@ -2620,6 +2718,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Settings"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    symptoms: {
+        parameters: {
+            query?: {
+                visit?: components["schemas"]["Id"];
+                kind?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        units: string;
+                        symptoms: components["schemas"]["Symptom"][];
+                    };
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Evidence"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diagnosis"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -148,7 +148,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
       <div class="head">
         <div class="title">
           <h1>{{ visit.place.customer }} <span class="soft">{{ visit.heater.label }}</span></h1>
-          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span> <button type="button" class="work" @click="jobsShown = true">{{ $t('jobs.open') }}<b v-if="visit.status === 'open' && visit.suggested.length" class="hint">{{ visit.suggested.length }}</b></button></p>
+          <p class="soft small"><b v-if="visit.look_only">{{ $t('lookOnly') }} · </b><span v-if="visit.status === 'open'">{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} · {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} · {{ $t('visit.hot', { at: offSite }) }}</span><span v-else>{{ $t(`status.${visit.status}`) }}</span> <button type="button" class="work" @click="jobsShown = true">{{ $t('jobs.open') }}<b v-if="visit.status === 'open' && visit.suggested.length" class="hint">{{ visit.suggested.length }}</b></button> <RouterLink v-if="visit.status === 'open'" class="work" :to="`/visits/${id}/faults`">{{ $t('finder.open') }}</RouterLink></p>
           <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>
         <WorkLine v-if="blocks.length" class="line" :blocks="blocks" :total="visit.plan.total" :past="past" :running="timers" :hot="visit.outlay.hot_again" @pick="(i) => choose(steps[i]?.operation ?? null)" />

@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+# Why a relief valve drips.
+cause = ->(id, &block) { Munimen::Faults::Cause.define(id) { of(:relief_drips) && instance_eval(&block) } }
+closed = ->(heater) { heater.closed_system != :no }
+vessel = :vessel?.to_proc
+pressure = { drip_when: :on_heat_up, drip_temperature: :cold }
+
+cause.call :grit_on_seat do
+  title "Grit on the {relief_valve}'s seat"
+  shows drip_when: %i[after_exercise all_day], lever_wash: :dry
+  settled_by :lever_wash
+  after "Ten seconds dry; the house rule says whether washing counts as a cure."
+end
+cause.call :worn_seat do
+  title "The {relief_valve}'s seat is worn"
+  because "Pressure and temperature are in order, washing does not help: what is left is the valve."
+  shows drip_when: %i[all_day after_exercise], lever_wash: :stays
+  settled_by :lever_wash, :static_pressure, :hot_peak, :tap_temperature
+  job :replace_relief_valve
+  after "Exercise the new one; photograph its plate."
+end
+cause.call :membrane_failed do
+  title "The {vessel}'s membrane has failed"
+  on(&vessel)
+  shows hot_peak: :at_relief, air_valve: :water, **pressure
+  may :charge
+  settled_by :air_valve
+  job :replace_vessel
+  after "Hot peak again; the charge once more in a week."
+end
+cause.call :vessel_flat do
+  title "The {vessel} has lost its charge"
+  prior :common
+  on(&vessel)
+  shows hot_peak: :at_relief, charge: :flat, air_valve: %i[nothing air], **pressure
+  settled_by :charge, :air_valve
+  job :charge_recheck
+  after "Hot peak again; re-check the charge in a week: dropped again, the {vessel} leaks."
+end
+cause.call :vessel_low do
+  title "The {vessel}'s charge is low"
+  prior :common
+  on(&vessel)
+  shows hot_peak: %i[at_relief risen], charge: :low, **pressure
+  settled_by :charge, :air_valve
+  job :charge_recheck
+  after "Hot peak again; re-check the charge in a week."
+end
+cause.call :no_expansion_control do
+  title "A closed system with nothing to take up the expansion"
+  prior :common
+  on { |heater| closed.call(heater) && heater.vessel == :none }
+  shows hot_peak: :at_relief, **pressure
+  settled_by :hot_peak, :static_pressure
+  job :replace_vessel
+  after "Hot peak with the new {vessel}."
+end
+cause.call :bubble_lost do
+  title "The air bubble has dissolved"
+  prior :common
+  on { |heater| heater.vessel == :bubble }
+  shows hot_peak: :at_relief, bubble_age: %i[long_ago recent], **pressure
+  settled_by :hot_peak
+  job :renew_bubble
+  after "Hot peak again; the bubble every 18 months."
+end
+cause.call :regulator_failed do
+  title "The pressure regulator lets the {mains} through"
+  on { |heater| !heater.unvented? && heater.regulator != :no }
+  shows drip_when: %i[night all_day], static_pressure: :high, night_creep: %i[rises steady], drip_temperature: :cold
+  may :hot_peak
+  settled_by :static_pressure
+  after "Static and hot peak with the new regulator; then the {vessel}'s charge to it."
+end
+cause.call :regulator_creep do
+  title "The pressure regulator creeps"
+  on { |heater| !heater.unvented? && heater.regulator != :no }
+  shows drip_when: :night, night_creep: :rises, drip_temperature: :cold
+  may :hot_peak
+  settled_by :night_creep, :static_pressure
+  after "The maximum hand overnight with the new regulator."
+end
+cause.call :supply_high do
+  title "The supply is too high, and nothing reduces it"
+  on { |heater| !heater.unvented? && heater.regulator == :no }
+  shows drip_when: %i[night all_day], static_pressure: :high, drip_temperature: :cold
+  may :hot_peak, :night_creep
+  settled_by :static_pressure
+  after "Static and hot peak behind the new regulator: it makes the system closed."
+end
+cause.call :backfeed do
+  title "A balanced cold branch feeds the {mains} back in"
+  on(&:unvented?)
+  shows drip_when: %i[all_day night], static_pressure: :high, mains_off: :rises, drip_temperature: :cold
+  may :hot_peak
+  settled_by :mains_off
+  after "Pressure with the {mains} shut, every branch isolated in turn."
+end
+cause.call :reducer_failed do
+  title "The inlet group's reducing valve or check has failed"
+  on(&:unvented?)
+  shows drip_when: %i[night all_day], static_pressure: :high, group_pressure: :mains, drip_temperature: :cold
+  may :hot_peak
+  settled_by :group_pressure
+  job :replace_inlet_group
+  after "Pressure after the group, with no flow and with flow."
+end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Faults
+    # One thing that can be looked at, asked or measured to tell causes apart: its outcomes, the first being that of
+    # a sound heater, how long it takes, how deep it goes in, and what must be true first.
+    #
+    #   Test.define :night_creep do
+    #     ask "Maximum hand left on overnight, nothing heated"
+    #     outcomes steady: "steady", rises: "rises"
+    #     minutes 5
+    #     seen { |visit| … }   # the outcome that a visit's readings show by themselves, or nil
+    #   end
+    class Test
+      # How deep a test goes in: asked or looked at; a reading from outside; something opened; water let out.
+      DEPTHS = %i[look reading opened drained].freeze
+
+      @all = {}
+      class << self
+        def define(id, &block) = @all[id] = new(id).tap { |test| test.instance_eval(&block) }
+        def all = @all.values
+        def ids = @all.keys
+
+        def [](id)
+          @all.fetch(id.to_sym) { raise NotFound.new("There is no test “#{id}”.", field: :test) }
+        end
+      end
+
+      attr_reader :id, :cautions
+
+      def initialize(id)
+        @id = id
+        @minutes = 2
+        @depth = :look
+        @needs = {}
+        @cautions = []
+      end
+
+      # -- declaration ------------------------------------------------------------------------------
+      %i[ask how instrument operation].each do |name|
+        define_method(name) { |value = nil| value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}") }
+      end
+
+      # {outcome => words}; the first is that of a sound heater unless `no_normal` says that there is none.
+      def outcomes(list = nil) = list ? @outcomes = list : @outcomes
+      # Each cause that shows itself here has to say how: there is no sound outcome, as with a question.
+      def no_normal = @no_normal = true
+      def normal = @no_normal ? nil : outcomes.keys.first
+      def minutes(number = nil) = number ? @minutes = number : @minutes
+      def depth(word = nil) = word ? @depth = word : @depth
+      def needs(conditions = nil) = conditions ? @needs = conditions : @needs
+      def caution(*ids) = @cautions.concat(ids)
+
+      def seen(&block) = @seen = block
+
+      # -- use --------------------------------------------------------------------------------------
+      # The outcome that a visit shows already, or nil.
+      def in_visit(visit) = @seen&.call(visit)
+
+      def outcome(word)
+        outcomes.keys.find { |one| one.to_s == word.to_s } or
+          raise Error.new("#{id} cannot be “#{word}”; it must be one of: #{outcomes.keys.join(', ')}.", field: id, code: :unknown_choice)
+      end
+    end
+  end
+end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The fault finder for a visit (its readings and answers kept with it), for a heater on record, or for a kind of
+    # heater alone.
+    class Diagnose
+      # What a kind of heater is taken to have when nothing else is known.
+      KINDS = {
+        gas_storage: { capacity: "50 gal", ignition: "pilot_thermocouple" }, electric_storage: { capacity: "50 gal", element_upper: "4500 W", element_lower: "4500 W" },
+        boiler_coil: { capacity: "40 gal" }, unvented_indirect: { capacity: "210 L", backup_immersion: "yes" },
+        unvented_direct: { capacity: "150 L", element_upper: "3 kW", element_lower: "3 kW", vessel: "bubble" }
+      }.freeze
+
+      def initialize(context) = @context = context
+
+      # {units:, symptoms:} for a visit or a kind.
+      def symptoms(visit: nil, kind: nil)
+        about(visit, kind)
+        { units: @units, symptoms: FindFault.symptoms(@heater, @words) }
+      end
+
+      # evidence: {test => outcome}; answers kept in the visit count as well.
+      def call(symptom:, visit: nil, kind: nil, evidence: {}, skip: [])
+        about(visit, kind)
+        FindFault.new(@heater, symptom, words: @words, evidence: kept(symptom).merge(evidence.to_h.transform_keys(&:to_sym)), visit: @visit, skip:).to_h
+      end
+
+      private
+
+      def about(visit, kind)
+        if visit
+          @visit = @context.records.visits.core(visit, now: @context.now)
+          @heater = @visit.heater
+          @units = @visit.units
+        else
+          @units = kind.to_s.start_with?("unvented") ? :england : Rules::Book[@context.records.settings.code_profile].units
+          given = KINDS.fetch(kind.to_s.to_sym) { raise Error.new("kind must be one of: #{KINDS.keys.join(', ')}.", field: :kind, code: :unknown_choice) }
+          @heater = Heater::Installation.from({ kind:, **given }, units: @units)
+        end
+        @words = Words[@units]
+      end
+
+      # Answers given in the visit: decisions named fault.SYMPTOM.TEST.
+      def kept(symptom)
+        (@visit&.decisions || {}).filter_map do |name, outcome|
+          _, of, test = name.split(".") if name.start_with?("fault.")
+          [test.to_sym, outcome.to_sym] if of == symptom.to_s && !outcome.empty?
+        end.to_h
+      end
+    end
+  end
+end
