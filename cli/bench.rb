@@ -34,6 +34,7 @@ class Bench
 
     core
     plans(15)
+    rig
     judgement
     served
     first_screen
@@ -56,6 +57,20 @@ class Bench
     visit = Munimen::Visit.new(heater:, rules: Munimen::Rules::InForce.new(:us_irc), jobs: [:annual_safety])
     planner = -> { Munimen::Work::Planner.new(visit).plan([:annual_safety]) }
     row("plan of the annual visit (#{planner.call.steps.size} steps), median", median(40, &planner), "ms", "< 50")
+  end
+
+  # Simulated seconds for each second, over eight hours with draws; and one step of the fault finder.
+  def rig
+    heater = Munimen::Heater::Installation.from(Munimen::Cli::PlanBench::HEATERS.first)
+    hours = lambda do
+      rig = Munimen::Rig.new(heater, start: 293.15)
+      8.times { rig.run(3000) && rig.tap = 1.5e-4 and rig.run(300) and rig.tap = 0.0 and rig.run(300) }
+    end
+    ms = median(5, &hours)
+    row("8 h of the simulated heater", ms, "ms", "< 500")
+    row("simulated seconds a second", (8 * 3600 * 1000 / ms).round, "", "")
+    step = -> { Munimen::Faults::Finder.new(heater, :relief_drips, { drip_temperature: :cold }).next_tests }
+    row("fault finder, one step", median(40, &step), "ms", "< 30")
   end
 
   def plans(count)

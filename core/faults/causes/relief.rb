@@ -50,9 +50,10 @@ end
 cause.call :no_expansion_control do
   title "A closed system with nothing to take up the expansion"
   prior :common
-  on { |heater| closed.call(heater) && heater.vessel == :none }
-  shows hot_peak: :at_relief, **pressure
-  settled_by :hot_peak, :static_pressure
+  on { |heater| closed.call(heater) && %i[none unknown].include?(heater.vessel) }
+  shows hot_peak: :at_relief, vessel_present: :none, **pressure
+  may :charge, :air_valve
+  settled_by :hot_peak, :vessel_present
   job :replace_vessel
   after "Hot peak with the new {vessel}."
 end

@@ -141,3 +141,8 @@ Munimen::Faults::Test.define :draws do
   outcomes usual: "as usual", many_short: "many short draws one after another", more: "more at a time than the tank holds"
   minutes 1
 end
+Munimen::Faults::Test.define :vessel_present do
+  ask "Is there a {vessel}, or a bubble?"
+  outcomes present: "yes", none: "none to be found"
+  minutes 2
+end

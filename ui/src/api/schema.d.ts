@@ -142,6 +142,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/heaters/{id}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One protection after another taken away, simulated */
+        get: operations["whatIf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heaters/{id}/visits": {
         parameters: {
             query?: never;
@@ -1219,6 +1236,19 @@ export interface components {
             /** @description id of the reading that was on the screen */
             corrects?: string | null;
         };
+        Tiers: {
+            stages: {
+                title: string;
+                text: string;
+                peak: string;
+            }[];
+            picture: Record<string, never>;
+        };
+        WhatIf: {
+            mains: components["schemas"]["MaybeText"];
+            pressure: components["schemas"]["Tiers"];
+            temperature: components["schemas"]["Tiers"];
+        };
         Symptom: {
             id: string;
             customer: string;
@@ -1900,6 +1930,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Heater"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIf"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -149,6 +149,8 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
 .said { font-size: 1.15rem; }
 .first { border-left: 5px solid var(--defect); background: var(--defect-soft); color: var(--defect); padding: 8px 12px; border-radius: 6px; }
 .three { display: grid; grid-template-columns: 260px minmax(0, 1fr) 340px; gap: 14px; align-items: start; }
+.middle { display: grid; grid-template-columns: minmax(200px, 5fr) 6fr; gap: 8px 14px; align-items: start; }
+.middle h2 { grid-column: 1 / -1; }
 .evidence li { padding: 6px 0; border-bottom: 1px solid var(--line); }
 .suspects li button { width: 100%; display: grid; grid-template-columns: 26px 1fr auto; gap: 6px; text-align: left; border: 0; background: none; min-height: 36px; align-items: center; cursor: pointer; padding: 2px 4px; }
 .suspects li.out { color: var(--ink-soft); text-decoration: line-through; text-decoration-color: var(--unknown); }
@@ -164,5 +166,5 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
 .other { padding: 8px 0; border-top: 1px solid var(--line); }
 .error { background: var(--danger-soft); color: var(--danger); border-radius: 8px; padding: 10px 12px; }
 summary { min-height: var(--touch); cursor: pointer; }
-@media (max-width: 1000px) { .three { grid-template-columns: 1fr; } .next { order: -1; position: static; } .field { max-width: 300px; } }
+@media (max-width: 1000px) { .three, .middle { grid-template-columns: 1fr; } .next { order: -1; position: static; } .field { max-width: 300px; } }
 </style>

@@ -8,6 +8,7 @@ import GradeMark from '@/parts/GradeMark.vue'
 import HeaterForm from '@/parts/HeaterForm.vue'
 import SafetyLadder from '@/parts/SafetyLadder.vue'
 import SectionDrawing from '@/parts/SectionDrawing.vue'
+import WhatIfPanel from '@/parts/WhatIfPanel.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -132,6 +133,7 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
         </div>
       </section>
     </div>
+    <WhatIfPanel class="what-if" :heater="heater.id" />
     <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
       <form class="stack" @submit.prevent="book(false)">
         <label>{{ $t('heater.job') }}
@@ -159,6 +161,7 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
 <style scoped>
 .three { display: grid; grid-template-columns: 1.15fr 1fr 1fr; gap: 16px; margin-top: 14px; align-items: start; }
 h2 { margin-bottom: 8px; }
+.what-if { margin-top: 16px; }
 dl { margin: 0; }
 dl div { display: flex; justify-content: space-between; gap: 10px; padding: 3px 0; border-bottom: 1px solid var(--line); font-size: 0.9rem; }
 dd { margin: 0; text-align: right; }

@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+module Munimen
+  # A simulated heater: layers of water, its sources of heat with their controls, and the pressure round it. Stepped
+  # by the clock with steps as long as the physics allow, the same for the same seed. SI throughout.
+  #
+  #   rig = Rig.new(installation, faults: { vessel_flat: 1.0 })
+  #   rig.run(3600) { |sample| … }
+  class Rig
+    ROOM = 293.15 # K
+    LOSS_EACH = 8.0 # W/K and m2/3 of volume: the jacket; from memory, about 1.3 W/K for 50 gal
+    STEPS = { idle: 60.0, heating: 15.0, busy: 4.0 }.freeze # s
+
+    # A moment: s, Pa, K at top, at the bottom, and the heat going in, W.
+    Sample = Struct.new(:time, :pressure, :top, :bottom, :power, keyword_init: true)
+
+    # drawn: K of what ran last.
+    attr_reader :drawn, :heater, :tank, :water, :time, :gas, :elements, :coil, :random, :given, :lost
+    # across: share of a draw that goes straight through; tap: m3/s that runs.
+    attr_accessor :across, :tap
+
+    # heater: Heater::Installation. faults: {name => severity 0 to 1}. mains, cold, start: Pa, K, K of the whole tank.
+    def initialize(heater, faults: {}, seed: 1, mains: nil, cold: 283.15, start: nil)
+      @heater = heater
+      @random = Random.new(seed)
+      @time = 0.0
+      @tap = @across = 0.0
+      @given = @lost = 0.0
+      @tank = Tank.new(heater.capacity.si, start || heater.usual_set_point.si)
+      @water = water_side(mains || (heater.unvented? ? 450_000.0 : 420_000.0), cold)
+      plant
+      @before = [mass, energy]
+      faults.each { |name, severity| Fault[name].set(self, severity.to_f) }
+    end
+
+    def pressure = water.pressure
+    def top = tank.top
+    def relief_valve = water.reliefs.first
+    def expansion_relief = water.reliefs[1]
+    def mass = tank.mass + water.mass
+    def energy = tank.energy + water.energy
+
+    # How far mass and energy are out, as shares of what has gone through and stands in it.
+    def imbalance
+      through = [water.taken_in[0] + @before[0], water.taken_in[1].abs + @before[1].abs + given]
+      kilograms = mass - @before[0] - (water.taken_in[0] - WaterSide::POOL) + water.let_out[0]
+      joules = energy - @before[1] - (water.taken_in[1] - (WaterSide::POOL * water.cold)) + water.let_out[1] - given + lost
+      [kilograms.abs / through[0], joules.abs / through[1]]
+    end
+
+    # Lets so many seconds go by; yields a Sample after each step.
+    def run(seconds)
+      ends = time + seconds
+      while time < ends - 1e-6
+        step([stride, ends - time].min)
+        yield sample if block_given?
+      end
+      self
+    end
+
+    def sample = Sample.new(time:, pressure:, top:, bottom: tank.bottom, power: @power || 0.0)
+
+    # One step of some seconds.
+    def step(seconds)
+      before = given
+      draw(seconds)
+      sources.each { |source| @given += source.heat(tank, seconds) }
+      @power = (given - before) / seconds
+      @lost += tank.lose(LOSS_EACH * (tank.volume**(2 / 3.0)), ROOM, seconds)
+      tank.settle(seconds)
+      water.take(*tank.fit(water.inlet))
+      water.balance(seconds, tank)
+      @time += seconds
+    end
+
+    private
+
+    def sources = [gas, elements, coil].compact
+
+    # Short while something runs or the pressure moves, longer the quieter it is.
+    def stride
+      return STEPS[:busy] if tap.positive? || water.reliefs.any? { |relief| relief.lifted || relief.lever } || gas&.pressed
+      return STEPS[:heating] if @power.nil? || @power > 500
+
+      STEPS[:idle]
+    end
+
+    def draw(seconds)
+      return unless tap.positive? && pressure.positive?
+
+      kilograms = tap * Properties.density(top) * seconds
+      kilograms = [kilograms, tank.mass * 0.5].min
+      @drawn = Properties.temperature(water.draw(tank, kilograms, across:) / kilograms)
+    end
+
+    def water_side(mains, cold)
+      setting = heater.unvented? ? (heater.regulator_setting || Measure::Quantity.of(3, "bar", :pressure)).si : (410_000.0 if heater.regulator == :yes)
+      reliefs = [ReliefValve.new(heater.relief_pressure.si, heater.relief_temperature.si)]
+      reliefs << ReliefValve.new((heater.expansion_relief_pressure || Heater::Installation::EXPANSION_RELIEF_PRESSURE).si) unless heater.expansion_relief == :no
+      WaterSide.new(volume: tank.volume, mains:, setting:, check: heater.closed_system == :yes, reliefs:, cold:, vessel: vessel([setting || mains, mains].min))
+    end
+
+    # The vessel charged to the supply; a bubble counts as one of a twelfth of the tank.
+    def vessel(supply)
+      case heater.vessel
+      when :external then Physics::Vessel.new(volume: heater.vessel_volume&.si || (tank.volume / 20), charge: supply)
+      when :bubble then Physics::Vessel.new(volume: tank.volume / 12, charge: supply)
+      end
+    end
+
+    def plant
+      setting = heater.usual_set_point.si
+      case heater.kind
+      when :gas_storage then @gas = GasBurner.new(heater.input&.si || 11_720.0, setting, pile: heater.ignition == :pilot_thermopile)
+      when :boiler_coil, :unvented_indirect then @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)
+      else @elements = Elements.new(ratings, volts: heater.element_voltage&.si || (heater.unvented? ? 230.0 : 240.0), setting:, split: !heater.unvented?)
+      end
+    end
+
+    def ratings
+      both = { upper: heater.element_upper&.si, lower: heater.element_lower&.si }.compact
+      both.empty? ? { element: 4500.0 } : both
+    end
+  end
+end
