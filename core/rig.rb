@@ -40,12 +40,13 @@ module Munimen
     def mass = tank.mass + water.mass
     def energy = tank.energy + water.energy
 
-    # How far mass and energy are out, as shares of what has gone through and stands in it.
+    # How far mass and energy are out, as shares of what stands in it and has gone through.
     def imbalance
-      through = [water.taken_in[0] + @before[0], water.taken_in[1].abs + @before[1].abs + given]
-      kilograms = mass - @before[0] - (water.taken_in[0] - WaterSide::POOL) + water.let_out[0]
-      joules = energy - @before[1] - (water.taken_in[1] - (WaterSide::POOL * water.cold)) + water.let_out[1] - given + lost
-      [kilograms.abs / through[0], joules.abs / through[1]]
+      heat = [0.0, given - lost]
+      [mass, energy].each_with_index.map do |now, i|
+        should = @before[i] + water.through(i) + heat[i]
+        (now - should).abs / (@before[i].abs + water.taken_in[i].abs + heat[i].abs)
+      end
     end
 
     # Lets so many seconds go by; yields a Sample after each step.

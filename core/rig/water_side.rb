@@ -62,6 +62,9 @@ module Munimen
         left
       end
 
+      # What came in from the supply less what left, since the beginning: 0 for kg, 1 for J.
+      def through(which) = taken_in[which] - [POOL, POOL * cold][which] - let_out[which]
+
       # Brings the pressure into balance after some seconds.
       def balance(seconds, tank)
         @pressure = at(@extra)
