@@ -64,7 +64,7 @@ class Bench
     heater = Munimen::Heater::Installation.from(Munimen::Cli::PlanBench::HEATERS.first)
     hours = lambda do
       rig = Munimen::Rig.new(heater, start: 293.15)
-      8.times { rig.run(3000) && rig.tap = 1.5e-4 and rig.run(300) and rig.tap = 0.0 and rig.run(300) }
+      8.times { [[3000, 0.0], [300, 1.5e-4], [300, 0.0]].each { |seconds, flow| (rig.running = flow) && rig.run(seconds) } }
     end
     ms = median(5, &hours)
     row("8 h of the simulated heater", ms, "ms", "< 500")

@@ -14,6 +14,7 @@ module Munimen
         bin/munimen judge FILE|-                           verdicts, deficiencies, outcome, due dates of a visit file
         bin/munimen plan FILE|- --jobs a,b                 the operations of these jobs, in order
         bin/munimen diagnose FILE|-                        suspects, next tests and what is settled, of a fault file
+        bin/munimen instruments [PORT]                     simulated instruments over TCP, a line in, a line out
         bin/munimen sources                                every limit and formula with its source, as Markdown
         bin/munimen schema                                 JSON Schema of a visit file
         bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
@@ -34,6 +35,7 @@ module Munimen
         when "judge" then print_json(VisitCommand.judge(read(rest.first)))
         when "plan" then print_json(VisitCommand.plan(read(rest.first), jobs(rest)))
         when "diagnose" then print_json(DiagnoseCommand.call(read(rest.first)))
+        when "instruments" then instruments(rest.first)
         when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
         when "sources" then @output.print(SourcesPage.new)
         when "schema" then print_json(VisitSchema.to_h)
@@ -48,6 +50,12 @@ module Munimen
       end
 
       private
+
+      def instruments(port)
+        server = InstrumentServer.new(Integer(port || 4020, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
+        @output.puts "Simulated instruments on 127.0.0.1:#{server.port}; docs/formats/instruments.md"
+        server.serve
+      end
 
       def print_json(value) = @output.puts(JSON.pretty_generate(value))
 

@@ -16,15 +16,15 @@ module Munimen
 
     # drawn: K of what ran last.
     attr_reader :drawn, :heater, :tank, :water, :time, :gas, :elements, :coil, :random, :given, :lost
-    # across: share of a draw that goes straight through; tap: m3/s that runs.
-    attr_accessor :across, :tap
+    # across: share of a draw that goes straight through; running: m3/s at the taps.
+    attr_accessor :across, :running
 
     # heater: Heater::Installation. faults: {name => severity 0 to 1}. mains, cold, start: Pa, K, K of the whole tank.
     def initialize(heater, faults: {}, seed: 1, mains: nil, cold: 283.15, start: nil)
       @heater = heater
       @random = Random.new(seed)
       @time = 0.0
-      @tap = @across = 0.0
+      @running = @across = 0.0
       @given = @lost = 0.0
       @tank = Tank.new(heater.capacity.si, start || heater.usual_set_point.si)
       @water = water_side(mains || (heater.unvented? ? 450_000.0 : 420_000.0), cold)
@@ -80,16 +80,16 @@ module Munimen
 
     # Short while something runs or the pressure moves, longer the quieter it is.
     def stride
-      return STEPS[:busy] if tap.positive? || water.reliefs.any? { |relief| relief.lifted || relief.lever } || gas&.pressed
+      return STEPS[:busy] if running.positive? || water.reliefs.any? { |relief| relief.lifted || relief.lever } || gas&.pressed
       return STEPS[:heating] if @power.nil? || @power > 500
 
       STEPS[:idle]
     end
 
     def draw(seconds)
-      return unless tap.positive? && pressure.positive?
+      return unless running.positive? && pressure.positive?
 
-      kilograms = tap * Properties.density(top) * seconds
+      kilograms = running * Properties.density(top) * seconds
       kilograms = [kilograms, tank.mass * 0.5].min
       @drawn = Properties.temperature(water.draw(tank, kilograms, across:) / kilograms)
     end

@@ -62,9 +62,9 @@ module Munimen
       def rig(faults)
         rig = Rig.new(@heater, mains: @mains, faults: faults.to_h { |name| [name, 1.0] })
         rig.water.mains = @mains
-        rig.tap = FLOW
+        rig.running = FLOW
         rig.run(@heater.capacity.si * SHARE / FLOW)
-        rig.tap = 0.0
+        rig.running = 0.0
         rig.water.reliefs.each { |relief| relief.spilt = 0.0 }
         rig
       end

@@ -23,7 +23,7 @@ RSpec.describe Munimen::Rig do
         expect(e.code).to eq(:not_applicable)
       end
       6.times do
-        run.tap = [0.0, 1e-4, 2.5e-4].sample(random:)
+        run.running = [0.0, 1e-4, 2.5e-4].sample(random:)
         run.water.open = random.rand < 0.85
         run.relief_valve.lever = random.rand < 0.1
         run.run(random.rand(60..2400))
@@ -81,13 +81,13 @@ RSpec.describe Munimen::Rig do
   # Enthalpy of mixing: drawn hot and made up cold, the mean is that of the sums.
   it "mixes by energy, and a broken dip tube makes the hot luke-warm from the start" do
     run = rig(:electric_storage, start: celsius(50), faults: { supply_dead: 1 })
-    run.tap = 2e-4
+    run.running = 2e-4
     run.run(300)
     hot = Munimen::Rig::Properties.temperature(run.tank.energy / run.tank.mass)
     expect(hot).to be_within(0.6).of(celsius(50) - (40 * 0.06 / run.tank.volume))
     expect(run.top).to be_within(1).of(celsius(50))
     broken = rig(:electric_storage, start: celsius(50), faults: { dip_tube_broken: 1, supply_dead: 1 })
-    broken.tap = 2e-4
+    broken.running = 2e-4
     broken.run(120)
     expect(broken.drawn).to be_within(1).of(celsius(30)) # half of it straight through, at 10 °C
     expect(run.drawn).to be_within(1).of(celsius(50))

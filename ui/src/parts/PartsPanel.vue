@@ -33,7 +33,7 @@ async function look() {
               <td>
                 <svg v-if="one.picture" width="90" height="20" viewBox="0 0 90 20" role="img" :aria-label="`${one.offered} / ${one.wanted}`"><rect x="1" y="2" :width="88 * one.picture.offered" height="8" class="offered" :class="{ no: one.fits === false }" /><rect x="1" y="13" :width="88 * one.picture.wanted" height="4" class="wanted" /></svg>
               </td>
-              <td class="small">{{ one.fits === null ? $t('parts.notKnown') : one.fits ? $t('parts.ok') : one.rule }}<span class="soft"> {{ one.wanted }}</span></td>
+              <td class="small">{{ one.fits === null ? $t('parts.notKnown') : one.fits ? $t('parts.ok') : one.rule }}{{ ' ' }}<span class="soft">{{ one.wanted }}</span></td>
             </tr>
           </tbody>
         </table>

@@ -126,7 +126,7 @@ onBeforeUnmount(() => {
 })
 
 const minutes = (seconds: number) => Math.round(seconds / 60)
-const offSite = computed(() => new Date(Date.now() + (visit.value?.plan.total ?? 0) * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))
+const offSite = computed(() => new Date(Date.now() + (visit.value?.plan.total ?? 0) * 1000).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }).replace(/\s/, '\u00a0'))
 const blocks = computed(() => steps.value.map((step) => ({ start: step.start, seconds: step.hands_on + (step.wait?.manner === 'attended' ? step.wait.seconds : 0), title: step.title, wait: step.wait?.seconds, manner: step.wait?.manner })))
 const past = computed(() => (visit.value?.done ?? []).map((step) => ({ title: step.title, took: step.took ?? 0, reckoned: step.reckoned ?? 0 })))
 const timers = computed(() => (visit.value?.running ?? []).map((wait) => ({ label: wait.label, left: wait.seconds_left })))
