@@ -17,6 +17,14 @@ module Munimen
       QUALIFIED = { "plumber@tallowreed.example" => [["unvented", "U-4471", 400], ["gas", "G-2093", 200]],
                     "owner@tallowreed.example" => [["unvented", "U-1120", 90], ["electrical", "E-77", 700]],
                     "mina@tallowreed.example" => [["unvented", "U-6038", -40]] }.freeze
+      # Simulated ones, served beside the demo (cli/demo.rb).
+      INSTRUMENT_PORT = 4020
+      INSTRUMENTS = [["gauge-3", "Gauge 3", "pressure", "pressure_gauge", "house", "2026-03-12"], ["tire-1", "Tire gauge 1", "pressure", "tire_gauge", "air_valve", "2025-09-02"],
+                     ["manometer-2", "Manometer 2", "gas_pressure", "manometer", "inlet", "2026-06-30"],
+                     ["thermo-5", "Thermometer 5", "temperature", "thermometer", "tap", "2026-02-20"],
+                     ["meter-4", "Millivolt meter 4", "generator_voltage", "millivolt_meter", "tip", "2026-05-08"]].map do |id, title, reads, device, point, calibrated|
+        { id:, title:, reads:, host: "127.0.0.1", port: INSTRUMENT_PORT, device:, point:, calibrated: }
+      end.freeze
       FIRM = { name: "Tallow & Reed Plumbing", address: "14 Cooper's Lane, Harrowmere", phone: "555-0142" }.freeze
 
       def self.call(config, **options) = new(config, **options).call
@@ -36,6 +44,7 @@ module Munimen
       def fill
         people
         @records.settings[:firm] = FIRM
+        @records.settings[:instruments] = INSTRUMENTS
         @heaters = Customers::ALL.flat_map { |one| customer(**one) }
         past
         today

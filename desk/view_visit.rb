@@ -36,7 +36,7 @@ module Munimen
         step_view = StepView.new(visit, @context.person)
         space = Work::StateSpace.new(visit.heater)
         { state: Work::StateWords.line(space, visit.state).map { |one| one.merge(text: visit.words.say(one[:text])) },
-          done: done(row, visit, step_view), outlay: outlay(visit, plan), van: van(row, visit, plan), people: people,
+          done: done(row, visit, step_view), outlay: outlay(visit, plan), van: van(row, visit, plan), people:, instruments:,
           plan: { total: plan.total, hands_on: plan.hands_on, bounded: plan.bounded?, at_least: plan.at_least, steps: plan.steps.map { |step| step_view.planned(step) },
                   impossible: plan.impossible.map { |left| step_view.left(left) }, superfluous: plan.superfluous.map { |left| step_view.left(left) } },
           running: visit.running_waits.map { |wait| running(wait, visit) } }
@@ -69,6 +69,7 @@ module Munimen
         Work::VanList.new(visit, plan, open:, last: @context.records.visits.last_quantities(row[:heater_id])).lines.map { |line| line.to_h.slice(:name, :certainty, :because) }
       end
 
+      def instruments = Instruments.new(@context).list.map { |one| one.slice(:id, :title, :reads, :point, :overdue, :note) }
       def people = @context.records.people.all.to_h { |row| [row[:id].to_s, row[:name]] }
 
       def judged(visit, judge, plan)

@@ -165,6 +165,9 @@ module Munimen
       get("/api/symptoms") { json(Desk::Diagnose.new(desk).symptoms(visit: params["visit"]&.downcase, kind: params["kind"])) }
       post("/api/diagnose") { json(Desk::Diagnose.new(desk).call(**sent)) }
 
+      get("/api/instruments") { json(Desk::Instruments.new(desk).list) }
+      put("/api/instruments") { json(Desk::Instruments.new(desk).replace(sent[:instruments])) }
+
       get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }
       put "/api/parts" do
         Desk::MatchParts.new(desk).replace(sent[:csv])

@@ -29,6 +29,7 @@ module Munimen
           use Auth::Gate, config.records.database, config.secret
           use ReadingsRoute, config.records, Contract::PATH, answers
           use Live, config.database_path
+          use Traces, config.records
           use ApiContract, answers
           use Interface
           run App.with(config)

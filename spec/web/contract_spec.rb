@@ -54,7 +54,10 @@ RSpec.describe Munimen::Web do
       closeDeficiency: [:post, "/api/deficiencies/#{deficiency}/close", { id: office.uuid, status: "rectified", evidence: "Photo of the new straps" }],
       settings: [:get, "/api/settings"], firmRules: [:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second", relief_life: nil } }],
       symptoms: [:get, "/api/symptoms?kind=gas_storage"], diagnose: [:post, "/api/diagnose", { kind: "unvented_indirect", symptom: "too_hot", evidence: { dial: "usual" } }],
-      parts: [:get, "/api/parts"], replaceParts: [:put, "/api/parts", { csv: "" }],
+      instruments: [:get, "/api/instruments"],
+      replaceInstruments: [:put, "/api/instruments", { instruments: [{ id: "g1", title: "Gauge", reads: "pressure", host: "127.0.0.1", port: 4020, device: "pressure_gauge",
+                                                                      point: "house", calibrated: "2026-01-31" }] }],
+      trace: [:get, "/api/instruments/g1/trace"], parts: [:get, "/api/parts"], replaceParts: [:put, "/api/parts", { csv: "" }],
       siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
       qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }
   end
@@ -82,7 +85,7 @@ RSpec.describe Munimen::Web do
     expect(sent.keys).to match_array(described)
     sent.each do |id, (verb, path, body)|
       body ? send_json(verb, path, body) : public_send(verb, path)
-      expect(last_response.status).to eq({ sign: 409, events: 503 }.fetch(id, 200)), "#{id}: #{last_response.status} #{last_response.body[0, 300]}"
+      expect(last_response.status).to eq({ sign: 409, events: 503, trace: 503 }.fetch(id, 200)), "#{id}: #{last_response.status} #{last_response.body[0, 300]}"
     end
   end
 

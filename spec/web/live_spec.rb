@@ -2,17 +2,8 @@
 
 require "socket"
 
-# Server-sent events over a connection taken from the server: here a pair of sockets stands for it.
-RSpec.describe Munimen::Web::Live do
-  let(:live) { described_class.new(->(_) { [404, {}, []] }, office.config.database_path) }
-  let(:visit) { office.start }
-
-  def listen(account: office.person[:id], path: "/api/visits/#{visit}/events")
-    ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path, "munimen.account_id" => account, "rack.hijack" => -> { theirs } })
-    [status, ours]
-  end
-
+# What arrives on the other end of a connection taken from the server.
+module Heard
   # What arrives within some seconds, until it matches.
   def heard(socket, pattern, within: 2)
     text = +""
@@ -22,6 +13,20 @@ RSpec.describe Munimen::Web::Live do
       sleep 0.02
     end
     text
+  end
+end
+
+# Server-sent events over a connection taken from the server: here a pair of sockets stands for it.
+RSpec.describe Munimen::Web::Live do
+  include Heard
+
+  let(:live) { described_class.new(->(_) { [404, {}, []] }, office.config.database_path) }
+  let(:visit) { office.start }
+
+  def listen(account: office.person[:id], path: "/api/visits/#{visit}/events")
+    ours, theirs = Socket.pair(:UNIX, :STREAM)
+    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path, "munimen.account_id" => account, "rack.hijack" => -> { theirs } })
+    [status, ours]
   end
 
   it "tells everybody who looks at a visit that something was written, and nobody else" do
@@ -45,5 +50,52 @@ RSpec.describe Munimen::Web::Live do
     sleep 0.5
     2.times { |n| office.read(visit, :static_pressure, "6#{n}") && sleep(0.4) }
     expect(heard(stays, /event: change/)).to include("event: change")
+  end
+end
+
+RSpec.describe Munimen::Web::Traces do
+  include Heard
+
+  let(:traces) { described_class.new(->(_) { [404, {}, []] }, office.records) }
+
+  def listen(id, account: office.person[:id], query: "units=us")
+    ours, theirs = Socket.pair(:UNIX, :STREAM)
+    status, = traces.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => "/api/instruments/#{id}/trace", "QUERY_STRING" => query, "munimen.account_id" => account,
+                            "rack.hijack" => -> { theirs } })
+    [status, ours]
+  end
+
+  def keep(port, **more)
+    gauge = { id: "g", title: "Gauge", reads: "pressure", host: "127.0.0.1", port:, device: "pressure_gauge", point: "house", calibrated: "2025-01-31" }
+    Munimen::Desk::Instruments.new(office.context("owner")).replace([gauge.merge(more)])
+  end
+
+  it "traces an instrument until it rests, and only then gives the value, with spread and time" do
+    server = Munimen::Cli::InstrumentServer.new(0)
+    thread = Thread.new { server.serve }
+    keep(server.port)
+    _, socket = listen("g")
+    text = heard(socket, /settled.*\n\n/m, within: 15)
+    samples = text.scan(/event: sample\ndata: (.*)/).map { |(json)| JSON.parse(json) }
+    settled = JSON.parse(text[/event: settled\ndata: (.*)/, 1])
+    expect(samples.size).to be > 10
+    expect(samples.first["value"]).to be < samples.last["value"]
+    expect(settled["typed"]).to match(/\A(58|59|60)\.\d psi\z/) # 410 kPa behind its regulator, to a digit of the gauge
+    expect(settled["at"]).to be >= 5
+  ensure
+    server&.stop
+    thread&.kill
+  end
+
+  it "says that nothing answers, who may not listen, and that a calibration is overdue" do
+    port = TCPServer.open("127.0.0.1", 0) { |one| one.addr[1] }
+    keep(port)
+    expect(heard(listen("g").last, /failed.*\n\n/m)).to include("does not answer")
+    expect([listen("g", account: nil).first, listen("nothing").first]).to eq([401, 404])
+    list = Munimen::Desk::Instruments.new(office.context).list
+    expect(list.first).to include(overdue: true, note: "Gauge, calibrated 2025-01-31 – calibration overdue")
+    expect { keep(port, calibrated: "soon") }.to raise_error(Munimen::Error, /2026-01-31/)
+    expect { keep(port, reads: "luck") }.to raise_error(Munimen::Error, /kind of quantity/)
+    expect { Munimen::Desk::Instruments.new(office.context).replace([]) }.to raise_error(Munimen::Refused)
   end
 end

@@ -652,6 +652,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The firm's instruments */
+        get: operations["instruments"];
+        /** The firm's instruments, all of them */
+        put: operations["replaceInstruments"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Server-sent events of what an instrument shows, until it has settled */
+        get: operations["trace"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts": {
         parameters: {
             query?: never;
@@ -1177,6 +1212,14 @@ export interface components {
             people: {
                 [key: string]: string;
             };
+            instruments: {
+                id: string;
+                title: string;
+                reads: string;
+                point: string;
+                overdue: boolean;
+                note: string;
+            }[];
             running: {
                 operation: string;
                 started_at: string;
@@ -1248,6 +1291,30 @@ export interface components {
             mains: components["schemas"]["MaybeText"];
             pressure: components["schemas"]["Tiers"];
             temperature: components["schemas"]["Tiers"];
+        };
+        Instrument: {
+            id: string;
+            title: string;
+            reads: string;
+            host: string;
+            port: number;
+            device: string;
+            point: string;
+            calibrated: string;
+            overdue: boolean;
+            note: string;
+        };
+        NewInstruments: {
+            instruments: {
+                id: string;
+                title: string;
+                reads: string;
+                host: string;
+                port: number;
+                device: string;
+                point: string;
+                calibrated: string;
+            }[];
         };
         Symptom: {
             id: string;
@@ -2838,6 +2905,92 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Diagnosis"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    instruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instrument"][];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    replaceInstruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewInstruments"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instrument"][];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    trace: {
+        parameters: {
+            query?: {
+                units?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
                 };
             };
             401: components["responses"]["Problem"];

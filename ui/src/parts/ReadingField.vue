@@ -4,6 +4,7 @@
 import { computed, ref, watch } from 'vue'
 import { Problem, type Schemas, type Verdict, type Visit } from '@/api/client'
 import { write } from '@/api/outbox'
+import TakeFromInstrument from './TakeFromInstrument.vue'
 import VerdictLine from './VerdictLine.vue'
 
 const props = defineProps<{ visit: Visit; read: Schemas['ReadField']; instrument?: string | null }>()
@@ -15,6 +16,15 @@ const error = ref('')
 /** What somebody else wrote here meanwhile. */
 const theirs = ref<{ id: string; who: string; value: string; mine: string } | null>(null)
 const busy = ref(false)
+/** The firm's instruments that read this: at the air valve for a charge, elsewhere for all other pressures. */
+const instruments = computed(() => props.visit.instruments.filter((one) => one.reads === props.read.kind && (one.point === 'air_valve') === props.read.name.includes('charge')))
+/** How the number in the field came: from an instrument, settled; typed over it is typed again. */
+const way = ref<{ typed: string; method: string; note: string } | null>(null)
+function settled(typed: string, method: string, note: string) {
+  text.value = typed
+  way.value = { typed, method, note }
+  input.value?.focus()
+}
 const fresh = ref<Verdict[] | null>(null)
 const input = ref<HTMLInputElement>()
 const box = ref<HTMLElement>()
@@ -33,7 +43,7 @@ async function send(value: string, over = kept.value?.id ?? null) {
   error.value = ''
   busy.value = true
   try {
-    const judged = await write<Schemas['Judged']>(`/api/visits/${props.visit.id}/readings`, { name: props.read.name, value: value.trim(), corrects: over, at: new Date().toISOString(), ...(props.instrument ? { instrument: props.instrument } : {}) })
+    const judged = await write<Schemas['Judged']>(`/api/visits/${props.visit.id}/readings`, { name: props.read.name, value: value.trim(), corrects: over, at: new Date().toISOString(), ...(way.value?.typed === value ? { instrument: way.value.note, method: way.value.method } : props.instrument ? { instrument: props.instrument } : {}) })
     fresh.value = judged.verdicts
     theirs.value = null
     text.value = ''
@@ -78,6 +88,7 @@ defineExpose({
         <button type="button" class="plain-button keep" :disabled="busy || !text.trim()" @click="send(text)">{{ $t('visit.keep') }}</button>
       </div>
     </template>
+    <TakeFromInstrument v-for="one in read.choices ? [] : instruments" :key="one.id" :instrument="one" :units="visit.units" @settled="settled" />
     <p v-if="error" :id="`error-${read.name}`" class="error" role="alert">{{ error }}</p>
     <p v-if="theirs" class="row"><button type="button" class="plain-button" @click="((theirs = null), (error = ''), (text = ''), emit('saved'))">{{ $t('visit.keepTheirs', { who: theirs.who, value: theirs.value }) }}</button><button type="button" class="plain-button" @click="send(theirs.mine, theirs.id)">{{ $t('visit.keepMine', { value: theirs.mine }) }}</button></p>
     <p v-if="kept && !read.choices" class="kept"><span class="number">{{ kept.text }}</span><span v-if="kept.typed !== kept.text && !/^[\d.\s]+$/.test(kept.typed)" class="soft small"> ({{ kept.typed }})</span><span v-for="one in old" :key="one.id" class="soft small"> · {{ $t('visit.was', { old: one.text }) }}</span></p>

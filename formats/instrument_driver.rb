@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+require "socket"
+
+module Munimen
+  module Formats
+    # Speaks the line protocol (docs/formats/instruments.md) to an instrument, simulated or real.
+    #
+    #   InstrumentDriver.open("127.0.0.1", 4020, device: "manometer", point: "inlet") { |driver| driver.measure }
+    class InstrumentDriver
+      PATIENCE = 2 # s for an answer
+      NONE = "9.91E37"
+
+      # value: SI number or nil; flags: ["OVERLOAD"], [] when all is well.
+      Sample = Struct.new(:value, :flags)
+
+      # Raises Error when nothing answers, or when it says no.
+      def self.open(host, port, device:, point:)
+        driver = new(Socket.tcp(host, port, connect_timeout: PATIENCE))
+        driver.order("INST #{device}")
+        driver.order("ROUT:CLOS #{point}")
+        yield driver
+      rescue SystemCallError, SocketError => e
+        raise Error.new("The instrument does not answer (#{e.class.name.split('::').last}). Is it on, and near?", field: :instrument, code: :no_answer)
+      ensure
+        driver&.close
+      end
+
+      def initialize(socket) = @socket = socket
+
+      def order(line)
+        answer = ask(line)
+        raise Error.new("The instrument refuses “#{line}”: #{answer}", field: :instrument, code: :refused) unless answer == "OK"
+      end
+
+      # What it shows, half a second on.
+      def measure
+        value, state = ask("MEAS? 0.5").split(",", 2)
+        Sample.new(value == NONE ? nil : Float(value, exception: false), state.to_s.split("+") - ["OK"])
+      end
+
+      # One digit of what it shows, SI.
+      def digit = Float(ask("CONF?").split(",").last, exception: false) || 0.0
+
+      def close = @socket.close
+
+      private
+
+      def ask(line)
+        @socket.write("#{line}\n")
+        raise Error.new("The instrument has stopped answering.", field: :instrument, code: :no_answer) unless @socket.wait_readable(PATIENCE)
+
+        @socket.gets("\n", 200)&.chomp or raise Error.new("The instrument has hung up.", field: :instrument, code: :no_answer)
+      end
+    end
+  end
+end

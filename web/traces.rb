@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require "io/wait"
+
+module Munimen
+  module Web
+    # GET /api/instruments/{id}/trace?units=us: what an instrument shows, twice a second, as server-sent events; and once it
+    # has come to rest (`settled_reading`) the value with its spread. Ends by itself after a while.
+    class Traces
+      PATH = %r{\A/api/instruments/([0-9A-Za-z_-]{1,40})/trace\z}
+      EVERY = 0.5  # s
+      LONGEST = 60 # s
+      MOST = 8     # at one time
+      HOLD = 5.0   # s of rest
+      # How far a resting reading may wander, SI, each way.
+      TOLERANCE = { pressure: 5000.0, gas_pressure: 12.0, temperature: 0.4, generator_voltage: 0.0006, resistance: 0.2, voltage: 1.5 }.freeze
+
+      def initialize(app, records)
+        @app = app
+        @records = records
+        @running = 0
+        @lock = Mutex.new
+      end
+
+      def call(env)
+        match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
+        return @app.call(env) unless match
+
+        person = env["munimen.account_id"] && @records.people.find(env["munimen.account_id"])
+        return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless person
+        return Problem.rack(503, "Too many instruments are listened to.", code: "busy") if @running >= MOST || !env["rack.hijack"]
+
+        follow(match[1], person, env)
+      rescue Munimen::Error => e
+        status, document = Problem.of(e)
+        [status, { "content-type" => "application/problem+json" }, [document]]
+      end
+
+      private
+
+      def follow(id, person, env)
+        one = Desk::Instruments.new(Desk::Context.new(@records, person:)).find(id)
+        units = Rack::Utils.parse_query(env["QUERY_STRING"])["units"] == "england" ? :england : :us
+        io = env["rack.hijack"].call
+        io.write(Live::HEAD)
+        @lock.synchronize { @running += 1 }
+        Thread.new { trace(one, Measure::Kind[one[:reads]], units, io) }
+        [-1, {}, []]
+      end
+
+      def trace(one, kind, units, io)
+        samples = []
+        Formats::InstrumentDriver.open(one[:host], one[:port], device: one[:device], point: one[:point]) do |driver|
+          digit = driver.digit
+          (LONGEST / EVERY).to_i.times do |n|
+            sample = driver.measure
+            say(io, "sample", t: n * EVERY, value: sample.value && number(sample.value, kind, units), flags: sample.flags)
+            samples << [n * EVERY, sample.value] if sample.value
+            settled(io, samples, kind, units, digit) and break
+            sleep EVERY
+          end
+        end
+      rescue Munimen::Error => e
+        say(io, "failed", message: e.message)
+      rescue IOError, SystemCallError
+        nil
+      ensure
+        io.close
+        @lock.synchronize { @running -= 1 }
+      end
+
+      # digit: of the instrument, SI; a reading between two of them is at rest.
+      def settled(io, samples, kind, units, digit)
+        return if samples.size < 3
+
+        tolerance = [TOLERANCE.fetch(kind.id) { samples.last[1].abs * 0.01 }, digit * 1.05].max
+        rest = Measure::Settled.of(samples, tolerance:, hold: HOLD)
+        return unless rest.settled_at
+
+        value = Measure::Quantity.new(kind, rest.value)
+        places = kind.places(kind.unit(units))
+        typed = "#{value.in(kind.unit(units)).round([places, 1].max)} #{kind.unit(units).label}"
+        say(io, "settled", typed:, text: value.format(units), at: rest.settled_at, spread: width(rest.spread, kind, units))
+        true
+      end
+
+      def number(value, kind, units) = Measure::Quantity.new(kind, value).in(kind.unit(units)).round(3)
+      # A difference of two readings has the unit's size, not its zero.
+      def width(spread, kind, units) = (Measure::Quantity.new(kind, 300 + spread).in(kind.unit(units)) - Measure::Quantity.new(kind, 300).in(kind.unit(units))).round(3)
+
+      def say(io, event, data)
+        io.write("event: #{event}\ndata: #{JSON.generate(data)}\n\n")
+      end
+    end
+  end
+end
