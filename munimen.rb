@@ -13,7 +13,8 @@ module Munimen
   DECLARATIONS = %w[core/words/vocabularies core/calculations core/rules/books core/rules/questions
                     core/work/operations core/work/jobs core/judgement/looks
                     core/judgement/checks core/drawing/charts core/parts/kinds core/faults/symptoms
-                    core/faults/tests core/faults/causes core/rig/faults core/rig/instruments].freeze
+                    core/faults/tests core/faults/causes core/rig/faults core/rig/instruments
+                    core/rig/probes].freeze
 
   @loader = Zeitwerk::Loader.new
   @loader.push_dir(File.join(ROOT, "core"), namespace: self)

@@ -34,6 +34,25 @@ module Munimen
     end
 
     def pressure = water.pressure
+    # kg that the relief valves have let go.
+    def relief_spilt = water.reliefs.sum(&:spilt)
+    # Thermostats of its heat sources.
+    def thermostats = [gas&.thermostat, coil&.thermostat, *elements&.list&.map(&:thermostat)].compact
+    # Turns them all down; what is stuck or by-passed does not care.
+    def turn_down = thermostats.each { |one| one.setting = 280.0 }
+    # What anybody can see who looks there: facts that a fault leaves.
+    def show(fact) = (@facts ||= []) << fact
+    def seen?(fact) = (@facts || []).include?(fact)
+
+    # Half the tank drawn, so that it heats.
+    def tap_half
+      @running = 1.5e-4
+      run(tank.volume / 2 / running)
+      @running = 0.0
+      water.reliefs.each { |relief| relief.spilt = 0.0 }
+      self
+    end
+
     def top = tank.top
     def relief_valve = water.reliefs.first
     def expansion_relief = water.reliefs[1]

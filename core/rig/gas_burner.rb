@@ -9,6 +9,7 @@ module Munimen
       LINE = 1742.0     # 7 in. w.c.
       PLATE = 872.0     # manifold, 3.5 in. w.c.
       DROP = 75.0       # of a healthy pipe under this burner
+      CONTROL = 0.9     # of the inlet that a control lets through at most; from memory
       PILOT = 350.0     # W, half of it up the flue
       WARM = 14.0       # s, of the generator
       HOLDS = 0.36      # of its good voltage at which the magnet lets go; from memory
@@ -55,12 +56,18 @@ module Munimen
       # W into the water with the burner on: with the square root of the manifold pressure.
       def power = @input * EFFICIENCY * Math.sqrt(manifold / PLATE) * intake
 
-      # What a manometer shows at the inlet and at the manifold.
-      def inlet = line - (burning ? drop * (manifold / PLATE) : 0)
+      # What a manometer shows at the inlet: the pipe takes its drop with the square of the flow.
+      def inlet = line - (burning ? drop * ((manifold / PLATE)**2) : 0)
 
+      # And at the manifold: its setting, as far as the supply allows. An orifice passes with the root of the pressure,
+      # so that the drop in the pipe goes with the pressure behind it.
       def manifold
-        supply = line - drop
-        valve.positive? ? manifold_set.clamp(0, [supply * 0.9, 0].max) : 0.0
+        return 0.0 unless valve.positive?
+        return manifold_set if (line - (drop * ((manifold_set / PLATE)**2))) * CONTROL >= manifold_set
+
+        # m = c·(line − drop·(m/plate)²)
+        a = CONTROL * drop / (PLATE**2)
+        [(-1 + Math.sqrt(1 + (4 * a * CONTROL * line))) / (2 * a), 0].max
       end
 
       # The millivolts that reach the magnet.

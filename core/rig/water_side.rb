@@ -51,13 +51,15 @@ module Munimen
         @extra += kilograms / @density
       end
 
-      # kg that leave through the top of the tank: as much goes from the pool into it, and from the supply into the
-      # pool while that is open. across: see Tank#draw. Returns the J that left.
+      # kg that leave through the top of the tank: as much goes from the pool into it, and from the supply into the pool
+      # once what was trapped above its pressure is gone. across: see Tank#draw. Returns the J that left.
       def draw(tank, kilograms, across: 0.0)
-        supply(kilograms) if open
+        trapped = open ? [(@extra - held(static)) * @density, 0].max : kilograms
+        own = [kilograms, trapped].min
+        supply(kilograms - own)
         left = tank.draw(kilograms, inlet, across:)
         @pool = [@pool[0] - kilograms, @pool[1] - (kilograms * inlet)]
-        @extra -= kilograms / @density unless open
+        @extra -= own / @density
         out(kilograms, left)
         left
       end

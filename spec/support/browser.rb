@@ -64,7 +64,10 @@ end
 RSpec.configure do |config|
   config.include AtTheScreen, type: :feature
   # The page leaves before its office is closed, so that nothing asks a server whose data are gone.
-  config.after(type: :feature) { page.visit("about:blank") }
+  config.after(type: :feature) do
+    page.visit("about:blank")
+    page.server&.wait_for_pending_requests
+  end
   config.before(type: :feature) do
     Capybara.current_driver = :chromium
     Capybara.app = Munimen::Web::Stack.build(office.config)

@@ -90,5 +90,6 @@ RSpec.configure do |config|
   config.include(Module.new do
     def office = @office ||= Office.new
   end)
-  config.after { @office&.close }
+  # After every other hook: a browser has left by then.
+  config.append_after { @office&.close }
 end

@@ -78,13 +78,13 @@ cause.call :lower_thermostat, little + %i[runs_out] do
 end
 cause.call :upper_does_not_pass, little do
   title "The upper thermostat does not pass on to the lower"
-  shows lower_volts: :none, passes_down: :no
+  shows lower_volts: :none, passes_down: :no, draw_shape: :short
   settled_by :passes_down
   after "Both thermostats hand over."
 end
 cause.call :scale_buries_lower, little do
   title "Scale or sediment buries the lower {element}"
-  shows drain_sample: :heavy
+  shows drain_sample: :heavy, draw_shape: %i[short sharp]
   settled_by :drain_sample, :lower_ohms, :lower_volts
   job :flush
   after "Ohms the same before and after; sediment noted."
