@@ -44,6 +44,7 @@ module Munimen
       # J into the water over some seconds; moves pilot, generator and magnet on.
       def heat(tank, seconds)
         @eco = false if tank.at(thermostat.height) >= CUT_OFF
+        watch
         warm(seconds)
         watch
         @burning = lit && knob == :on && valve.positive? && thermostat.closed?(tank.at(thermostat.height))
