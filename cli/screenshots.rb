@@ -82,6 +82,19 @@ class Screenshots
     keep "service"
     @page.click_button "Work, water, material…"
     keep "service-work"
+    @page.visit "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=cold&e.static_pressure=normal"
+    @page.assert_selector ".field"
+    keep "finder"
+    what_if(heater)
+  end
+
+  def what_if(heater)
+    @page.current_window.resize_to(1280, 1560)
+    @page.visit "/heaters/#{heater}"
+    @page.click_button "Play it"
+    @page.assert_selector ".plot svg"
+    keep "what-if"
+    @page.current_window.resize_to(1280, 800)
   end
 
   def phone

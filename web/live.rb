@@ -29,42 +29,57 @@ module Munimen
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless env["munimen.account_id"]
         return Problem.rack(503, "Too many screens listen; this one looks by itself.", code: "busy") if @listeners.size >= MOST || !env["rack.hijack"]
 
-        listen(match[1].downcase, env["rack.hijack"].call)
+        listen(match[1].downcase, env["rack.hijack"])
         [-1, {}, []]
       end
 
       private
 
-      def listen(visit, io)
+      # The mark is taken before the connection answers, so that nothing written from then on is missed.
+      def listen(visit, hijack)
+        watch = Store::Watch.new(@path)
+        mark = watch.mark(visit)
+        io = hijack.call
         io.write(HEAD)
-        @lock.synchronize { @listeners << Listener.new(visit, io, nil, clock) }
-        @thread = Thread.new { serve } unless @thread&.alive?
+        return io.close unless mark
+
+        @lock.synchronize do
+          @listeners << Listener.new(visit, io, mark, clock)
+          @thread ||= Thread.new { serve }
+        end
+      ensure
+        watch&.close
       end
 
       def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      # All who listen; nil when nobody does any more, and the thread may go.
+      def all
+        @lock.synchronize { @listeners.empty? ? @thread = nil : @listeners.dup }
+      end
 
       # Until nobody listens any more.
       def serve
         watch = Store::Watch.new(@path)
         version = nil
-        until (all = @lock.synchronize { @listeners.dup }).empty?
+        while (all = self.all)
           changed = version != (version = watch.version)
           all.each { |listener| tell(listener, watch, changed) }
           sleep EVERY
         end
       rescue SQLite3::Exception => e
         warn "Live: #{e.message}"
-        @lock.synchronize { @listeners.each { |listener| listener.io.close }.clear }
+        @lock.synchronize do
+          @listeners.each { |listener| listener.io.close }.clear
+          @thread = nil
+        end
       ensure
         watch&.close
       end
 
-      # The mark of a new listener is only taken down: its screen has just read the visit.
       def tell(listener, watch, changed)
-        mark = changed || listener.mark.nil? ? watch.mark(listener.visit) : listener.mark
-        return close(listener) unless mark
-
-        say(listener, "event: change\ndata: {}\n\n") if listener.mark && mark != listener.mark
+        mark = changed ? watch.mark(listener.visit) : listener.mark
+        say(listener, "event: change\ndata: {}\n\n") if mark != listener.mark
         say(listener, ": still here\n\n") if clock - listener.spoken > BEAT
         listener.mark = mark
       end

@@ -86,7 +86,7 @@ code: :unknown_choice)
           return Sample.new(value: now, flags: low) unless now.is_a?(Numeric)
 
           @shown = @shown ? now + ((@shown - now) * Math.exp(-seconds / instrument.settling)) : start(now)
-          shown(@shown + (instrument.noise + connected.noise).then { |each| @random.rand(-each..each) })
+          shown(@shown + ((instrument.noise + connected.noise) * ((2 * @random.rand) - 1)))
         end
 
         def reset_maximum = @maximum = nil

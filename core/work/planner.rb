@@ -13,8 +13,8 @@ module Munimen
 
       # How many states each search may look at: one that leans on the estimate, the exact one (fewer where
       # there is more to choose from, since each then takes longer), and those of the stages.
-      LEAN = ->(operations) { { weight: 4, limit: 8_000 / operations } }
-      EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 350_000 / (operations**2) : [4000 / goals, 450].max } }
+      LEAN = ->(operations) { { weight: 4, limit: 5_000 / operations } }
+      EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 120_000 / (operations**2) : [4000 / goals, 450].max } }
       STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }].freeze
 
       # visit: a Visit (its heater, rules, state, what is done and what is running).

@@ -163,6 +163,12 @@ RSpec.describe Munimen::Judgement::Check do
    [:gas, { draught: "drawn_in", room_co: "2" }, :draught, :sound], [:gas, { flush_result: "heavy" }, :flush_result, :watch],
    [:gas, { flush_result: "clear" }, :flush_result, :sound], [:gas, { anode_remaining: "0.2" }, :anode_left, :defect],
    [:gas, { anode_remaining: "0.6" }, :anode_left, :sound], [:gas, { joints: "drips" }, :joints, :defect],
+   [:electric, { leg_one: "121", leg_two: "120", legs_across: "241", after_off: "zero" }, :supply_legs, :sound],
+   [:electric, { leg_one: "121", leg_two: "3", legs_across: "8", after_off: "zero" }, :supply_legs, :defect],
+   [:electric, { leg_one: "0", leg_two: "0", legs_across: "240", after_off: "zero" }, :supply_legs, :defect],
+   [:electric, { leg_one: "121", leg_two: "120", legs_across: "241", after_off: "live" }, :supply_legs, :danger],
+   [:gas, { gas_input_read: "40500" }, :gas_input_clocked, :sound], [:gas, { gas_input_read: "43000" }, :gas_input_clocked, :defect],
+   [:gas, { gas_input_read: "34000" }, :gas_input_clocked, :watch],
    [:gas, { new_relief_flow: "none" }, :new_relief_valve, :danger]].each do |kind, readings, check, grade|
     it "judges #{readings} #{grade}" do
       expect(verdict(visit(heater: public_send(kind), readings:), check).state).to eq(grade)

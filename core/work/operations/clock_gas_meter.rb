@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :clock_gas_meter do
+  part :burner
+  place :bottom
+  trade :gas
+  title "Clock the gas meter"
+  instrument "Watch"
+  how "Everything else that burns gas off. Time some whole turns of the small dial with the burner on; the calculator works out the input."
+  because "Pressure alone does not tell what burns."
+  applies_to(&:gas?)
+  needs looked: :yes, heat: :on, cock: :open, level: :full
+  calculator :gas_input, gives: { input: :gas_input_read }
+  read :gas_input_read, :power, "Input, as clocked"
+  recommissions
+  only_when_asked
+  hands_on 240
+end
