@@ -31,7 +31,7 @@ module Munimen
 
       @all = {}
       class << self
-        def define(id, &block) = @all[id] = new(id).tap { |operation| operation.instance_eval(&block) }
+        def define(id, &block) = @all[id] = new(id).tap { |operation| operation.instance_eval(&block) }.declared
         def all = @all.values
         def ids = @all.keys
 
@@ -147,8 +147,18 @@ module Munimen
       # Needs that a house rule changes: a Hash from the rules in force.
       def needs_by(&block) = @needs_by = block
 
+      # As declared, it stays: what never changes is only expanded once (StateSpace#expand).
+      def declared
+        [needs, makes, @meanwhile, @wait&.makes, @wait&.holds].each(&:freeze)
+        self
+      end
+
       # -- use --------------------------------------------------------------------------------------
-      def needs_under(rules) = needs.merge(@needs_by&.call(rules) || {})
+      def needs_under(rules)
+        more = @needs_by&.call(rules)
+        more.nil? || more.empty? ? needs : needs.merge(more)
+      end
+
       def applies?(heater) = @applies.call(heater)
 
       def forbidden_because(visit)
@@ -160,7 +170,7 @@ module Munimen
       def superfluous_because(visit) = @superfluous&.call(visit)
 
       # Effects once done in this visit: those always made, and those from what was read.
-      def effects(visit, read = read_effects(visit)) = makes.merge(read)
+      def effects(visit, read = read_effects(visit)) = read.empty? ? makes : makes.merge(read)
       def read_effects(visit) = @makes_by&.call(visit) || {}
 
       # Changes nothing that another operation could need.

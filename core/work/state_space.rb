@@ -84,10 +84,10 @@ module Munimen
       # Conditions or effects as {variable => [values]}; groups become all their members, and a variable
       # that this heater has not got falls away.
       def expand(conditions)
-        conditions.each_with_object({}) do |(name, values), all|
-          members = GROUPS.key?(name) ? @domains.keys.select { |key| key.start_with?("#{name}.") } : [name]
-          members.each { |member| all[member] = Array(values) if @domains.key?(member) }
-        end
+        return expanded(conditions) unless conditions.frozen?
+
+        @expanded ||= {}.compare_by_identity
+        @expanded[conditions] ||= expanded(conditions).freeze
       end
 
       # Which of some conditions a state does not meet: {variable => [values]}.
@@ -99,6 +99,15 @@ module Munimen
           group, member = name.to_s.split(".")
           known = VARIABLES[name]&.first || (GROUPS[group.to_sym]&.first if member.nil? || MEMBERS.include?(member.to_sym))
           known ? (Array(values) - known).map { |value| "#{name} cannot be #{value}" } : ["no variable #{name}"]
+        end
+      end
+
+      private
+
+      def expanded(conditions)
+        conditions.each_with_object({}) do |(name, values), all|
+          members = GROUPS.key?(name) ? @domains.keys.select { |key| key.start_with?("#{name}.") } : [name]
+          members.each { |member| all[member] = Array(values) if @domains.key?(member) }
         end
       end
     end
