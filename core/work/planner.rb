@@ -15,7 +15,7 @@ module Munimen
       # there is more to choose from, since each then takes longer), and those of the stages.
       LEAN = ->(operations) { { weight: 4, limit: 5_000 / operations } }
       EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 120_000 / (operations**2) : [4000 / goals, 450].max } }
-      STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }].freeze
+      STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }, { weight: 10, limit: 10_000 }].freeze
 
       # visit: a Visit (its heater, rules, state, what is done and what is running).
       def initialize(visit)

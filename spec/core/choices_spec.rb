@@ -85,6 +85,13 @@ RSpec.describe Munimen::Work::Planner do
     expect(Munimen::Work::Outlay.new(*plan(%i[pressure_check])).hot_again).to be_nil
   end
 
+  it "takes nothing out of a large set only because its order is hard to find" do
+    jobs = %i[replace_gas_control replace_vessel replace_relief_valve replace_drain_valve replace_thermocouple inspect_anode draught_test flush replace_inlet_group test_pilot]
+    plan, = plan(jobs, house: { drain_at_pilot: "pilot" })
+    expect(plan.impossible).to be_empty
+    order(plan, :test_pilot, :flush_bursts, :replace_gas_control, :refill_tank, :exercise_new_relief_valve, :leave_site)
+  end
+
   it "never takes longer with more jobs planned together than one after the other, nor less than what it says is least" do
     plan, = plan(%i[flush replace_anode replace_relief_valve inspect_anode])
     expect(plan.at_least).to be <= plan.total
