@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "sqlite3"
+
 module Munimen
   module Store
     # Tells when something was written in a visit, whoever wrote it and from which process: a number that

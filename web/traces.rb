@@ -30,7 +30,7 @@ module Munimen
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless person
         return Problem.rack(503, "Too many instruments are listened to.", code: "busy") if @running >= MOST || !env["rack.hijack"]
 
-        follow(match[1], person, env)
+        follow(match[1].dup.force_encoding(Encoding::UTF_8), person, env)
       rescue Munimen::Error => e
         status, document = Problem.of(e)
         [status, { "content-type" => "application/problem+json" }, [document]]

@@ -25,7 +25,7 @@ RSpec.describe Munimen::Web::Live do
 
   def listen(account: office.person[:id], path: "/api/visits/#{visit}/events")
     ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path, "munimen.account_id" => account, "rack.hijack" => -> { theirs } })
+    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path.b, "munimen.account_id" => account, "rack.hijack" => -> { theirs } })
     [status, ours]
   end
 
@@ -60,7 +60,7 @@ RSpec.describe Munimen::Web::Traces do
 
   def listen(id, account: office.person[:id], query: "units=us")
     ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = traces.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => "/api/instruments/#{id}/trace", "QUERY_STRING" => query, "munimen.account_id" => account,
+    status, = traces.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => "/api/instruments/#{id}/trace".b, "QUERY_STRING" => query, "munimen.account_id" => account,
                             "rack.hijack" => -> { theirs } })
     [status, ours]
   end
