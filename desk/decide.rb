@@ -4,7 +4,7 @@ module Munimen
   module Desk
     # Writes down a decision: consent, spare at hand, the outcome and its reason, what was done about a danger.
     class Decide
-      NAMES = /\A(?:consent|spare_at_hand|water_by|anode_alloy|outcome|outcome_reason|timer\.[a-z_]+|fault\.[a-z_]+\.[a-z_]+|
+      NAMES = /\A(?:consent|spare_at_hand|water_by|anode_alloy|outcome|outcome_reason|fault\.[a-z_]+\.[a-z_]+|
                    danger\.[a-z0-9_.]+\.(?:action|told)|accept\.[a-z0-9_.]+)\z/x
       CHOICES = { "consent" => %w[given refused], "spare_at_hand" => %w[yes no],
                   "outcome" => Judgement::Outcome::STATES.map(&:to_s) }.freeze

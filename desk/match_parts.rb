@@ -39,7 +39,7 @@ module Munimen
       def match(match)
         { name: match.part.name, price: match.part.price, fits: match.fits?,
           criteria: match.criteria.map do |one|
-            { name: one.name.to_s.tr("_", " "), fits: one.fits, offered: say(one.offered), wanted: say(one.wanted), rule: @words.say(one.rule), grade: one.weight,
+            { name: one.name.to_s.tr("_", " "), fits: one.fits, offered: say(one.offered), wanted: say(one.wanted), rule: @words.say(one.rule), grade: one.grade,
               picture: picture(one) }
           end }
       end

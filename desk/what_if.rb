@@ -40,7 +40,7 @@ temperature: shown(what.temperature, :temperature, [[@words.say("{relief_valve}"
           from += stage.samples.last[0]
           { name: @words.say(stage.title), points:, main: index.even? }
         end
-        { stages: stages.map { |stage| { title: @words.say(stage.title), text: @words.say(stage.text), peak: say(kind, stage.peak) } },
+        { stages: stages.map { |stage| { title: @words.say(stage.title), text: @words.say(stage.text), acts: !stage.acts.nil?, peak: say(kind, stage.peak) } },
           picture: { kind: :lines, x: { label: "Time", unit: "min" }, y: { label: kind.to_s.capitalize, unit: unit.label, log: false }, series:, point: nil,
                      levels: levels.map { |label, quantity| { label:, at: quantity.in(unit).round(2), text: quantity.format(@units) } } } }
       end

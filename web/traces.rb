@@ -11,9 +11,6 @@ module Munimen
       EVERY = 0.5  # s
       LONGEST = 60 # s
       MOST = 8     # at one time
-      HOLD = 5.0   # s of rest
-      # How far a resting reading may wander, SI, each way.
-      TOLERANCE = { pressure: 5000.0, gas_pressure: 12.0, temperature: 0.4, generator_voltage: 0.0006, resistance: 0.2, voltage: 1.5 }.freeze
 
       def initialize(app, records)
         @app = app
@@ -69,12 +66,12 @@ module Munimen
         @lock.synchronize { @running -= 1 }
       end
 
-      # digit: of the instrument, SI; a reading between two of them is at rest.
+      # digit: of the instrument, SI.
       def settled(io, samples, kind, units, digit)
         return if samples.size < 3
 
-        tolerance = [TOLERANCE.fetch(kind.id) { samples.last[1].abs * 0.01 }, digit * 1.05].max
-        rest = Measure::Settled.of(samples, tolerance:, hold: HOLD)
+        tolerance = Measure::Settled.tolerance(kind.id, samples.last[1], digit)
+        rest = Measure::Settled.of(samples, tolerance:, hold: Measure::Settled::HOLD)
         return unless rest.settled_at
 
         value = Measure::Quantity.new(kind, rest.value)

@@ -18,6 +18,18 @@ module Munimen
       @all = {}
       class << self
         def define(id, &block) = @all[id] = new(id).tap { |test| test.instance_eval(&block) }
+
+        # A test in one line: what `define` says in a block.
+        def line(id, ask, outcomes, no_normal: false, seen: nil, **more)
+          define(id) do
+            ask ask
+            outcomes outcomes
+            self.no_normal if no_normal
+            seen(&seen) if seen
+            more.each { |name, value| public_send(name, *value) }
+          end
+        end
+
         def all = @all.values
         def ids = @all.keys
 

@@ -11,7 +11,7 @@ module Munimen
     #   end
     class Kind
       # One criterion of a match: what is offered, what is wanted, and whether it fits (nil: not known).
-      Criterion = Struct.new(:name, :fits, :offered, :wanted, :rule, :weight, keyword_init: true)
+      Criterion = Struct.new(:name, :fits, :offered, :wanted, :rule, :grade, keyword_init: true)
       Must = Struct.new(:name, :rule, :grade, :test, keyword_init: true)
 
       @all = {}
@@ -52,7 +52,7 @@ module Munimen
         musts.map do |must|
           offered = part[must.name]
           want = wanted[must.name]
-          Criterion.new(name: must.name, offered:, wanted: want, rule: must.rule, weight: must.grade, fits: offered && want ? must.test.call(offered, want) : nil)
+          Criterion.new(name: must.name, offered:, wanted: want, rule: must.rule, grade: must.grade, fits: offered && want ? must.test.call(offered, want) : nil)
         end
       end
     end

@@ -5,9 +5,7 @@ module Munimen
     # Pressure round the tank: mains, regulator, check valve, the give of tank and pipes, vessel or bubble, relief valves.
     # What the tank pushes out goes into a pool of pipes and vessel, and comes back from it. Pa gauge, m3, kg, J.
     class WaterSide
-      POOL = 12.0   # kg in pipes and vessel to begin with; from memory
-      DROOP = 0.12  # of its setting that a regulator falls by at full flow; from memory
-      FULL_FLOW = 2.5e-4 # m3/s, one tap fully open
+      POOL = 12.0 # kg in pipes and vessel to begin with; from memory
 
       attr_accessor :mains, :setting, :regulated, :creep, :check, :open, :vessel, :backfeed
       attr_reader :pressure, :reliefs, :taken_in, :let_out, :compliance, :cold
@@ -40,9 +38,6 @@ module Munimen
       def energy = @pool[1]
       # J/kg of the water that stands before the tank's inlet.
       def inlet = @pool[1] / @pool[0]
-
-      # Pressure while a tap draws m3/s: droop, and the pipe's own loss.
-      def flowing(flow) = [static * (1 - (DROOP * flow / FULL_FLOW)), 0].max
 
       # kg of expansion pushed out of the tank with their J; negative when it shrinks.
       def take(kilograms, joules)

@@ -14,15 +14,14 @@ module Munimen
       Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started, :able)
       Move = Struct.new(:op, :start)
 
-      # How many states have been looked at; and after a search the seconds that any order takes at least.
-      attr_reader :expanded, :at_least
+      # After a search the seconds that any order takes at least.
+      attr_reader :at_least
 
       def initialize(compiled, running: [])
         @compiled = compiled
         @start = Node.new(compiled.start, compiled.goal_mask, running, 0)
         @estimates = {}
         @useful = {}
-        @expanded = 0
       end
 
       # [[Move, …], total seconds]; nil when there is no order that does it all, or none quicker than `below`;
@@ -40,7 +39,6 @@ module Munimen
           next if (@seen[key(node)] || Float::INFINITY) < node.cost
           return too_many(node) if (count += 1) > limit
 
-          @expanded += 1
           expand(node)
         end
         @at_least = below

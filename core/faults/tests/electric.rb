@@ -1,16 +1,7 @@
 # frozen_string_literal: true
 
 # Supply, controls and elements. Ohms need the feed proved dead and a lead off; volts are read in their own sequence.
-t = lambda do |id, ask, outcomes, minutes: 2, depth: :look, seen: nil, **more|
-  Munimen::Faults::Test.define(id) do
-    ask ask
-    outcomes outcomes
-    minutes minutes
-    depth depth
-    seen(&seen) if seen
-    more.each { |name, value| public_send(name, *value) }
-  end
-end
+t = Munimen::Faults::Test.method(:line)
 dead = { feed: :proved_dead, covers: :off }
 ohms = lambda do |reading|
   lambda do |visit|

@@ -1,17 +1,7 @@
 # frozen_string_literal: true
 
 # Pilot, generator, control and burner.
-t = lambda do |id, ask, outcomes, minutes: 2, depth: :look, no_normal: false, seen: nil, **more|
-  Munimen::Faults::Test.define(id) do
-    ask ask
-    outcomes outcomes
-    minutes minutes
-    depth depth
-    self.no_normal if no_normal
-    seen(&seen) if seen
-    more.each { |name, value| public_send(name, *value) }
-  end
-end
+t = Munimen::Faults::Test.method(:line)
 lit = { heat: %i[pilot on] }
 
 t.call :pilot_flame, "The pilot flame, button held", { blue_on_tip: "blue, on the generator's tip", off_the_tip: "small, or beside the tip", lazy_yellow: "lazy, yellow",

@@ -1,17 +1,7 @@
 # frozen_string_literal: true
 
 # Draws, coil and controls, flow, noise, smell, leaks.
-t = lambda do |id, ask, outcomes, minutes: 2, depth: :look, no_normal: false, seen: nil, **more|
-  Munimen::Faults::Test.define(id) do
-    ask ask
-    outcomes outcomes
-    minutes minutes
-    depth depth
-    self.no_normal if no_normal
-    seen(&seen) if seen
-    more.each { |name, value| public_send(name, *value) }
-  end
-end
+t = Munimen::Faults::Test.method(:line)
 
 t.call :draw_shape, "Run one hot {tap}: it comes", { sharp: "hot, then cold all at once, after about two thirds of the tank", luke_warm: "luke-warm from the start",
        short: "hot, but for much less" },

@@ -12,6 +12,5 @@ Munimen::Work::Operation.define :check_joints do
   read :joints, :choice, "Every joint", choices: %i[dry drips]
   repeatable
   makes_by { |visit| visit.choice(:joints) == :drips ? { water_joints: :disturbed } : {} }
-  guide :joints
   hands_on 60
 end

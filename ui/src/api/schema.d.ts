@@ -1283,6 +1283,7 @@ export interface components {
             stages: {
                 title: string;
                 text: string;
+                acts: boolean;
                 peak: string;
             }[];
             picture: Record<string, never>;

@@ -37,7 +37,7 @@ async function play() {
     <template v-if="tiers">
       <PlotChart :picture="tiers.picture as unknown as LinePicture" :label="$t('whatIf.title')" />
       <ol class="stages">
-        <li v-for="(stage, index) in tiers.stages" :key="stage.title"><b>{{ index + 1 }}. {{ stage.title }}:</b> {{ $t('whatIf.peak', { peak: stage.peak }) }} <b :class="{ acts: !stage.text.startsWith('Nothing') }">{{ stage.text }}</b></li>
+        <li v-for="(stage, index) in tiers.stages" :key="stage.title"><b>{{ index + 1 }}. {{ stage.title }}:</b> {{ $t('whatIf.peak', { peak: stage.peak }) }} <b :class="{ acts: stage.acts }">{{ stage.text }}</b></li>
       </ol>
       <p class="soft small">{{ found?.mains ? $t('whatIf.mains', { mains: found.mains }) : $t('whatIf.taken') }}</p>
     </template>
