@@ -10,6 +10,9 @@ module Munimen
       # V, open circuit
       BANDS = { thermocouple: (0.020..0.030), thermopile: (0.350..0.700) }.freeze
 
+      # The band of a generator in mV: {from:, to:}.
+      def self.millivolts(kind) = BANDS.fetch(kind).then { |band| { from: (band.begin * 1000).round, to: (band.end * 1000).round } }
+
       def initialize(inputs, units)
         @kind = inputs[:kind].to_sym
         @open, @loaded, @minimum = inputs.values_at(:open_circuit, :loaded, :loaded_minimum)

@@ -115,8 +115,17 @@ module Munimen
 
       # Water that runs to waste, in m3, of a heater.
       def dumps(&block) = block ? @dumps = block : @dumps || ->(_) { 0 }
-      # The part of the screen that leads through it, where it has one of its own.
-      def guide(name = nil) = name ? @guide = name : @guide
+
+      # The part of the screen that leads through it, where it has one of its own; and the facts of the trade that it
+      # needs: a Hash, or a block that makes one of a visit.
+      def guide(name = nil, **facts, &block)
+        return @guide unless name
+
+        @guide_facts = block || ->(_) { facts }
+        @guide = name
+      end
+
+      def guide_facts(visit) = @guide_facts&.call(visit) || {}
       # The kind of part that is fitted, to be matched by specification.
       def fits(kind = nil) = kind ? @fits = kind : @fits
       # Whether the maker may have to pay for it: claimed before it is bought.

@@ -15,7 +15,7 @@ Munimen::Work::Operation.define :flush_bursts do
   needs_by(&Munimen::Work::DrainPolicy::HEAT)
   follows :flush
   dumps { |_| 4 * 18 * Munimen::Work::Durations::FILL } # four bursts of 15–20 s
-  guide :flush
+  guide :flush, burst: 18, settle: 30, pails: %i[clear flecks grit heavy] # s; the worst last: common practice
   tools "White pail"
   only_when_asked
   hands_on 420

@@ -17,6 +17,6 @@ Munimen::Work::Operation.define :prove_dead do
   read :tester_after, :choice, "Tester on the proving unit, after", choices: %i[works fails]
   makes_by { |visit| %i[tester_before dead_readings tester_after].map { |name| visit.choice(name) } == %i[works zero works] ? {} : { feed: :off } }
   repeatable
-  guide :prove_dead
+  guide(:prove_dead) { |visit| { pairs: visit.units == :us ? ["L1 – L2", "L1 – ground", "L2 – ground"] : ["L – N", "L – E", "N – E"] } }
   hands_on 180
 end

@@ -15,7 +15,7 @@ Munimen::Work::Operation.define :relight_pilot do
   read :floor_smell, :choice, "Smell at floor level", choices: %i[none gas]
   read :pilot_held, :choice, "Released after 20–60 s, the pilot", choices: %i[stays dies no_flame], only_if: { floor_smell: :none }
   makes_by { |visit| visit.choice(:pilot_held) == :stays && visit.choice(:floor_smell) == :none ? {} : { heat: :off, pilot_flame: :out, since_gas: :waiting } }
-  guide :relight
+  guide :relight, least: 20, most: 60 # s the knob is held; common practice
   repeatable
   hands_on 90
 end

@@ -17,7 +17,7 @@ Munimen::Work::Operation.define :test_pilot do
   read :generator_loaded, :generator_voltage, "Generator, loaded", on: ->(heater) { heater.ignition == :pilot_thermopile }
   read :eco_continuity, :choice, "Cut-off, centre contact to body", choices: %i[yes no]
   calculator :pilot_generator, gives: { open_circuit: :generator_open }
-  guide :pilot
+  guide(:pilot) { |visit| Munimen::Calculation::PilotGenerator.millivolts(visit.heater.ignition == :pilot_thermopile ? :thermopile : :thermocouple) }
   tools "Millivolt meter"
   hands_on 240
 end

@@ -1072,6 +1072,9 @@ export interface components {
             title: string;
             part: string;
             guide?: components["schemas"]["MaybeText"];
+            guide_facts: {
+                [key: string]: unknown;
+            };
             fits?: components["schemas"]["MaybeText"];
             claim_first?: components["schemas"]["MaybeText"];
             place?: components["schemas"]["MaybeText"];

@@ -6,7 +6,7 @@ import { useTimer } from '../timer'
 import type { GuideProps } from '.'
 
 const props = defineProps<GuideProps>()
-const STEADY = 30
+const STEADY = (props.step.guide_facts as { steady: number }).steady
 const timer = useTimer(`${props.visit.id}.air`)
 const spits = ref(0)
 const begun = computed(() => timer.running.value || timer.over.value)

@@ -7,10 +7,9 @@ import { useTimer } from '../timer'
 import type { GuideProps } from '.'
 
 const props = defineProps<GuideProps>()
-const WORST = ['clear', 'flecks', 'grit', 'heavy'] as const
-type Pail = (typeof WORST)[number]
-const BURST = 18
-const SETTLE = 30
+type Pail = 'clear' | 'flecks' | 'grit' | 'heavy'
+/** Seconds, and what a pail can show, the worst last: as the operation says. */
+const { burst: BURST, settle: SETTLE, pails: WORST } = props.step.guide_facts as { burst: number; settle: number; pails: Pail[] }
 const key = `munimen.flush.${props.visit.id}`
 const pails = ref<Pail[]>(JSON.parse(localStorage.getItem(key) ?? '[]') as Pail[])
 watch(pails, (list) => localStorage.setItem(key, JSON.stringify(list)), { deep: true })

@@ -4,8 +4,10 @@ import { computed } from 'vue'
 import type { GuideProps } from '.'
 
 const props = defineProps<GuideProps>()
-const pile = computed(() => props.visit.heater.installation.ignition === 'pilot_thermopile')
-const band = computed(() => (pile.value ? { from: 350, to: 700, most: 900 } : { from: 20, to: 30, most: 40 }))
+const band = computed(() => {
+  const { from, to } = props.step.guide_facts as { from: number; to: number }
+  return { from, to, most: to * 1.3 }
+})
 const millivolts = computed(() => {
   const text = props.visit.readings.generator_open?.text
   return text ? Number.parseFloat(text) : null

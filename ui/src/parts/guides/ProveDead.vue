@@ -4,9 +4,9 @@ import { computed, ref, watch } from 'vue'
 import type { GuideProps } from '.'
 
 const props = defineProps<GuideProps>()
-const PAIRS: Record<string, string[]> = { us: ['L1 – L2', 'L1 – ground', 'L2 – ground'], england: ['L – N', 'L – E', 'N – E'] }
+const PAIRS = (props.step.guide_facts as { pairs: string[] }).pairs
 const feeds = computed(() => props.visit.state.filter((one) => one.name.startsWith('feed.')).map((one) => one.text.replace(/ (off|proved dead|live)$/, '')))
-const pairs = computed(() => feeds.value.flatMap((feed) => (PAIRS[props.visit.units] ?? PAIRS.us!).map((pair) => ({ id: `${feed} ${pair}`, feed, pair }))))
+const pairs = computed(() => feeds.value.flatMap((feed) => PAIRS.map((pair) => ({ id: `${feed} ${pair}`, feed, pair }))))
 
 const key = `munimen.pairs.${props.visit.id}`
 const zero = ref<string[]>(JSON.parse(sessionStorage.getItem(key) ?? '[]') as string[])

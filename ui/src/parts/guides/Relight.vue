@@ -6,7 +6,7 @@ import { useTimer } from '../timer'
 import type { GuideProps } from '.'
 
 const props = defineProps<GuideProps>()
-const HOLD = 60
+const { least: LEAST, most: HOLD } = props.step.guide_facts as { least: number; most: number }
 const hold = useTimer(`${props.visit.id}.relight`)
 const clear = computed(() => props.visit.readings.floor_smell?.choice === 'none')
 </script>
@@ -16,8 +16,8 @@ const clear = computed(() => props.visit.readings.floor_smell?.choice === 'none'
     <slot name="field" read="floor_smell" />
     <p v-if="visit.readings.floor_smell?.choice === 'gas'" class="stop" role="alert">{{ $t('guide.relight.gas') }}</p>
     <div v-if="clear" class="row">
-      <TimerRing v-if="hold.running.value || hold.over.value" :left="hold.gone.value > HOLD ? HOLD : hold.gone.value" :total="HOLD" :over="hold.gone.value > 20" />
-      <p class="grow" aria-live="polite">{{ $t(`guide.relight.${!hold.running.value && !hold.over.value ? 'ready' : hold.gone.value < 20 ? 'hold' : 'enough'}`) }}</p>
+      <TimerRing v-if="hold.running.value || hold.over.value" :left="hold.gone.value > HOLD ? HOLD : hold.gone.value" :total="HOLD" :over="hold.gone.value > LEAST" />
+      <p class="grow" aria-live="polite">{{ $t(`guide.relight.${!hold.running.value && !hold.over.value ? 'ready' : hold.gone.value < LEAST ? 'hold' : 'enough'}`) }}</p>
       <button type="button" class="plain-button" @click="hold.start(HOLD)">{{ $t('guide.relight.start') }}</button>
     </div>
     <slot name="field" read="pilot_held" />
