@@ -28,9 +28,10 @@ class Bench
     @rows = []
   end
 
-  # `bin/bench plans [N]`: only the plans, N of each number of jobs.
+  # `bin/bench plans [N]`: only the plans, N of each number of jobs; `bin/bench served`: only what a server answers.
   def run(only = nil, count = nil)
     return plans((count || 40).to_i) && report if only == "plans"
+    return served && report if only == "served"
 
     core
     plans(15)
@@ -44,7 +45,7 @@ class Bench
   private
 
   def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-  def timed = clock.then { |start| yield && ((clock - start) * 1000) }
+  def timed = clock.then { |start| [yield, (clock - start) * 1000].last }
   def row(name, value, unit, wanted) = @rows << { name:, value: value.is_a?(Float) ? value.round(2) : value, unit:, wanted: }
   def percentile(list, share) = list.sort[[(list.size * share).ceil - 1, 0].max]
 

@@ -4,9 +4,11 @@ module Munimen
   module Desk
     # May this operation be marked as done now? Its needs, policy, readings and answers must be there.
     class Readiness
-      def initialize(visit, operation)
+      # way: WayThere of the visit, where many are asked about.
+      def initialize(visit, operation, way: WayThere.new(visit))
         @visit = visit
         @operation = operation
+        @way = way
         @space = Work::StateSpace.new(visit.heater)
       end
 
@@ -30,7 +32,7 @@ module Munimen
           met = values.include?(@visit.state[name])
           wait = met ? nil : running_maker(name, values)
           { name:, text: @visit.words.say(Work::StateWords.need(name, values)), met:, soft: Work::Interlocks.soft?([name]),
-            waiting: wait && @visit.words.say(wait.label), step: met || wait ? nil : maker(name, values) }
+            waiting: wait && @visit.words.say(wait.label), step: met || wait ? nil : @way.to(name, values) }
         end
       end
 
@@ -120,23 +122,6 @@ module Munimen
         raise Refused.new(@visit.words.say("Still to answer: #{open.map(&:ask).first(3).join(', ')}#{" and #{open.size - 3} more" if open.size > 3}."),
                           field: open.first.id, code: :answers_missing, details: { items: open.map(&:id) })
       end
-
-      # The next operation on the way to a need: the one that makes it true, is nearest and changes least, or what
-      # that one needs first.
-      def maker(name, values, seen = [])
-        found = makers(name, values, seen).min_by { |operation| [unmet_needs(operation).size, operation.makes.size] } or return
-        before = unmet_needs(found).first
-        (before && maker(before.first, before.last, seen + [found.id])) || found.id
-      end
-
-      def makers(name, values, seen)
-        Work::Operation.all.select do |operation|
-          !seen.include?(operation.id) && operation.applies?(@visit.heater) && operation.forbidden_because(@visit).nil? &&
-            (@space.expand(operation.makes.merge(operation.wait&.makes || {}))[name] || []).intersect?(values)
-        end
-      end
-
-      def unmet_needs(operation) = @space.unmet(operation.needs_under(@visit.rules), @visit.state)
     end
   end
 end

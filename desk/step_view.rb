@@ -23,7 +23,7 @@ module Munimen
       def planned(step)
         operation = step.operation
         brief(operation).merge(words(operation)).merge(
-          start: step.start, hands_on: step.hands_on, why: @words.say(step.why), needs: Readiness.new(@visit, operation).needs,
+          start: step.start, hands_on: step.hands_on, why: @words.say(step.why), needs: Readiness.new(@visit, operation, way: @way ||= WayThere.new(@visit)).needs,
           reads: operation.reads.filter_map { |read| read_field(read) if read.applies?(@visit.heater) }, looks: looks(operation), decides: operation.decides,
           hand_over: @competence.missing(operation)&.fetch(:text), guide: operation.guide, guide_facts: operation.guide_facts(@visit), fits: operation.fits,
           claim_first: claim_first(operation), house_rules: house_rules(operation), calculators: calculators(operation), wait: wait(step.wait)

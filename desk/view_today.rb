@@ -16,9 +16,15 @@ module Munimen
       private
 
       def visit(row)
-        brief = row.slice(:id, :status, :planned_for, :started_at, :signed_at, :outcome, :label, :heater_id, :customer, :address, :person)
+        worked_out = @context.records.worked_out.fetch(row[:id], row[:version], now: @context.now) { work_out(row) }
+        row.slice(:id, :status, :planned_for, :started_at, :signed_at, :outcome, :label, :heater_id, :customer, :address, :person).merge(worked_out)
+      end
+
+      # Jobs, kind and work line; they hold until a wait that runs is over.
+      def work_out(row)
         core = @context.records.visits.core(row[:id], now: @context.now)
-        brief.merge(jobs: core.jobs.map { |job| core.words.say(Work::Job[job].title) }, kind: core.heater.kind, line: line(row, core))
+        [{ jobs: core.jobs.map { |job| core.words.say(Work::Job[job].title) }, kind: core.heater.kind, line: line(row, core) },
+         core.running_waits.map(&:ends_at).min]
       end
 
       # The visit's work line: hands-on blocks and waits from its start, in seconds.

@@ -95,7 +95,7 @@ module Munimen
       def placed(conditions = {})
         @rows.join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)
              .left_join(:accounts, id: Sequel[:visits][:account_id]).where(conditions)
-             .select(Sequel[:visits][:id], :status, :jobs, :planned_for, :started_at, :signed_at, :outcome, :heater_id, :label, :installation,
+             .select(Sequel[:visits][:id], :status, :jobs, :planned_for, :started_at, :signed_at, :outcome, :version, :heater_id, :label, :installation,
                      :address, :access, :code_profile, :phone, :customer_id, :site_id, Sequel[:visits][:account_id],
                      Sequel[:sites][:house_rules].as(:site_rules), Sequel[:visits][:house_rules].as(:visit_rules),
                      Sequel[:customers][:name].as(:customer), Sequel[:accounts][:name].as(:person))

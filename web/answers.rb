@@ -30,7 +30,23 @@ module Munimen
         "#{operation} #{status}: #{schema.validate(data).first(3).map { |error| "#{error['data_pointer']} #{error['error']}" }.join('; ')}"
       end
 
+      # A Rack answer, held to the contract. Nobody waits for that: a server that can do something after its reply does it
+      # then, and what breaks the contract is noted; in the tests it stops them.
+      def held(operation, answer, env)
+        status, headers, body = answer
+        check = -> { (problem = problem(operation, status, headers["content-type"], body)) && note(problem) }
+        later = env["rack.after_reply"]
+        later && ENV["RACK_ENV"] != "test" ? later << check : check.call
+        answer
+      end
+
       private
+
+      def note(problem)
+        raise problem if ENV["RACK_ENV"] == "test"
+
+        warn "Answer breaks the contract: #{problem[0, 500]}"
+      end
 
       # status => media type => compiled schema, nil for bytes.
       def responses(document, contract, route, verb, operation)

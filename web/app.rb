@@ -25,7 +25,7 @@ module Munimen
         def records = config.records
 
         def person
-          @person ||= (id = env["munimen.account_id"]) && records.people.find(id)
+          @person ||= env["munimen.person"]
         end
 
         def desk

@@ -39,24 +39,25 @@ module Munimen
           @app = app
           @rodauth = Auth.rodauth(database, secret).new(app)
           @secret = secret
-          @active = database[:account_active_session_keys].where(account_id: :$account, session_id: :$key).select(:account_id).prepare(:select, :active_session)
+          @active = database[:accounts].join(:account_active_session_keys, account_id: :id).where(account_id: :$account, session_id: :$key)
+                                       .select_all(:accounts).prepare(:select, :active_session)
         end
 
         def call(env)
           return @rodauth.call(env) if env["PATH_INFO"].start_with?("/auth/")
 
-          env["munimen.account_id"] = signed_in(env["rack.session"])
+          env["munimen.person"] = signed_in(env["rack.session"])
           @app.call(env)
         end
 
         private
 
-        # Id of the account whose session has not been ended, or nil. Rodauth keeps an HMAC of the session's
+        # Row of the account whose session has not been ended, or nil. Rodauth keeps an HMAC of the session's
         # key, so that the table alone gives nobody a session.
         def signed_in(session)
           account = session["account_id"]
           key = session["active_session_id"]
-          account if account && key && @active.call(account:, key: hmac(key)).any?
+          @active.call(account:, key: hmac(key)).first if account && key
         end
 
         def hmac(key) = [OpenSSL::HMAC.digest("SHA256", @secret, key)].pack("m0").delete_suffix("=").tr("+/", "-_")

@@ -26,7 +26,7 @@ module Munimen
       def call(env)
         match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
         return @app.call(env) unless match
-        return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless env["munimen.account_id"]
+        return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless env["munimen.person"]
         return Problem.rack(503, "Too many screens listen; this one looks by itself.", code: "busy") if @listeners.size >= MOST || !env["rack.hijack"]
 
         listen(match[1].downcase.force_encoding(Encoding::UTF_8), env["rack.hijack"])

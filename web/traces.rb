@@ -23,7 +23,7 @@ module Munimen
         match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
         return @app.call(env) unless match
 
-        person = env["munimen.account_id"] && @records.people.find(env["munimen.account_id"])
+        person = env["munimen.person"]
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless person
         return Problem.rack(503, "Too many instruments are listened to.", code: "busy") if @running >= MOST || !env["rack.hijack"]
 

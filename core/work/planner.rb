@@ -11,11 +11,18 @@ module Munimen
       # Moves, their total seconds, and how many seconds any order takes at least.
       Found = Struct.new(:moves, :total, :at_least)
 
-      # How many states each search may look at: one that leans on the estimate, the exact one (fewer where
-      # there is more to choose from, since each then takes longer), and those of the stages.
-      LEAN = ->(operations) { { weight: 4, limit: 5_000 / operations } }
-      EXACT = ->(operations, goals) { { weight: 1, limit: goals > 16 ? 120_000 / (operations**2) : [4000 / goals, 450].max } }
-      STAGE = [{ weight: 1, limit: 300 }, { weight: 4, limit: 1500 }, { weight: 10, limit: 10_000 }].freeze
+      # How many states each search may look at: one that leans on the estimate, the exact one (fewer where there is
+      # more to choose from, since each then takes longer, and where several jobs leave little hope of a proof), and
+      # those of the stages.
+      LEAN = ->(operations) { { weight: 4, limit: 2_500 / operations } }
+      EXACT = lambda { |operations, goals, jobs|
+        { weight: 1, limit: if goals > 16
+                              30_000 / (operations**2)
+                            else
+                              (jobs > 2 ? 9_000 : 16_000) / operations
+                            end }
+      }
+      STAGE = [{ weight: 1, limit: 150 }, { weight: 4, limit: 600 }, { weight: 10, limit: 10_000 }].freeze
 
       # visit: a Visit (its heater, rules, state, what is done and what is running).
       def initialize(visit)
@@ -25,6 +32,7 @@ module Munimen
 
       # Plan for the operations still open of these jobs.
       def plan(jobs)
+        @jobs = jobs.size
         open = jobs.flat_map { |job| Job[job].operations_for(@visit.heater) }.uniq - @visit.settled_operations
         impossible = left_out(open, :forbidden_because)
         superfluous = left_out(open - impossible.map(&:operation), :superfluous_because)
@@ -53,7 +61,7 @@ module Munimen
         search = Search.new(compiled = compile(@visit.state, goals, goals, left), running: waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) })
         lean = search.call(**LEAN[compiled.ops.size]) or return
         good = [(Found.new(*lean) unless lean == :too_many), in_stages(goals, left)].compact.min_by(&:total)
-        exact = search.call(**EXACT[compiled.ops.size, goals.size], below: good&.total || Float::INFINITY)
+        exact = search.call(**EXACT[compiled.ops.size, goals.size, @jobs], below: good&.total || Float::INFINITY)
         good = Found.new(*exact) if exact.is_a?(Array)
         good&.tap { |found| found.at_least = search.at_least }
       end

@@ -20,44 +20,58 @@ module Munimen
       # The moves that are left.
       def of(moves)
         index = 0
+        before = states(moves)
         while index < moves.size
-          shorter = without(moves, index)
-          shorter ? moves = shorter : index += 1
+          shorter = without(moves, index, before)
+          shorter ? before = states(moves = shorter) : index += 1
         end
         moves
       end
 
       private
 
-      def without(moves, index)
+      # The state before each move; a wait is taken to be over when the next step comes.
+      def states(moves)
+        state = @state.dup
+        moves.map { |move| state.dup.tap { state.merge!(effects(move)) } }
+      end
+
+      def without(moves, index, before)
         return if goal?(moves[index])
+        return moves.reject.with_index { |_, at| at == index } if works?(moves, before, index, index)
 
-        alone = moves[0, index] + moves[(index + 1)..]
-        return alone if works?(alone)
-
-        ((index + 1)..[index + REACH, moves.size - 1].min).each do |other|
-          next if goal?(moves[other])
-
-          both = moves[0, index] + moves[(index + 1)...other] + moves[(other + 1)..]
-          return both if works?(both)
-        end
-        nil
+        other = ((index + 1)..[index + REACH, moves.size - 1].min).find { |candidate| !goal?(moves[candidate]) && works?(moves, before, index, candidate) }
+        moves.reject.with_index { |_, at| [index, other].include?(at) } if other
       end
 
       def goal?(move) = @goals.include?(move.op.id)
 
-      # Whether each step finds its needs met; a wait is taken to be over when the next step that needs it
-      # comes.
-      def works?(moves)
-        state = @state.dup
-        moves.all? do |move|
-          met = needs(move).all? { |name, values| values.include?(state[name]) }
-          effects(move).each { |name, value| state[name] = value }
-          met
+      # Whether each step still finds its needs met without two of them (or one, given twice). Followed is only what
+      # then differs from the order as it was: once nothing does, nothing will.
+      def works?(moves, before, one, other)
+        differs = {}
+        (one...moves.size).each do |at|
+          return true if at > other && differs.empty?
+
+          removed = at == one || at == other
+          return false unless removed || met?(needs(moves[at]), differs)
+
+          removed ? stays(differs, effects(moves[at]), before[at]) : effects(moves[at]).each_key { |name| differs.delete(name) }
+        end
+        true
+      end
+
+      def met?(needs, differs) = differs.all? { |name, value| needs[name].nil? || needs[name].include?(value) }
+
+      # A move that is taken out changes nothing: what it would have set stays as it is.
+      def stays(differs, effects, before)
+        effects.each do |name, value|
+          held = differs.fetch(name, before[name])
+          held == value ? differs.delete(name) : differs[name] = held
         end
       end
 
-      def needs(move) = @needs[move.op.id] ||= @space.expand(move.op.operation.needs_under(@rules))
+      def needs(move) = @needs[move.op.id] ||= @space.expand(move.op.operation.needs_under(@rules)).to_h
 
       def effects(move)
         operation = move.op.operation

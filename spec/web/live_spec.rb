@@ -23,9 +23,9 @@ RSpec.describe Munimen::Web::Live do
   let(:live) { described_class.new(->(_) { [404, {}, []] }, office.config.database_path) }
   let(:visit) { office.start }
 
-  def listen(account: office.person[:id], path: "/api/visits/#{visit}/events")
+  def listen(person: office.person, path: "/api/visits/#{visit}/events")
     ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path.b, "munimen.account_id" => account, "rack.hijack" => -> { theirs } })
+    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path.b, "munimen.person" => person, "rack.hijack" => -> { theirs } })
     [status, ours]
   end
 
@@ -40,7 +40,7 @@ RSpec.describe Munimen::Web::Live do
   end
 
   it "answers nobody who has not signed in, hangs up on a visit that is none, and goes on when a listener has gone" do
-    expect(listen(account: nil).first).to eq(401)
+    expect(listen(person: nil).first).to eq(401)
     _, nowhere = listen(path: "/api/visits/#{office.uuid}/events")
     heard(nowhere, /retry/)
     sleep 0.6
@@ -58,9 +58,9 @@ RSpec.describe Munimen::Web::Traces do
 
   let(:traces) { described_class.new(->(_) { [404, {}, []] }, office.records) }
 
-  def listen(id, account: office.person[:id], query: "units=us")
+  def listen(id, person: office.person, query: "units=us")
     ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = traces.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => "/api/instruments/#{id}/trace".b, "QUERY_STRING" => query, "munimen.account_id" => account,
+    status, = traces.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => "/api/instruments/#{id}/trace".b, "QUERY_STRING" => query, "munimen.person" => person,
                             "rack.hijack" => -> { theirs } })
     [status, ours]
   end
@@ -91,7 +91,7 @@ RSpec.describe Munimen::Web::Traces do
     port = TCPServer.open("127.0.0.1", 0) { |one| one.addr[1] }
     keep(port)
     expect(heard(listen("g").last, /failed.*\n\n/m)).to include("does not answer")
-    expect([listen("g", account: nil).first, listen("nothing").first]).to eq([401, 404])
+    expect([listen("g", person: nil).first, listen("nothing").first]).to eq([401, 404])
     list = Munimen::Desk::Instruments.new(office.context).list
     expect(list.first).to include(overdue: true, note: "Gauge, calibrated 2025-01-31 – calibration overdue")
     expect { keep(port, calibrated: "soon") }.to raise_error(Munimen::Error, /2026-01-31/)

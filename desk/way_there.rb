@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Finds the next operation on the way to what must be true, for one visit as it stands.
+    class WayThere
+      def initialize(visit)
+        @visit = visit
+        @space = Work::StateSpace.new(visit.heater)
+        @allowed = {}
+        @found = {}
+      end
+
+      # Id of the next operation on the way to a need (a name of the state and the values that will do): the one that
+      # makes it true, is nearest and changes least, or what that one needs first; nil when there is none.
+      def to(name, values) = @found.fetch([name, values]) { |need| @found[need] = maker(name, values, []) }
+
+      private
+
+      def maker(name, values, seen)
+        found = makers(name, values, seen).min_by { |operation| [unmet_needs(operation).size, operation.makes.size] } or return
+        before = unmet_needs(found).first
+        (before && maker(before.first, before.last, seen + [found.id])) || found.id
+      end
+
+      def makers(name, values, seen)
+        effects.filter_map do |operation, made|
+          operation if made[name]&.intersect?(values) && !seen.include?(operation.id) && allowed?(operation)
+        end
+      end
+
+      def effects = @effects ||= Work::Operation.all.to_h { |operation| [operation, @space.expand(operation.makes.merge(operation.wait&.makes || {}))] }
+
+      def allowed?(operation)
+        @allowed.fetch(operation.id) { |id| @allowed[id] = operation.applies?(@visit.heater) && operation.forbidden_because(@visit).nil? }
+      end
+
+      def unmet_needs(operation) = @space.unmet(operation.needs_under(@visit.rules), @visit.state)
+    end
+  end
+end
