@@ -14,7 +14,7 @@ module Munimen
         @words = visit.words
         @units = visit.units
         known = Parts::Kind[kind]
-        { kind: known.id, title: @words.say(known.title), claim_first: Heater::Warranty.claim_first(visit.heater, on: visit.on),
+        { kind: known.id, title: @words.say(known.title), asks: asks(known, visit), claim_first: Heater::Warranty.claim_first(visit.heater, on: visit.on),
           matches: catalogue.matches(kind, visit).first(SHOWN).map { |match| match(match) } }
       end
 
@@ -44,6 +44,7 @@ module Munimen
           end }
       end
 
+      def asks(kind, visit) = kind.asks && kind.asks.merge(chosen: visit.decision(kind.asks[:name])&.to_s)
       def say(value) = value.is_a?(Measure::Quantity) ? value.format(@units) : value
 
       # How far what is offered reaches against what is wanted, 0 to 1 of the larger, where both are amounts.

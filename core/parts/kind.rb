@@ -40,6 +40,8 @@ module Munimen
       def column(name, kind) = @columns[name] = kind
       # A criterion: true, false, or nil where it cannot be told; a :danger is never fitted.
       def must(name, rule, grade: :defect, &test) = @musts << Must.new(name:, rule:, grade:, test:)
+      # What only the person can answer: name of a decision, question, and the answers that can be chosen.
+      def asks(name = nil, question = nil, *answers) = name ? @asks = { name:, ask: question, answers: } : @asks
       # What a visit's heater wants: values by name of criterion.
       def wants(&block) = block ? @wants = block : @wants
 

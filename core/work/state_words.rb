@@ -26,7 +26,7 @@ module Munimen
         tap: "{tap}", relief: "relief valve", as_found: "as found", unasked: "not asked", found: "seen as found", final: "seen as left"
       }.freeze
       # What is on view all the time, in this order.
-      SHOWN = %i[heat feed lock heater_supply heater_pressure level air_in_pipes air_path dial drip_watch max_hand gauge].freeze
+      SHOWN = %i[heat feed lock heater_supply heater_pressure level opening air_in_pipes air_path dial drip_watch max_hand gauge].freeze
 
       module_function
 
@@ -34,16 +34,19 @@ module Munimen
       def need(name, values)
         return YES_NO.fetch([name, Array(values)]) if YES_NO.key?([name, Array(values)])
 
+        return "#{member(name)} #{Array(values) == [:removed] ? 'out' : 'in place'}" if name.start_with?("opening.")
+
         "#{name(name)} #{Array(values).map { |value| value(value) }.join(' or ')}"
       end
 
       def name(name)
         group, member = name.to_s.split(".")
-        return "#{MEMBERS.fetch(member) { member.tr('_', ' ') }} #{GROUPS.fetch(group) { group }}".sub("heater feed", "feed").sub("heater lock", "lock") if member
+        return "#{member(name)} #{GROUPS.fetch(group) { group }}".sub("heater feed", "feed").sub("heater lock", "lock") if member
 
         NAMES.fetch(name) { name.to_s.tr("_", " ") }
       end
 
+      def member(name) = name.to_s.split(".").last.then { |member| MEMBERS.fetch(member) { member.tr("_", " ") } }
       def value(value) = VALUES.fetch(value) { value.to_s.tr("_", " ") }
 
       # The line on view: [{name, text, normal}], one for each variable that matters to the person.
@@ -53,7 +56,7 @@ module Munimen
         shown.select { |name| state.key?(name) }.filter_map do |name|
           normal = state[name] == arrival[name] || %i[restored reset fitted].include?(state[name])
           next if normal && %i[air_in_pipes air_path dial drip_watch max_hand gauge].include?(name) && state[name] == arrival[name]
-          next if name.start_with?("lock.") && normal
+          next if name.start_with?("lock.", "opening.") && normal
 
           { name:, text: need(name, state[name]), normal: }
         end

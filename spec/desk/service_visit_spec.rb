@@ -102,6 +102,15 @@ RSpec.describe Munimen::Desk do
     expect(office.view(visit)[:obstacles]).to be_empty
   end
 
+  it "fills no tank whose anode is out, and takes a new one in its place without putting the old one back" do
+    visit = office.start(jobs: ["inspect_anode"])
+    drive(visit, stop: :refit_anode)
+    expect { office.step(visit, :refill_tank) }.to raise_error(Munimen::Refused, /anode in place.*Screw the anode back in/m)
+    expect(office.view(visit)[:state]).to include(include(text: "anode out"))
+    office.records.visits.update(visit, jobs: JSON.generate(%w[inspect_anode replace_anode]))
+    expect(office.view(visit)[:plan][:steps].first(2).map { |step| step[:operation] }).to eq(%i[replace_anode refill_tank])
+  end
+
   it "sets gas pressures with the cock shut for the manometer, soundness before the flame" do
     office.records.people.qualify(office.person[:id], [{ trade: "gas" }])
     visit = office.start(jobs: ["set_gas_pressures"])

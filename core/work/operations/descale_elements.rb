@@ -5,13 +5,14 @@ Munimen::Work::Operation.define :descale_elements do
   place :side
   trade :electrical
   title "Take the {elements} out and descale them"
-  how "Soak, rinse, measure again: the ohms should be the same before and after. New gasket."
+  how "Soak, rinse, measure again: the ohms should be the same before and after."
   because "Scale buries the lower one first; weigh it up against a new one."
   applies_to { |heater| heater.electric_sources.any? }
   needs feed: :proved_dead, covers: :off, leads: :off, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: :empty
-  makes water_joints: :disturbed, as_found: :no
+  makes "opening.upper_element": :removed, "opening.lower_element": :removed, "opening.element": :removed, "opening.immersion": :removed,
+        as_found: :no
   tools "Element socket"
-  materials "Descaler", "Gasket"
+  materials "Descaler"
   only_when_asked
-  hands_on 1500
+  hands_on 1200
 end

@@ -9,11 +9,10 @@ Munimen::Work::Operation.define :inspect_anode do
   because "Any bare core wire: the rod has done its work."
   applies_to { |heater| %i[separate unknown].include?(heater.anode) }
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: %i[below_relief_port below_upper_element below_lower_element empty]
-  makes water_joints: :disturbed, as_found: :no
+  makes "opening.anode": :removed, as_found: :no
   read :anode_remaining, :number, "Part left, 0 to 1"
   follows :anode, :thread_seal
   tools "1 1/16 in socket", "Long bar"
-  materials "Tape"
   calculator :anode_life
   only_when_asked
   hands_on 480

@@ -8,7 +8,7 @@ Munimen::Work::Operation.define :replace_anode do
   because "It protects the tank where the glass does not."
   applies_to { |heater| heater.anode != :none }
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: %i[below_relief_port below_upper_element below_lower_element empty]
-  makes water_joints: :disturbed, as_found: :no
+  makes "opening.anode": :fitted, water_joints: :disturbed, as_found: :no
   follows :anode
   tools "1 1/16 in socket", "Long bar"
   materials "Anode", "Tape"

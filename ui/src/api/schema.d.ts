@@ -1411,6 +1411,12 @@ export interface components {
             kind: string;
             title: string;
             claim_first?: components["schemas"]["MaybeText"];
+            asks?: null | {
+                name: string;
+                ask: string;
+                answers: string[];
+                chosen?: components["schemas"]["MaybeText"];
+            };
             matches: {
                 name: string;
                 price: string;

@@ -7,6 +7,14 @@ import { api, must, Problem, type Schemas } from '@/api/client'
 const props = defineProps<{ visit: string; kind: string }>()
 const found = ref<Schemas['PartMatches'] | null>(null)
 const error = ref('')
+async function answer(name: string, value: string) {
+  try {
+    await must(api.POST('/api/visits/{id}/decisions', { params: { path: { id: props.visit } }, body: { id: crypto.randomUUID(), name, value } }))
+    await look()
+  } catch (problem) {
+    error.value = (problem as Problem).message
+  }
+}
 async function look() {
   try {
     found.value = await must(api.GET('/api/visits/{id}/parts/{kind}', { params: { path: { id: props.visit, kind: props.kind } } }))
@@ -23,6 +31,10 @@ async function look() {
     <template v-if="found">
       <b>{{ $t('parts.title', { what: found.title }) }}</b>
       <p v-if="found.claim_first" class="claim">{{ found.claim_first }}</p>
+      <fieldset v-if="found.asks" class="asks">
+        <legend>{{ found.asks.ask }}</legend>
+        <button v-for="one in found.asks.answers" :key="one" type="button" class="plain-button" :aria-pressed="found.asks.chosen === one" @click="answer(found.asks!.name, one)">{{ one }}</button>
+      </fieldset>
       <details v-for="(match, index) in found.matches" :key="match.name" :open="index === 0">
         <summary><b>{{ match.name }}</b> <span class="soft number">{{ match.price }}</span> <span class="fit" :class="{ yes: match.fits === true, no: match.fits === false }">{{ $t(match.fits === true ? 'parts.fits' : match.fits === false ? 'parts.fitsNot' : 'parts.open') }}</span></summary>
         <table>
@@ -32,6 +44,7 @@ async function look() {
               <td class="number">{{ one.offered ?? '–' }}</td>
               <td>
                 <svg v-if="one.picture" width="90" height="20" viewBox="0 0 90 20" role="img" :aria-label="`${one.offered} / ${one.wanted}`"><rect x="1" y="2" :width="88 * one.picture.offered" height="8" class="offered" :class="{ no: one.fits === false }" /><rect x="1" y="13" :width="88 * one.picture.wanted" height="4" class="wanted" /></svg>
+                <svg v-else-if="one.offered && one.wanted" width="90" height="20" viewBox="0 0 90 20" role="img" :aria-label="`${one.offered} / ${one.wanted}`"><path d="M1 2 H36 V7 H44 V13 H36 V18 H1 Z" class="offered" :class="{ no: one.fits === false }" /><path :d="one.fits === false ? 'M89 2 H56 V18 H89 Z' : 'M89 2 H38 V6 H46 V14 H38 V18 H89 Z'" class="wanted" /></svg>
               </td>
               <td class="small">{{ one.fits === null ? $t('parts.notKnown') : one.fits ? $t('parts.ok') : one.rule }}{{ ' ' }}<span class="soft">{{ one.wanted }}</span></td>
             </tr>
@@ -55,5 +68,7 @@ tr.no th, tr.no td { color: var(--danger); font-weight: 700; }
 .offered { fill: var(--sound); }
 .offered.no { fill: var(--danger); }
 .wanted { fill: var(--ink-soft); }
+.asks { border: 1px solid var(--line); border-radius: 8px; display: flex; gap: 8px; flex-wrap: wrap; padding: 4px 10px 10px; }
+.asks [aria-pressed='true'] { border-color: var(--copper); font-weight: 700; }
 .claim { background: var(--watch-soft); color: var(--watch); padding: 8px 10px; border-radius: 8px; }
 </style>
