@@ -57,6 +57,9 @@ module Munimen
     # Jobs put off to another day, with the reason: {job => text}.
     def put_off = decisions.filter_map { |name, text| [name.delete_prefix("put_off.").to_sym, text] if name.start_with?("put_off.") && !text.empty? }.to_h
 
+    # Ids of operations asked for besides those of the jobs, such as what a test of the fault finder needs.
+    def also = decisions.filter_map { |name, text| name.delete_prefix("also.").to_sym if name.start_with?("also.") && !text.empty? }
+
     # Ids of operations done, or given up with a reason, and not undone.
     def settled_operations = standing.select { |step| %i[done already_so not_tested].include?(step.outcome) }.map(&:operation)
     def done?(operation) = standing.any? { |step| step.operation == operation && step.outcome != :not_tested }

@@ -15,6 +15,10 @@ module Munimen
         @clock = clock
       end
 
+      # A step of a visit was done, or refused: told to whoever listens, such as a training run.
+      def did(_visit_id, _operation) = nil
+      def was_refused(_operation, _error) = nil
+
       def now = @clock.call.utc
       def stamp(time = now) = time.utc.iso8601(3)
 

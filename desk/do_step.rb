@@ -19,6 +19,10 @@ module Munimen
         override = @context.text!(override, :override, max: 300, required: false)
         check(visit, work, outcome, reason, override)
         write(visit_id, id, work, outcome, override || reason, time, made: outcome == "done" ? JSON.generate(work.read_effects(visit)) : nil)
+        @context.did(visit_id, work.id)
+      rescue Refused => e
+        @context.was_refused(work.id, e) if work
+        raise
       end
 
       # Undoes the last step that stands.

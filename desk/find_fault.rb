@@ -64,8 +64,16 @@ module Munimen
         test = one.test
         { test: test.id, ask: say(test.ask), how: say(test.how), instrument: say(test.instrument), minutes: test.minutes, depth: test.depth, gain: one.gain.round(3),
           cautions: Words::Cautions.lines(test.cautions, @heater).map { |line| say(line) },
-          unmet: one.unmet.map { |name, values| say(Work::StateWords.need(name, values)) },
+          unmet: one.unmet.map { |name, values| say(Work::StateWords.need(name, values)) }, way: way(one.unmet),
           outcomes: test.outcomes.map { |id, text| { id:, text: say(text), leaves: leaves(test, id) } } }
+      end
+
+      # In a visit the operations that make true what a test needs: {id:, title:}.
+      def way(unmet)
+        return [] unless @visit
+
+        @there ||= WayThere.new(@visit)
+        unmet.filter_map { |name, values| @there.end_of(name, values) }.uniq.map { |id| { id:, title: say(Work::Operation[id].title) } }
       end
 
       # How many suspects an outcome would leave.

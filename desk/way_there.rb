@@ -15,10 +15,15 @@ module Munimen
       # makes it true, is nearest and changes least, or what that one needs first; nil when there is none.
       def to(name, values) = @found.fetch([name, values]) { |need| @found[need] = maker(name, values, []) }
 
+      # Id of the operation that makes it true in the end, whatever must come before it.
+      def end_of(name, values) = nearest(makers(name, values, []))&.id
+
       private
 
+      def nearest(list) = list.min_by { |operation| [unmet_needs(operation).size, operation.makes.size] }
+
       def maker(name, values, seen)
-        found = makers(name, values, seen).min_by { |operation| [unmet_needs(operation).size, operation.makes.size] } or return
+        found = nearest(makers(name, values, seen)) or return
         before = unmet_needs(found).first
         (before && maker(before.first, before.last, seen + [found.id])) || found.id
       end

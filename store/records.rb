@@ -22,6 +22,7 @@ module Munimen
       def visits = @visits ||= Visits.new(database, settings)
       def dues = @dues ||= Dues.new(database)
       def photos = @photos ||= Photos.new(database, @photo_folder)
+      def training = @training ||= Training.new(database)
       def worked_out = @worked_out ||= WorkedOut.new
       def deficiencies = @deficiencies ||= Deficiencies.new(database)
 

@@ -31,8 +31,12 @@ module Munimen
         def desk
           raise Refused.new("Sign in first.", code: :not_signed_in) unless person
 
-          Desk::Context.new(records, person:)
+          config.desk_for(person, about)
         end
+
+        # Id of the visit or heater that a request is about, if it is about one.
+        def about = params["id"] || params["visit"] || (sent[:visit] if request.post? && request.path_info == "/api/diagnose")
+        def train = Desk::Train.new(Desk::Context.new(records, person: person || raise(Refused.new("Sign in first.", code: :not_signed_in))), config.training_runs)
 
         def json(value, status = 200)
           content_type :json
@@ -164,6 +168,16 @@ module Munimen
 
       get("/api/symptoms") { json(Desk::Diagnose.new(desk).symptoms(visit: params["visit"]&.downcase, kind: params["kind"])) }
       post("/api/diagnose") { json(Desk::Diagnose.new(desk).call(**sent)) }
+
+      get("/api/training") { json(train.overview) }
+      post("/api/training") { json(train.start(**sent)) }
+      get("/api/training/:id") { json(train.show(id)) }
+      put("/api/training/:id/clock") { json(train.set_clock(id, **sent)) }
+      post("/api/training/:id/tests") { json(train.test(id, **sent)) }
+      get("/api/training/:id/sights") { json(train.sights(id, operation: params["operation"])) }
+      post("/api/training/:id/cause") { json(train.name(id, **sent)) }
+      post("/api/training/:id/end") { json(train.finish(id)) }
+      get("/api/training/:id/debrief") { json(train.debrief(id)) }
 
       get("/api/instruments") { json(Desk::Instruments.new(desk).list) }
       put("/api/instruments") { json(Desk::Instruments.new(desk).replace(sent[:instruments])) }

@@ -21,6 +21,15 @@ module Munimen
       def database_path = File.join(folder, "munimen.sqlite3")
       def records = @records ||= Store::Records.new(Store::Database.open(database_path), photos: File.join(folder, "photos"))
 
+      def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
+
+      # What a person works with: the firm's records, or, where `id` is of a training run, that run.
+      def desk_for(person, id = nil)
+        return training_runs.find(id, person).context(person) if Desk::TrainingRun.token(id)
+
+        Desk::Context.new(records, person:)
+      end
+
       # 64 random bytes kept beside the database, readable by the owner only.
       def secret
         @secret ||= begin

@@ -29,6 +29,8 @@ module Munimen
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless env["munimen.person"]
         return Problem.rack(503, "Too many screens listen; this one looks by itself.", code: "busy") if @listeners.size >= MOST || !env["rack.hijack"]
 
+        return Problem.rack(503, "A training visit is looked at by itself.", code: "busy") if Desk::TrainingRun.token(match[1])
+
         listen(match[1].downcase.force_encoding(Encoding::UTF_8), env["rack.hijack"])
         [-1, {}, []]
       end

@@ -10,9 +10,9 @@ module Munimen
       HEADERS = { "content-type" => "application/json" }.freeze
 
       # answers: Answers, or nil to leave answers unchecked.
-      def initialize(app, records, contract_path, answers)
+      def initialize(app, config, contract_path, answers)
         @app = app
-        @records = records
+        @config = config
         @answers = answers
         @request = JSONSchemer.openapi(YAML.load_file(contract_path)).ref("#/components/schemas/NewReading")
       end
@@ -43,7 +43,7 @@ module Munimen
       end
 
       def answer(visit_id, person, sent)
-        taken = Desk::TakeReading.new(Desk::Context.new(@records, person:)).call(visit_id, **sent.transform_keys(&:to_sym))
+        taken = Desk::TakeReading.new(@config.desk_for(person, visit_id)).call(visit_id, **sent.transform_keys(&:to_sym))
         visit = taken[:visit]
         body = [JSON.generate(reading: Desk::StepView.reading(taken[:reading], visit.units), verdicts: taken[:verdicts].map { |verdict| Desk::StepView.verdict(verdict, visit) })]
         [200, HEADERS.dup, body]

@@ -27,9 +27,9 @@ module Munimen
                                      cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
           use Csrf
           use Auth::Gate, config.records.database, config.secret
-          use ReadingsRoute, config.records, Contract::PATH, answers
+          use ReadingsRoute, config, Contract::PATH, answers
           use Live, config.database_path
-          use Traces, config.records
+          use Traces, config
           use ApiContract, answers
           use Interface
           run App.with(config)

@@ -7,14 +7,14 @@ module Munimen
     # GET /api/instruments/{id}/trace?units=us: what an instrument shows, twice a second, as server-sent events; and once it
     # has come to rest (`settled_reading`) the value with its spread. Ends by itself after a while.
     class Traces
-      PATH = %r{\A/api/instruments/([0-9A-Za-z_-]{1,40})/trace\z}
+      PATH = %r{\A/api/instruments/([0-9A-Za-z_-]{1,70})/trace\z}
       EVERY = 0.5  # s
       LONGEST = 60 # s
       MOST = 8     # at one time
 
-      def initialize(app, records)
+      def initialize(app, config)
         @app = app
-        @records = records
+        @config = config
         @running = 0
         @lock = Mutex.new
       end
@@ -36,18 +36,26 @@ module Munimen
       private
 
       def follow(id, person, env)
-        one = Desk::Instruments.new(Desk::Context.new(@records, person:)).find(id)
+        one = Desk::Instruments.new(@config.desk_for(person, id)).find(id)
+        open = driver(one, id, person)
         units = Rack::Utils.parse_query(env["QUERY_STRING"])["units"] == "england" ? :england : :us
         io = env["rack.hijack"].call
         io.write(Live::HEAD)
         @lock.synchronize { @running += 1 }
-        Thread.new { trace(one, Measure::Kind[one[:reads]], units, io) }
+        Thread.new { trace(open, Measure::Kind[one[:reads]], units, io) }
         [-1, {}, []]
       end
 
-      def trace(one, kind, units, io)
+      # Something that calls a block with what measures: a real instrument's driver, or that of a training run.
+      def driver(one, id, person)
+        return ->(&block) { block.call(@config.training_runs.find(id, person).driver(one)) } if Desk::TrainingRun.token(id)
+
+        ->(&block) { Formats::InstrumentDriver.open(one[:host], one[:port], device: one[:device], point: one[:point], &block) }
+      end
+
+      def trace(open, kind, units, io)
         samples = []
-        Formats::InstrumentDriver.open(one[:host], one[:port], device: one[:device], point: one[:point]) do |driver|
+        open.call do |driver|
           digit = driver.digit
           (LONGEST / EVERY).to_i.times do |n|
             sample = driver.measure

@@ -28,7 +28,9 @@ module Munimen
       # Raises Error where the rig has not got what would fail.
       def set(rig, severity)
         @block.call(rig, severity)
-      rescue NoMethodError
+      rescue NoMethodError => e
+        raise unless e.receiver.nil? # of a part that this heater has not got
+
         raise Error.new("#{name} cannot happen on a #{rig.heater.kind}.", field: :fault, code: :not_applicable)
       end
     end

@@ -30,10 +30,10 @@ module Munimen
         @space = StateSpace.new(visit.heater)
       end
 
-      # Plan for the operations still open of these jobs.
+      # Plan for the operations still open of these jobs, and those asked for besides.
       def plan(jobs)
         @jobs = jobs.size
-        open = jobs.flat_map { |job| Job[job].operations_for(@visit.heater) }.uniq - @visit.settled_operations
+        open = (jobs.flat_map { |job| Job[job].operations_for(@visit.heater) } + @visit.also).uniq - @visit.settled_operations
         impossible = left_out(open, :forbidden_because)
         superfluous = left_out(open - impossible.map(&:operation), :superfluous_because)
         search_for(open - (impossible + superfluous).map(&:operation), impossible, superfluous)

@@ -56,7 +56,7 @@ end
 RSpec.describe Munimen::Web::Traces do
   include Heard
 
-  let(:traces) { described_class.new(->(_) { [404, {}, []] }, office.records) }
+  let(:traces) { described_class.new(->(_) { [404, {}, []] }, office.config) }
 
   def listen(id, person: office.person, query: "units=us")
     ours, theirs = Socket.pair(:UNIX, :STREAM)

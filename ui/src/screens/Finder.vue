@@ -2,12 +2,16 @@
 // The fault finder: what has been found on one side, the suspects thinning out in the middle, the next test on the
 // other. Stands alone (the address keeps the answers) or belongs to a visit (the visit keeps them).
 import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, must, Problem, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import { isTraining, training } from '@/api/training'
+import TrainingBar from '@/parts/TrainingBar.vue'
 import SuspectField from '@/parts/SuspectField.vue'
 import { speak } from '@/words'
 
+const { t } = useI18n()
 const props = defineProps<{ id?: string }>()
 const route = useRoute()
 const router = useRouter()
@@ -61,6 +65,29 @@ function cannot(test: string) {
   skip.value = [...skip.value, test]
   void load()
 }
+/** On the training rig: the test is taken there; a cause is named. */
+const rig = computed(() => isTraining(props.id))
+const told = ref('')
+async function takeTest(test: string) {
+  const answer = await ask(training.test(props.id!, test))
+  if (!answer) return
+  told.value = answer.told
+  if (!answer.outcome) skip.value = [...skip.value, test]
+  await load()
+}
+async function name(cause: string) {
+  const answer = await ask(training.cause(props.id!, cause))
+  if (answer?.right) await router.push(`/training/${props.id}`)
+  else if (answer) {
+    error.value = t('training.notIt')
+    await load()
+  }
+}
+/** Takes the operations on the way to a test into the visit's plan, and goes there. */
+async function getThere(operations: { id: string }[]) {
+  for (const one of operations) if (!(await ask(write(`/api/visits/${props.id}/decisions`, { name: `also.${one.id}`, value: 'yes' })))) return
+  await router.push(`/visits/${props.id}`)
+}
 async function takeJob(job: string) {
   if (await ask(write(`/api/visits/${props.id}/jobs`, { job }))) taken.value = job
 }
@@ -71,10 +98,13 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
 </script>
 
 <template>
+  <div>
+  <TrainingBar v-if="rig" :id="id!" finder :changed="found" />
   <div class="page stack">
     <div class="row between">
       <h1>{{ $t('finder.title') }}</h1>
-      <RouterLink v-if="id" :to="`/visits/${id}`">{{ $t('report.back') }}</RouterLink>
+      <RouterLink v-if="!id" to="/training">{{ $t('training.open') }}</RouterLink>
+      <RouterLink v-else :to="`/visits/${id}`">{{ $t('report.back') }}</RouterLink>
     </div>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <div v-if="!symptom" class="stack">
@@ -88,6 +118,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
     </div>
     <template v-else-if="found">
       <p class="said"><b>{{ found.symptom.customer }}</b> <button type="button" class="link" @click="go({})">{{ $t('finder.other') }}</button></p>
+      <p v-if="told" class="told" role="status">{{ told }}</p>
       <p v-if="found.symptom.first" class="first" role="note">{{ found.symptom.first }}</p>
       <div class="three">
         <section class="panel evidence">
@@ -103,7 +134,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
           <ol class="suspects">
             <li v-for="(one, index) in found.suspects" :key="one.cause" :class="{ out: !one.possible }">
               <button type="button" :aria-expanded="active === one.cause" @click="active = active === one.cause ? null : one.cause"><span class="number">{{ index + 1 }}</span> <span>{{ one.title }}</span> <span class="number soft">{{ one.possible ? percent(one.share) : $t('finder.out') }}</span></button>
-              <p v-if="shown?.cause === one.cause" class="small why"><b>{{ $t(one.possible ? 'finder.still' : 'finder.ruledOut') }}</b> {{ one.why.join(' ') }}</p>
+              <p v-if="shown?.cause === one.cause" class="small why"><b>{{ $t(one.possible ? 'finder.still' : 'finder.ruledOut') }}</b> {{ one.why.join(' ') }} <button v-if="rig" type="button" class="plain-button that" @click="name(one.cause)">{{ $t('training.thatIs') }}</button></p>
             </li>
           </ol>
         </section>
@@ -120,7 +151,8 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
             <p v-if="found.settled.job_title"><b>{{ $t('finder.job') }}</b> {{ found.settled.job_title }}</p>
             <p v-if="found.settled.parts.length"><b>{{ $t('visit.materials') }}</b> {{ found.settled.parts.join(', ') }}</p>
             <p><b>{{ $t('finder.after') }}</b> {{ found.settled.after }}</p>
-            <el-button v-if="id && found.settled.job && taken !== found.settled.job" type="primary" @click="takeJob(found.settled.job)">{{ $t('jobs.take') }}</el-button>
+            <el-button v-if="rig" type="primary" @click="name(found.settled.cause)">{{ $t('training.thatIs') }}</el-button>
+            <el-button v-else-if="id && found.settled.job && taken !== found.settled.job" type="primary" @click="takeJob(found.settled.job)">{{ $t('jobs.take') }}</el-button>
             <p v-if="taken" class="soft">{{ $t('finder.taken') }}</p>
           </template>
           <template v-else-if="best">
@@ -128,17 +160,19 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
             <p class="ask">{{ best.ask }}</p>
             <p class="soft small">{{ $t('finder.cost', { n: best.minutes }) }} · {{ $t(`finder.depth.${best.depth}`) }}<template v-if="best.instrument"> · {{ best.instrument }}</template></p>
             <ul v-if="best.cautions.length" class="cautions"><li v-for="one in best.cautions" :key="one">{{ one }}</li></ul>
-            <p v-if="best.unmet.length" class="unmet"><b>{{ $t('visit.first') }}</b>: {{ best.unmet.join('; ') }}</p>
-            <div class="stack answers"><button v-for="one in best.outcomes" :key="one.id" type="button" class="plain-button" @click="answer(best.test, one.id)"><span>{{ one.text }}</span><span class="soft small">{{ $t('finder.leaves', { n: one.leaves }) }}</span></button></div>
+            <p v-if="best.unmet.length" class="unmet"><b>{{ $t('visit.first') }}</b>: {{ best.unmet.join('; ') }} <button v-if="id && best.way?.length" type="button" class="plain-button" @click="getThere(best.way!)">{{ $t('training.getThere') }} “{{ best.way[best.way.length - 1]?.title }}”</button></p>
+            <el-button v-if="rig" type="primary" :disabled="best.unmet.length > 0" @click="takeTest(best.test)">{{ $t('training.rig') }}</el-button>
+            <div v-else class="stack answers"><button v-for="one in best.outcomes" :key="one.id" type="button" class="plain-button" @click="answer(best.test, one.id)"><span>{{ one.text }}</span><span class="soft small">{{ $t('finder.leaves', { n: one.leaves }) }}</span></button></div>
             <button type="button" class="link" @click="cannot(best.test)">{{ $t('finder.cannot') }}</button>
             <details v-if="found.next.length > 1"><summary>{{ $t('finder.others') }}</summary>
-              <div v-for="test in found.next.slice(1)" :key="test.test" class="other"><b class="small">{{ test.ask }}</b><p v-if="test.unmet.length" class="soft small">{{ $t('visit.first') }}: {{ test.unmet.join('; ') }}</p><div class="row"><button v-for="one in test.outcomes" :key="one.id" type="button" class="plain-button small" @click="answer(test.test, one.id)">{{ one.text }}</button></div></div>
+              <div v-for="test in found.next.slice(1)" :key="test.test" class="other"><b class="small">{{ test.ask }}</b><p v-if="test.unmet.length" class="soft small">{{ $t('visit.first') }}: {{ test.unmet.join('; ') }}</p><el-button v-if="rig" :disabled="test.unmet.length > 0" @click="takeTest(test.test)">{{ $t('training.rig') }}</el-button><div v-else class="row"><button v-for="one in test.outcomes" :key="one.id" type="button" class="plain-button small" @click="answer(test.test, one.id)">{{ one.text }}</button></div></div>
             </details>
           </template>
           <p v-else>{{ $t('finder.noMore', { n: left.length }) }}</p>
         </section>
       </div>
     </template>
+  </div>
   </div>
 </template>
 
@@ -148,6 +182,8 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
 .symptom:hover { border-color: var(--copper); }
 .said { font-size: 1.15rem; }
 .first { border-left: 5px solid var(--defect); background: var(--defect-soft); color: var(--defect); padding: 8px 12px; border-radius: 6px; }
+.told { border-left: 5px solid var(--brass); background: var(--sunk); padding: 8px 12px; border-radius: 6px; font-weight: 700; }
+.that { margin-top: 6px; }
 .three { display: grid; grid-template-columns: 260px minmax(0, 1fr) 340px; gap: 14px; align-items: start; }
 .middle { display: grid; grid-template-columns: minmax(200px, 5fr) 6fr; gap: 8px 14px; align-items: start; }
 .middle h2 { grid-column: 1 / -1; }

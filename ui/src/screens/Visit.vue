@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, must, Problem, type Visit } from '@/api/client'
 import { outbox, write } from '@/api/outbox'
 import { session } from '@/api/session'
+import { isTraining } from '@/api/training'
 import { onKeys } from '@/keys/keys'
 import FindingsPanel from '@/parts/FindingsPanel.vue'
 import FinishPanel from '@/parts/FinishPanel.vue'
@@ -15,6 +16,7 @@ import RunningWaits from '@/parts/RunningWaits.vue'
 import SafetyLadder from '@/parts/SafetyLadder.vue'
 import SectionDrawing from '@/parts/SectionDrawing.vue'
 import StepCard from '@/parts/StepCard.vue'
+import TrainingBar from '@/parts/TrainingBar.vue'
 import StepList from '@/parts/StepList.vue'
 import WorkLine from '@/parts/WorkLine.vue'
 import { speak } from '@/words'
@@ -145,6 +147,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
   <div class="visit" :class="phone">
     <p v-if="!visit && error" class="page" role="alert">{{ error }}</p>
     <template v-if="visit">
+      <TrainingBar v-if="isTraining(id)" :id="id" :operation="current?.operation" :changed="visit" @time="load" />
       <div class="head">
         <div class="title">
           <h1>{{ visit.place.customer }} <span class="soft">{{ visit.heater.label }}</span></h1>

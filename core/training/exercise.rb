@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Training
+    # A scenario being worked on: the rig with its clock, and all that the trainee did. Made again from the acts alone, to
+    # the same rig, so that nothing else need be kept.
+    #
+    #   exercise = Exercise.new(scenario)
+    #   exercise.test(:static_pressure) # => :high
+    class Exercise
+      # at: s since the beginning; kind: :step, :test, :refused, :named, :over; what: operation, test or cause; more: what
+      # came of it (an outcome, a state, the needs that were not met).
+      Act = Struct.new(:at, :kind, :what, :more, keyword_init: true)
+
+      LONGEST = 172_800 # s that the rig is run on at one time
+      BEFORE = 7_200    # s that it stands with its faults before anybody comes
+
+      attr_reader :scenario, :rig, :acts, :seconds, :mended
+
+      # acts: [Act] to do again.
+      def initialize(scenario, acts = [])
+        @scenario = scenario
+        @mended = []
+        @seconds = 0.0
+        @acts = []
+        @state = Work::StateSpace.new(heater).arrival
+        fresh_rig(nil)
+        acts.each { |act| again(act) }
+      end
+
+      def heater = scenario.heater
+      def over? = acts.any? { |act| act.kind == :over }
+      def faults = scenario.faults.except(*mended)
+
+      # Lets the time pass up to so many seconds since the beginning.
+      def advance_to(seconds)
+        @rig.run((seconds - @seconds).clamp(0, LONGEST))
+        @seconds = [@seconds, seconds].max
+      end
+
+      # An operation was done, which has left the heater in a state.
+      def step(operation, state)
+        note(:step, operation, state.to_h.compact)
+        @state = state.dup
+        mend(operation)
+        @obeys.to(state)
+        mended
+      end
+
+      # Takes a test of the finder; its outcome, or nil where this heater cannot show it. It takes the test's minutes.
+      def test(id)
+        known = Faults::Test[id]
+        outcome = Rig::Probe.take(known.id, bench)
+        note(:test, known.id, outcome)
+        advance_to(seconds + (known.minutes * 60))
+        outcome
+      end
+
+      # Something was tried that is never done as things stood; the needs that were not met.
+      def refused(operation, needs) = note(:refused, operation, needs)
+
+      # The trainee names a cause: true when it is the one. A wrong one costs the time of what would have been replaced.
+      def name(cause)
+        right = Faults::Cause[cause].id == scenario.cause.id
+        note(:named, cause.to_sym, right)
+        advance_to(seconds + Ledger.lost_by(Faults::Cause[cause], heater)) unless right
+        finish if right
+        right
+      end
+
+      # The end, with the cause named or given up.
+      def finish = over? || note(:over, nil, nil)
+
+      def bench = Rig::Probe::Bench.new(heater, faults, seed: scenario.seed)
+      attr_reader :state
+
+      private
+
+      def note(kind, what, more) = @acts << Act.new(at: seconds.round(1), kind:, what: what&.to_sym, more:)
+
+      def again(act)
+        advance_to(act.at)
+        case act.kind
+        when :step then step(act.what, act.more)
+        when :test then test(act.what)
+        when :named then name(act.what)
+        when :over then finish
+        else note(act.kind, act.what, act.more)
+        end
+      end
+
+      # What puts a cause right is the work that its job is there for.
+      def mend(operation)
+        cured = faults.keys.select { |name| self.class.cures(Faults::Cause[name], heater).include?(operation) }
+        return if cured.empty?
+
+        @mended += cured
+        fresh_rig(rig.top)
+      end
+
+      def fresh_rig(start)
+        @rig = Rig.new(heater, faults:, seed: scenario.seed, start:)
+        @rig.run(BEFORE) unless start
+        @obeys = Rig::Obeys.new(@rig)
+        @obeys.to(@state)
+      end
+
+      # Operations that put a cause right: of its job those that nothing else brings in, else the setting of the charge.
+      def self.cures(cause, heater)
+        return [] unless cause.job
+
+        all = Work::Job[cause.job].operations_for(heater)
+        only = all.reject { |id| Work::Operation[id].helper? }
+        only.empty? ? all & [:set_vessel_charge] : only
+      end
+    end
+  end
+end

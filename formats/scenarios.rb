@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Formats
+    # Scenarios of the training rig as JSON (docs/formats/scenario.md).
+    module Scenarios
+      SHIPPED = File.join(ROOT, "formats/scenarios/*.json")
+      LARGEST = 20_000 # bytes
+
+      module_function
+
+      # [Training::Scenario], the easy ones first.
+      def shipped = @shipped ||= Dir[SHIPPED].map { |path| read(File.read(path)) }
+
+      # Raises Error naming what is wrong with the text.
+      def read(text)
+        raise Error.new("A scenario is at most #{LARGEST} bytes.", field: :scenario, code: :too_long) if text.to_s.bytesize > LARGEST
+
+        Training::Scenario.from(JSON.parse(text, symbolize_names: true, max_nesting: 10))
+      rescue JSON::ParserError, TypeError
+        raise Error.new("scenario must be JSON, as in docs/formats/scenario.md.", field: :scenario, code: :bad_json)
+      end
+    end
+  end
+end
