@@ -15,14 +15,15 @@ module Munimen
     Sample = Struct.new(:time, :pressure, :top, :bottom, :power, keyword_init: true)
 
     # drawn: K of what ran last.
-    attr_reader :drawn, :heater, :tank, :water, :time, :gas, :elements, :coil, :random, :given, :lost
+    attr_reader :drawn, :heater, :tank, :water, :time, :gas, :elements, :coil, :given, :lost
     # across: share of a draw that goes straight through; running: m3/s at the taps.
     attr_accessor :across, :running
 
     # heater: Heater::Installation. faults: {name => severity 0 to 1}. mains, cold, start: Pa, K, K of the whole tank.
-    def initialize(heater, faults: {}, seed: 1, mains: nil, cold: 283.15, start: nil)
+    # swing: Pa that the main goes up and down, by the hour and by the seed.
+    def initialize(heater, faults: {}, seed: 1, mains: nil, cold: 283.15, start: nil, swing: 0.0)
       @heater = heater
-      @random = Random.new(seed)
+      @swing = Swing.new(swing, Random.new(seed))
       @time = 0.0
       @running = @across = 0.0
       @given = @lost = 0.0
@@ -83,6 +84,7 @@ module Munimen
     # One step of some seconds.
     def step(seconds)
       before = given
+      @swing.on(water, time)
       draw(seconds)
       sources.each { |source| @given += source.heat(tank, seconds) }
       @power = (given - before) / seconds
@@ -106,6 +108,7 @@ module Munimen
     end
 
     def draw(seconds)
+      water.flow = running
       return unless running.positive? && pressure.positive?
 
       kilograms = running * Properties.density(top) * seconds

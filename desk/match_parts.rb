@@ -44,7 +44,7 @@ module Munimen
           end }
       end
 
-      def asks(kind, visit) = kind.asks && kind.asks.merge(chosen: visit.decision(kind.asks[:name])&.to_s)
+      def asks(kind, visit) = kind.asks&.merge(chosen: visit.decision(kind.asks[:name])&.to_s)
       def say(value) = value.is_a?(Measure::Quantity) ? value.format(@units) : value
 
       # How far what is offered reaches against what is wanted, 0 to 1 of the larger, where both are amounts.

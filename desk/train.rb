@@ -35,8 +35,8 @@ module Munimen
         possible!(run, Faults::Test[test])
         outcome = run.test(test)
         Decide.new(run.context(@context.person)).call(id, id: SecureRandom.uuid, name: "fault.#{run.scenario.symptom}.#{test}", value: outcome.to_s) if outcome
-        text = outcome ? Faults::Test[test].outcomes.fetch(outcome) : "Nothing can be told here."
-        { told: words(run).say(text), outcome:, run: view(run) }
+        text = outcome ? Faults::Test[test].outcomes.fetch(outcome) : "nothing can be told from it here"
+        { told: words(run).say("#{Faults::Test[test].ask} – #{text}."), outcome:, run: view(run) }
       end
 
       def name(id, cause:)
@@ -95,7 +95,7 @@ module Munimen
         scenario = run.scenario
         { id: run.visit_id, title: scenario.title, complaint: scenario.complaint, symptom: scenario.symptom.to_s, level: scenario.level, speed: run.speed,
           seconds: ledger[:seconds], water: ledger[:water].format(scenario.units), tests: ledger[:tests], unsafe: ledger[:unsafe],
-          wrong: ledger[:wrong].map { |name| wrong(name, words(run)) }, over: exercise.over? }
+          wrong: ledger[:wrong].map { |name| wrong(name, words(run)) }, over: exercise.over?, cannot: Faults::Test.ids - Rig::Probe.names }
       end
 
       def wrong(name, words)

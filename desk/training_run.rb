@@ -17,16 +17,16 @@ module Munimen
 
       # A use case's context with the run's clock; it tells the run what was done, and what was refused.
       class Context < Desk::Context
-        # On a rig everybody may do everything.
+        # On a rig everybody may do everything; whoever looks in writes as the trainee.
         QUALIFIED = JSON.generate(%w[gas electrical unvented].map { |trade| { trade: } })
 
         def initialize(run, person)
           @run = run
-          super(run.records, person: person.merge(qualifications: QUALIFIED), clock: -> { run.now })
+          super(run.records, person: person.merge(id: run.account_id, qualifications: QUALIFIED), clock: -> { run.now })
         end
 
         # The run's clock counts, whatever the device says.
-        def done_at(_text, not_before: nil) = now
+        def done_at(*, **) = now
 
         def did(visit_id, operation) = @run.did(visit_id, operation)
         def was_refused(operation, error) = @run.refused(operation, error)

@@ -78,7 +78,7 @@ module Munimen
         return unless @rig.elements
 
         states = @before.select { |name, _| name.to_s.match?(/\A(heat\.(?!coil|burner)|feed\.)/) }.values
-        @rig.elements.supply = states.none? { |value| %i[off proved_dead].include?(value) }
+        @rig.elements.supply = !states.intersect?(%i[off proved_dead])
       end
 
       def reset = [@rig.elements&.high_limit, @rig.coil&.cut_out].compact.each(&:reset)

@@ -5,9 +5,11 @@ module Munimen
     # Pressure round the tank: mains, regulator, check valve, the give of tank and pipes, vessel or bubble, relief valves.
     # What the tank pushes out goes into a pool of pipes and vessel, and comes back from it. Pa gauge, m3, kg, J.
     class WaterSide
-      POOL = 12.0 # kg in pipes and vessel to begin with; from memory
+      POOL = 12.0   # kg in pipes and vessel to begin with; from memory
+      DROOP = 1.1e8 # Pa that a regulator falls off for each m3/s: 15 psi at 15 gal/min, from memory
 
-      attr_accessor :mains, :setting, :regulated, :creep, :check, :open, :vessel, :backfeed
+      # flow: m3/s at the taps.
+      attr_accessor :flow, :mains, :setting, :regulated, :creep, :check, :open, :vessel, :backfeed
       attr_reader :pressure, :reliefs, :taken_in, :let_out, :compliance, :cold
 
       # mains: Pa; setting: of the regulator, or nil without one; check: whether water cannot go back to the main.
@@ -19,7 +21,7 @@ module Munimen
         @vessel = vessel
         @reliefs = reliefs
         @open = true
-        @creep = 0.0
+        @creep = @flow = 0.0
         @compliance = Physics::ClosedSystem.default_compliance(volume)
         @reference = @pressure = static
         @extra = 0.0
@@ -32,6 +34,9 @@ module Munimen
 
       # The pressure that stands after the regulator with nothing running.
       def static = regulated ? [setting, mains].min : mains
+
+      # The pressure that the supply gives at the flow there is.
+      def supplied = regulated && flow.positive? ? [[setting - (DROOP * flow), mains].min, 0].max : static
 
       # kg and J held in pipes and vessel.
       def mass = @pool[0]
@@ -49,7 +54,7 @@ module Munimen
       # kg that leave through the top of the tank: as much goes from the pool into it, and from the supply into the pool
       # once what was trapped above its pressure is gone. across: see Tank#draw. Returns the J that left.
       def draw(tank, kilograms, across: 0.0)
-        trapped = open ? [(@extra - held(static)) * @density, 0].max : kilograms
+        trapped = open ? [(@extra - held(supplied)) * @density, 0].max : kilograms
         own = [kilograms, trapped].min
         supply(kilograms - own)
         left = tank.draw(kilograms, inlet, across:)
@@ -116,7 +121,7 @@ module Munimen
       def from_supply(seconds)
         return unless open
 
-        move_to(static) if @pressure < static - 1
+        move_to(supplied) if @pressure < supplied - 1
         return if backfeed.nil? && !(creep.positive? && regulated && @pressure < mains)
 
         most = backfeed || mains

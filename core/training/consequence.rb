@@ -12,7 +12,7 @@ module Munimen
         # unmet: the needs that it is about; the block gets the exercise and the operation, and gives a text, or nil where
         # there is nothing to play.
         def define(id, unmet:, &block) = @all[id] = new(unmet, block)
-        def all = @all
+        attr_reader :all
 
         def of(operation, needs, exercise)
           @all.each_value do |one|

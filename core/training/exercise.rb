@@ -14,8 +14,19 @@ module Munimen
 
       LONGEST = 172_800 # s that the rig is run on at one time
       BEFORE = 7_200    # s that it stands with its faults before anybody comes
+      SWING = 20_000.0  # Pa that the street's pressure goes up and down
 
-      attr_reader :scenario, :rig, :acts, :seconds, :mended
+      # state: of the heater, {variable => value}.
+      attr_reader :scenario, :rig, :acts, :seconds, :mended, :state
+
+      # Operations that put a cause right: of its job those that nothing else brings in, else the setting of the charge.
+      def self.cures(cause, heater)
+        return [] unless cause.job
+
+        all = Work::Job[cause.job].operations_for(heater)
+        only = all.reject { |id| Work::Operation[id].helper? }
+        only.empty? ? all & [:set_vessel_charge] : only
+      end
 
       # acts: [Act] to do again.
       def initialize(scenario, acts = [])
@@ -72,7 +83,6 @@ module Munimen
       def finish = over? || note(:over, nil, nil)
 
       def bench = Rig::Probe::Bench.new(heater, faults, seed: scenario.seed)
-      attr_reader :state
 
       private
 
@@ -99,19 +109,10 @@ module Munimen
       end
 
       def fresh_rig(start)
-        @rig = Rig.new(heater, faults:, seed: scenario.seed, start:)
+        @rig = Rig.new(heater, faults:, seed: scenario.seed, start:, swing: SWING)
         @rig.run(BEFORE) unless start
         @obeys = Rig::Obeys.new(@rig)
         @obeys.to(@state)
-      end
-
-      # Operations that put a cause right: of its job those that nothing else brings in, else the setting of the charge.
-      def self.cures(cause, heater)
-        return [] unless cause.job
-
-        all = Work::Job[cause.job].operations_for(heater)
-        only = all.reject { |id| Work::Operation[id].helper? }
-        only.empty? ? all & [:set_vessel_charge] : only
       end
     end
   end

@@ -135,3 +135,47 @@ RSpec.describe Munimen::Rig do
     expect(run.run(4).pressure).to be_within(5000).of(run.water.static)
   end
 end
+
+RSpec.describe Munimen::Rig::Obeys do
+  def rig(faults = {}, **more) = Munimen::Rig.new(gas(vessel_volume: "2"), faults:, **more).run(600)
+
+  it "shuts, lets the pressure down, lifts the lever, turns the dial, resets and lights, as operations leave the heater" do
+    made = rig
+    obeys = described_class.new(made)
+    obeys.to("heat.burner": :off, heater_supply: :shut, heater_pressure: :zero)
+    expect(made.pressure).to be < 2_500 # nothing feeds it: a gauge rests at zero
+    expect(made.run(3600).gas.burning).to be(false)
+    obeys.to("heat.burner": :off, heater_supply: :open, heater_pressure: :live, relief: :open)
+    before = made.relief_spilt
+    expect(made.run(60).relief_spilt).to be > before + 1 # kg: a lifted valve runs
+    obeys.to("heat.burner": :on, heater_supply: :open, heater_pressure: :live, relief: :shut, dial: :changed)
+    expect(made.gas.thermostat.setting).to eq(280)
+    obeys.to(dial: :restored)
+    expect(made.gas.thermostat.setting).to be > 320
+  end
+
+  # common practice: with a weak thermocouple the flame dies when the button is let go, with a good one it stays.
+  it "lights the pilot as the generator allows" do
+    [[{}, true], [{ thermocouple_weak: 1.0 }, false]].each do |faults, holds|
+      made = rig(faults)
+      made.gas.lit = false
+      described_class.new(made).to("heat.burner": :pilot, pilot_flame: :lit)
+      expect(made.run(60).gas.lit).to be(holds)
+    end
+  end
+end
+
+RSpec.describe Munimen::Rig::WaterSide do
+  # 15 psi fall-off at 15 gal/min, from memory: the pressure falls with the draw, and comes back when it ends.
+  it "has a regulator that droops with the flow, and a main that swings by the seed" do
+    rig = Munimen::Rig.new(gas(regulator: "yes", vessel_volume: "2")).run(60)
+    still = rig.pressure
+    rig.running = 15 * 3.785411784e-3 / 60
+    rig.run(20)
+    expect(still - rig.pressure).to be_within(7_000).of(15 * 6894.757)
+    rig.running = 0.0
+    expect(rig.run(60).pressure).to be >= still - 100
+    mains = ->(seed) { Munimen::Rig.new(gas, seed:, swing: 20_000).run(3600).water.mains }
+    expect([mains[1], mains[1] == mains[2]]).to eq([mains[1], false])
+  end
+end

@@ -58,8 +58,20 @@ RSpec.describe Munimen::Web do
       replaceInstruments: [:put, "/api/instruments", { instruments: [{ id: "g1", title: "Gauge", reads: "pressure", host: "127.0.0.1", port: 4020, device: "pressure_gauge",
                                                                       point: "house", calibrated: "2026-01-31" }] }],
       trace: [:get, "/api/instruments/g1/trace"], parts: [:get, "/api/parts"], replaceParts: [:put, "/api/parts", { csv: "" }],
+      **training,
       siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
       qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }
+  end
+
+  def training
+    desk = Munimen::Desk::Train.new(office.context, office.config.training_runs)
+    id, over = Array.new(2) { desk.start(scenario: "turned-down")[:id] }
+    desk.finish(over)
+    at = "/api/training/#{id}"
+    { training: [:get, "/api/training"], startTraining: [:post, "/api/training", { seed: 7 }], exercise: [:get, at], trainingClock: [:put, "#{at}/clock", { speed: 10, skip: 60 }],
+      trainingTest: [:post, "#{at}/tests", { test: "dial" }], sights: [:get, "#{at}/sights?operation=watch_relief_drip"],
+      nameCause: [:post, "#{at}/cause", { cause: "dip_tube_broken" }],
+      endTraining: [:post, "#{at}/end"], debrief: [:get, "/api/training/#{over}/debrief"] }
   end
 
   def visit_routes(visit, id)

@@ -10,7 +10,8 @@ Munimen::Parts::Kind.define :anode do
   must(:length, "no longer than the tank takes") { |offered, wanted| offered.si <= wanted.si }
   must(:alloy, "the alloy that this water asks for") { |offered, wanted| offered.downcase.include?(wanted.downcase) }
 
-  asks :anode_alloy, "Which alloy does this water ask for? Aluminium/zinc or a powered one against a smell of bad eggs; magnesium otherwise.", "magnesium", "aluminium/zinc", "powered"
+  asks :anode_alloy, "Which alloy does this water ask for? Aluminium/zinc or a powered one against a smell of bad eggs; magnesium otherwise.", "magnesium", "aluminium/zinc",
+"powered"
 
   wants do |visit|
     { length: Munimen::Parts::Needed.anode_length(visit), alloy: visit.decision(:anode_alloy)&.to_s }

@@ -7,7 +7,8 @@ Munimen::Work::Operation.define :refit_anode do
   how "Clean the thread, tape, start by hand, then the long bar."
   because "The tank is open until it is in; nothing is filled before."
   applies_to { |heater| %i[separate unknown].include?(heater.anode) }
-  needs "opening.anode": :removed, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: %i[below_relief_port below_upper_element below_lower_element empty]
+  needs "opening.anode": :removed, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut,
+        level: %i[below_relief_port below_upper_element below_lower_element empty]
   makes "opening.anode": :fitted, water_joints: :disturbed
   follows :thread_seal
   tools "1 1/16 in socket", "Long bar"

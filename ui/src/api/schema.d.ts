@@ -1587,6 +1587,7 @@ export interface components {
             unsafe: number;
             wrong: string[];
             over: boolean;
+            cannot?: string[];
         };
         ToldTest: {
             ask: string;

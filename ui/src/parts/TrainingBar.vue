@@ -47,7 +47,7 @@ const said = (word: string) => word.replaceAll('_', ' ')
   <section v-if="run" class="training no-print" :aria-label="$t('training.bar')">
     <p class="said"><b>{{ run.title }}</b> <span>{{ run.complaint }}</span></p>
     <div class="row figures">
-      <span class="number clock" :title="$t('training.clock')">{{ time(shown) }}</span>
+      <span class="clock" :title="$t('training.clock')">{{ time(shown) }}</span>
       <span role="radiogroup" :aria-label="$t('training.clock')"><button v-for="one in [1, 10, 60] as const" :key="one" type="button" role="radio" :aria-checked="run.speed === one" @click="clock({ speed: one })">{{ $t('training.speed', { n: one }) }}</button></span>
       <button v-for="one in [10, 60]" :key="one" type="button" @click="clock({ skip: one * 60 })">{{ $t('training.skip', { n: one }) }}</button>
       <span>{{ $t('training.water') }} <b class="number">{{ run.water }}</b></span>
@@ -66,7 +66,7 @@ const said = (word: string) => word.replaceAll('_', ' ')
 <style scoped>
 .training { background: var(--brass); color: #241a05; padding: 6px 16px; display: grid; gap: 4px; }
 .figures { gap: 6px 14px; align-items: center; flex-wrap: wrap; }
-.clock { font-size: 1.2rem; font-weight: 700; min-width: 5.2em; }
+.clock { font-size: 1.2rem; font-weight: 700; min-width: 4.6em; font-variant-numeric: tabular-nums; }
 button, a { min-height: 36px; padding: 4px 10px; border: 1px solid #5b4413; border-radius: 8px; background: #fffaf0; color: #241a05; cursor: pointer; display: inline-flex; align-items: center; text-decoration: none; }
 button[aria-checked='true'] { background: #241a05; color: #fffaf0; }
 [role='radiogroup'] { display: inline-flex; gap: 4px; }

@@ -38,7 +38,7 @@ const share = (part: number, whole: number) => `${Math.round((100 * part) / Math
           <ol>
             <li v-for="(one, index) in debrief.taken" :key="index">
               <p><b>{{ one.ask }}</b> – {{ one.text }} <span class="soft small number">{{ one.minutes }} min</span></p>
-              <p class="bar" :aria-label="$t('training.leaves', { before: one.before ?? 0, after: one.after ?? 0 })"><i :style="{ width: share(one.before ?? 0, debrief.taken[0]?.before ?? 1) }" class="was" /><i :style="{ width: share(one.after ?? 0, debrief.taken[0]?.before ?? 1) }" class="now" /></p>
+              <p class="bar" role="img" :aria-label="$t('training.leaves', { before: one.before ?? 0, after: one.after ?? 0 })"><i :style="{ width: share(one.before ?? 0, debrief.taken[0]?.before ?? 1) }" class="was" /><i :style="{ width: share(one.after ?? 0, debrief.taken[0]?.before ?? 1) }" class="now" /></p>
               <p class="small soft">{{ $t('training.leaves', { before: one.before ?? 0, after: one.after ?? 0 }) }} · {{ $t('training.could') }}: {{ (one.could ?? []).map((each) => `${each.text} (${each.left})`).join(', ') }}</p>
             </li>
           </ol>

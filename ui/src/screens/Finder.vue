@@ -20,6 +20,7 @@ const text = (value: unknown) => (typeof value === 'string' ? value : '')
 const kind = computed(() => text(route.query.kind) || 'gas_storage')
 const symptom = computed(() => text(route.query.symptom))
 const skip = ref<string[]>([])
+const rig = computed(() => isTraining(props.id))
 const symptoms = ref<Schemas['Symptom'][]>([])
 const found = ref<Schemas['Diagnosis'] | null>(null)
 const error = ref('')
@@ -38,6 +39,7 @@ async function ask<T>(what: Promise<T>): Promise<T | null> {
   }
 }
 async function load() {
+  if (rig.value && !skip.value.length) skip.value = (await ask(training.show(props.id!)))?.cannot ?? []
   const about = props.id ? { visit: props.id } : { kind: kind.value }
   const list = await ask(must(api.GET('/api/symptoms', { params: { query: about } })))
   if (!list) return
@@ -65,8 +67,7 @@ function cannot(test: string) {
   skip.value = [...skip.value, test]
   void load()
 }
-/** On the training rig: the test is taken there; a cause is named. */
-const rig = computed(() => isTraining(props.id))
+/** On the training rig the test is taken there, and a cause is named. */
 const told = ref('')
 async function takeTest(test: string) {
   const answer = await ask(training.test(props.id!, test))
@@ -79,8 +80,8 @@ async function name(cause: string) {
   const answer = await ask(training.cause(props.id!, cause))
   if (answer?.right) await router.push(`/training/${props.id}`)
   else if (answer) {
-    error.value = t('training.notIt')
     await load()
+    error.value = t('training.notIt')
   }
 }
 /** Takes the operations on the way to a test into the visit's plan, and goes there. */

@@ -73,6 +73,7 @@ const minutes = (seconds: number) => Math.round(seconds / 60)
 </template>
 
 <style scoped>
+.panel .plain-button { display: inline-flex; align-items: center; }
 .lead { max-width: 70ch; }
 .level { display: grid; grid-template-columns: 90px 1fr; gap: 12px; align-items: start; }
 .level h2 { display: flex; gap: 8px; align-items: baseline; }
