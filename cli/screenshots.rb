@@ -22,6 +22,7 @@ class Screenshots
     end
     @page = Capybara::Session.new(:chromium, Munimen::Web::Stack.build(config))
     @records = config.records
+    @config = config
     FileUtils.mkdir_p(FOLDER)
   end
 
@@ -36,7 +37,6 @@ class Screenshots
 
   def sign_in
     @page.visit "/sign-in"
-    keep "sign-in"
     @page.find("li", text: "plumber@").click_button("Use")
     @page.assert_text "Owed, worst first"
   end
@@ -86,6 +86,30 @@ class Screenshots
     @page.assert_selector ".field"
     keep "finder"
     what_if(@records.database[:heaters].where(label: "Basement").get(:id))
+    training
+  end
+
+  # Four tests, a wrong name, an unsafe try, and given up.
+  def training
+    @page.visit "/training"
+    @page.find("button", text: "It will not stay in").click
+    @page.assert_selector ".step-title"
+    id = @page.current_path.split("/").last
+    @page.click_link "To the fault finder"
+    3.times do
+      sleep 0.8
+      @page.has_button?("Take it on the rig", disabled: false, wait: 1) && @page.first("button", text: "Take it on the rig").click
+    end
+    run = @config.training_runs.find(id, @records.people.by_email("plumber@tallowreed.example"))
+    %w[restore_power measure_elements].each do |operation|
+      Munimen::Desk::DoStep.new(run.context(@records.people.by_email("plumber@tallowreed.example"))).call(id, id: SecureRandom.uuid, operation:, outcome: "done")
+    rescue Munimen::Refused
+      nil
+    end
+    @page.visit "/visits/#{id}"
+    @page.click_button "Give up"
+    @page.assert_selector ".verdict"
+    keep "training"
   end
 
   def what_if(heater)

@@ -12,6 +12,8 @@ module Munimen
         unvented_direct: { capacity: "150 L", element_upper: "3 kW", element_lower: "3 kW", vessel: "bubble" }
       }.freeze
 
+      BEFORE = 6 # earlier visits that are looked through
+
       def initialize(context) = @context = context
 
       # {units:, symptoms:} for a visit or a kind.
@@ -23,7 +25,7 @@ module Munimen
       # evidence: {test => outcome}; answers kept in the visit count as well.
       def call(symptom:, visit: nil, kind: nil, evidence: {}, skip: [])
         about(visit, kind)
-        FindFault.new(@heater, symptom, words: @words, evidence: kept(symptom).merge(evidence.to_h.transform_keys(&:to_sym)), visit: @visit, skip:).to_h
+        FindFault.new(@heater, symptom, words: @words, evidence: kept(symptom).merge(evidence.to_h.transform_keys(&:to_sym)), visit: @visit, before: before(visit), skip:).to_h
       end
 
       private
@@ -39,6 +41,14 @@ module Munimen
           @heater = Heater::Installation.from({ kind:, **given }, units: @units)
         end
         @words = Words[@units]
+      end
+
+      # Visits to the same heater that are signed, the latest first.
+      def before(id)
+        return [] unless id
+
+        rows = @context.records.visits.of_heater(@visit.site[:heater_id]).select { |row| row[:status] == "signed" && row[:id] != id }
+        rows.first(BEFORE).map { |row| @context.records.visits.core(row[:id], now: @context.now) }
       end
 
       # Answers given in the visit: decisions named fault.SYMPTOM.TEST.

@@ -15,12 +15,13 @@ module Munimen
       end
 
       # evidence: {test => outcome} as answered; visit: whose readings count too, and whose state decides what is
-      # possible now. skip: tests that cannot be taken.
-      def initialize(heater, symptom, words:, evidence: {}, visit: nil, skip: [])
+      # possible now. before: earlier visits, the latest first. skip: tests that cannot be taken.
+      def initialize(heater, symptom, words:, evidence: {}, visit: nil, before: [], skip: [])
         @heater = heater
         @words = words
         @visit = visit
-        @known = visit ? Faults::Finder.from_visit(visit, symptom) : {}
+        @before = Faults::Finder.from_history(before, symptom, on: visit&.on)
+        @known = @before.merge(visit ? Faults::Finder.from_visit(visit, symptom) : {})
         @given = evidence.to_h.transform_keys(&:to_sym)
         @finder = Faults::Finder.new(heater, symptom, @known.merge(@given), state: visit&.state, skip: skip.map(&:to_sym))
       end
@@ -38,7 +39,8 @@ module Munimen
       def evidence
         @known.merge(@given).map do |id, outcome|
           test = Faults::Test[id]
-          { test: id, ask: say(test.ask), outcome:, text: say(test.outcomes.fetch(test.outcome(outcome))), from_visit: !@given.key?(id) }
+          { test: id, ask: say(test.ask), outcome:, text: say(test.outcomes.fetch(test.outcome(outcome))), from_visit: !@given.key?(id),
+            earlier: !@given.key?(id) && @before[id] == outcome && (@visit.nil? || Faults::Test[id].in_visit(@visit).nil?) }
         end
       end
 

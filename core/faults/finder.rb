@@ -80,6 +80,13 @@ module Munimen
         tests.filter_map { |id| (outcome = Test[id].in_visit(visit)) && [id, outcome] }.to_h
       end
 
+      # Evidence of earlier visits, the latest first: {test => outcome}.
+      def self.from_history(visits, symptom, on:)
+        heater = visits.first&.heater or return {}
+        tests = Symptom[symptom].causes(heater).flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
+        tests.filter_map { |id| (outcome = Test[id].in_history(visits, on)) && [id, outcome] }.to_h
+      end
+
       private
 
       def suspect(cause)

@@ -14,6 +14,7 @@ module Munimen
     class Test
       # How deep a test goes in: asked or looked at; a reading from outside; something opened; water let out.
       DEPTHS = %i[look reading opened drained].freeze
+      LASTS = 90 # days that something found wrong is taken to be so still; our own choice
 
       @all = {}
       class << self
@@ -64,14 +65,33 @@ module Munimen
       def caution(*ids) = @cautions.concat(ids)
 
       def seen(&block) = @seen = block
+      # What earlier visits say by themselves: the block gets them, the latest first, and today's date.
+      def remembered(&block) = @remembered = block
 
       # -- use --------------------------------------------------------------------------------------
       # The outcome that a visit shows already, or nil.
       def in_visit(visit) = @seen&.call(visit)
 
+      # The outcome that earlier visits speak for, or nil: what was wrong not long ago and has not been put right. That it was
+      # sound then says nothing of today.
+      def in_history(visits, on)
+        return @remembered.call(visits, on) if @remembered
+
+        last = visits.find { |visit| visit.on && visit.on >= on - LASTS && in_visit(visit) } or return
+        outcome = in_visit(last)
+        outcome unless outcome == normal || visits.take_while { |visit| visit.on >= last.on }.any? { |visit| worked_on?(visit) }
+      end
+
       def outcome(word)
         outcomes.keys.find { |one| one.to_s == word.to_s } or
           raise Error.new("#{id} cannot be “#{word}”; it must be one of: #{outcomes.keys.join(', ')}.", field: id, code: :unknown_choice)
+      end
+
+      private
+
+      # Whether something was replaced, cleaned or set on a visit.
+      def worked_on?(visit)
+        visit.standing.any? { |step| step.outcome == :done && (step.operation == :set_vessel_charge || !Work::Operation[step.operation].helper?) }
       end
     end
   end

@@ -36,7 +36,7 @@ module Munimen
       def static = regulated ? [setting, mains].min : mains
 
       # The pressure that the supply gives at the flow there is.
-      def supplied = regulated && flow.positive? ? [[setting - (DROOP * flow), mains].min, 0].max : static
+      def supplied = regulated && flow.positive? ? (setting - (DROOP * flow)).clamp(0, mains) : static
 
       # kg and J held in pipes and vessel.
       def mass = @pool[0]

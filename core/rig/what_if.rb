@@ -53,7 +53,7 @@ module Munimen
             samples << [sample.time, sample.public_send(what)] if sample.time - samples.last[0] >= minutes
             acts ||= yield(rig)
           end
-          peak = samples.map(&:last).max
+          peak = [*samples.map(&:last), *(rig.water.reliefs.select { |relief| relief.spilt > 0.02 && !by_heat(rig) }.map(&:pressure) if what == :pressure)].max
           Stage.new(title:, samples: shifted(samples), peak:, acts:, text: text(acts))
         end
       end

@@ -90,6 +90,23 @@ RSpec.describe Munimen::Faults::Finder do
     expect(described_class.from_visit(open, :no_hot_electric)).to include(upper_ohms: :open, upper_earth: :clear)
   end
 
+  it "counts what earlier visits found wrong and nobody put right; that something was sound then says nothing of today" do
+    today = Date.new(2026, 11, 23)
+    past = lambda do |days, readings, *done|
+      steps = done.map { |id| Munimen::Visit::Step.new(id: id.to_s, operation: id, outcome: :done, at: Time.utc(2026, 1, 1)) }
+      taken = readings.map { |name, (value, state)| Munimen::ReadingInput.read(name, value, units: :us, id: name.to_s, state: state || {}) }
+      Munimen::Visit.new(heater: gas, rules: rules, on: today - days, readings: taken, steps:)
+    end
+    history = ->(symptom, *visits) { described_class.from_history(visits, symptom, on: today) }
+    flat = { static_pressure: "62", vessel_charge: ["12", zero] }
+    expect(history[:relief_drips, past[30, flat]]).to eq(charge: :flat)
+    expect(history[:relief_drips, past[30, flat, :set_vessel_charge]]).to be_empty
+    expect(history[:relief_drips, past[10, {}, :replace_vessel], past[30, flat]]).to be_empty
+    expect(history[:relief_drips, past[200, flat]]).to be_empty
+    renewed = ->(days) { Munimen::Faults::Test[:bubble_age].in_history([past[days, {}, :renew_bubble]], today) }
+    expect([renewed[100], renewed[700], Munimen::Faults::Test[:bubble_age].in_history([past[100, {}]], today)]).to eq([:recent, :long_ago, nil])
+  end
+
   it "says so when the evidence contradicts itself, and what to measure again" do
     torn = finder(:gas_storage, :relief_drips, { drip_temperature: :hot, tap_temperature: :as_set, thermostat_down: :stops, lever_wash: :dry, hot_peak: :at_relief, charge: :flat })
     expect([torn.left, torn.settled, torn.next_tests]).to eq([[], nil, []])

@@ -45,7 +45,7 @@ evidence: { generator: "weak", generator_cleaned: "weak", eco: "continuous", lin
     office.read(visit, :static_pressure, "62")
     decide = ->(test, value) { Munimen::Desk::Decide.new(office.context).call(visit, id: office.uuid, name: "fault.relief_drips.#{test}", value:) }
     found = diagnose(visit:, symptom: "relief_drips")
-    expect(found[:evidence]).to eq([{ test: :static_pressure, ask: "Static pressure, nothing running", outcome: :normal, text: "within limits", from_visit: true }])
+    expect(found[:evidence]).to eq([{ test: :static_pressure, ask: "Static pressure, nothing running", outcome: :normal, text: "within limits", from_visit: true, earlier: false }])
     decide["drip_temperature", "cold"]
     decide["drip_when", "on_heat_up"]
     expect(left(diagnose(visit:, symptom: "relief_drips"))).to eq(%i[vessel_flat vessel_low membrane_failed])

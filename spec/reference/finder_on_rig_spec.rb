@@ -27,6 +27,18 @@ RSpec.describe Munimen::Faults::Finder do
     end
   end
 
+  # The confusion table, a line for each heater and complaint: cases, named alone, tests in the middle and at most, and what was
+  # taken for what.
+  def table(runs)
+    lines = runs.group_by { |run| run.first(2) }.map do |(kind, symptom), same|
+      tests = same.map { |run| run[3] }.sort
+      mixed = same.reject { |run| run[4] == [run[2]] }.map { |run| "#{run[2]} → #{run[4].join(' or ')}" }
+      format("%-18<kind>s %-20<symptom>s %3<cases>d cases %3<alone>d alone %3<middle>d tests, at most %2<most>d  %<mixed>s", kind:, symptom:, cases: same.size,
+             alone: same.size - mixed.size, middle: tests[tests.size / 2], most: tests.last, mixed: mixed.join("; "))
+    end
+    ["", *lines].join("\n")
+  end
+
   it "names the true cause in every case, alone in 85 %, in a median of at most 5 tests" do
     runs = cases
     lost = runs.reject { |run| run[4].include?(run[2]) }
@@ -36,6 +48,7 @@ RSpec.describe Munimen::Faults::Finder do
     RSpec.configuration.reporter.message("on the rig: #{runs.size} cases of #{runs.map do |run|
       run[2]
     end.uniq.size} causes, #{alone} alone, #{tests[tests.size / 2]} tests in the middle, #{tests.last} at most")
+    RSpec.configuration.reporter.message(table(runs))
     expect(alone).to be >= runs.size * 0.85
     expect(tests[tests.size / 2]).to be <= 5
     expect(runs.map { |run| run[2] }.uniq.size).to be >= 35

@@ -82,6 +82,12 @@ Munimen::Faults::Test.define :bubble_age do
   ask "When was the air bubble renewed?"
   outcomes recent: "within 18 months", long_ago: "longer ago, or never"
   minutes 1
+  remembered do |visits, on|
+    renewed = visits.find { |visit| visit.done?(:renew_bubble) }
+    next if renewed.nil? && (visits.empty? || visits.last.on > on - 548) # nobody of ours was there so long ago
+
+    renewed && renewed.on > on - 548 ? :recent : :long_ago
+  end
 end
 Munimen::Faults::Test.define :lever_wash do
   ask "Work the lever 3–4 times, knock lightly: after ten seconds it"

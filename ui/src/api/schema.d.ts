@@ -1508,6 +1508,7 @@ export interface components {
                 outcome: string;
                 text: string;
                 from_visit: boolean;
+                earlier?: boolean;
             }[];
             suspects: components["schemas"]["Suspect"][];
             next: components["schemas"]["Proposal"][];

@@ -3,6 +3,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { api, must, Problem, type Schemas } from '@/api/client'
 import type { LinePicture } from '@/api/pictures'
+import WhatIfLadder from './WhatIfLadder.vue'
 
 const props = defineProps<{ heater: string }>()
 const PlotChart = defineAsyncComponent(() => import('./PlotChart.vue'))
@@ -36,6 +37,7 @@ async function play() {
     <p v-if="!found" class="soft">{{ $t('whatIf.lead') }}</p>
     <template v-if="tiers">
       <PlotChart :picture="tiers.picture as unknown as LinePicture" :label="$t('whatIf.title')" />
+      <WhatIfLadder :picture="tiers.picture as unknown as LinePicture" :stages="tiers.stages" />
       <ol class="stages">
         <li v-for="(stage, index) in tiers.stages" :key="stage.title"><b>{{ index + 1 }}. {{ stage.title }}:</b> {{ $t('whatIf.peak', { peak: stage.peak }) }} <b :class="{ acts: stage.acts }">{{ stage.text }}</b></li>
       </ol>

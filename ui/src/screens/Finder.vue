@@ -126,7 +126,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
           <h2>{{ $t('finder.evidence') }}</h2>
           <p v-if="!found.evidence.length" class="soft">{{ $t('finder.noEvidence') }}</p>
           <ul>
-            <li v-for="one in found.evidence" :key="one.test"><span class="soft small">{{ one.ask }}</span><br /><b>{{ one.text }}</b> <span v-if="one.from_visit" class="soft small">({{ $t('finder.fromVisit') }})</span><button v-else type="button" class="link" @click="answer(one.test, null)">{{ $t('finder.takeBack') }}</button></li>
+            <li v-for="one in found.evidence" :key="one.test"><span class="soft small">{{ one.ask }}</span><br /><b>{{ one.text }}</b> <span v-if="one.from_visit" class="soft small">({{ $t(one.earlier ? 'finder.earlier' : 'finder.fromVisit') }})</span><button v-else type="button" class="link" @click="answer(one.test, null)">{{ $t('finder.takeBack') }}</button></li>
           </ul>
         </section>
         <section class="panel middle">

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { api, must, Problem, type Schemas } from '@/api/client'
 import { session } from '@/api/session'
 import CatalogueSettings from '@/parts/CatalogueSettings.vue'
+import InstrumentSettings from '@/parts/InstrumentSettings.vue'
 
 type Settings = Schemas['Settings']
 const route = useRoute()
@@ -63,6 +64,7 @@ async function add(person: Settings['people'][number]) {
         </fieldset>
       </template>
     </section>
+    <InstrumentSettings v-if="!site" />
     <CatalogueSettings v-if="!site" />
     <section v-if="!site" class="stack">
       <h2>{{ $t('settings.people') }}</h2>
