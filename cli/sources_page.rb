@@ -29,6 +29,11 @@ module Munimen
         | Burner 40,000 Btu/h, element 4,500 W where the plate does not say | usual values | from memory |
         | Relief valve 150 psi, 210 °F where its plate is not recorded | ANSI Z21.22 | published, clause from memory |
         | High limit 180 °F on the ladder | between 170 and 190 °F | from memory |
+        | Slope over the years: median of the pairs' slopes, its interval from their ranks | Theil 1950, Sen 1968 | published, from memory; its interval is checked on made lines |
+        | A point stands apart at 3.5 usual distances | Iglewicz and Hoaglin 1993 | published, from memory |
+        | Regulator's fall-off 15 psi at 15 gal/min, main's swing, reseat at 95 %, magnet at 36 %, jacket's loss (simulated heater) | usual values | from memory |
+        | Dry element: 0.25 kg, 500 J/kg/K, glows 600 K above the room (training) | usual values | from memory |
+        | Natural gas 38.7 MJ/m³ (training) | usual value | from memory |
         | Height over diameter of a drawn tank, 2.5 | usual proportion, for the drawing only | common practice |
       TEXT
 

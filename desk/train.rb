@@ -69,7 +69,7 @@ module Munimen
         { **view(run), found: debrief.found?, cause: say.say(run.scenario.cause.title), because: say.say(run.scenario.cause.because.to_s),
           besides: run.scenario.faults.keys.drop(1).map { |name| say.say(Faults::Cause[name].title) },
           taken: debrief.taken.map { |one| taken(one, say) },
-          shortest: { minutes: debrief.shortest_minutes, tests: debrief.shortest.map { |test, outcome| told(Faults::Test[test], outcome, say) } },
+          shortest: { minutes: debrief.shortest_minutes, tests: debrief.shortest.map { |test, outcome| told(Faults::Test[test], outcome, say, run) } },
           tries: debrief.unsafe.map { |one| tried(one, say) } }
       end
 
@@ -102,7 +102,12 @@ module Munimen
         words.say(Faults::Cause.all.find { |cause| cause.id == name }&.title || Work::Operation[name].title)
       end
 
-      def told(test, outcome, say) = { ask: say.say(test.ask), text: say.say(test.outcomes.fetch(outcome)), minutes: test.minutes }
+      # first: what has to be true before it, on a heater in use.
+      def told(test, outcome, say, run)
+        space = Work::StateSpace.new(run.scenario.heater)
+        first = space.unmet(test.needs, space.arrival).map { |name, values| say.say(Work::StateWords.need(name, values)) }
+        { ask: say.say(test.ask), text: say.say(test.outcomes.fetch(outcome)), minutes: test.minutes, first: }
+      end
 
       def taken(one, say)
         { ask: say.say(one.test.ask), text: one.outcome ? say.say(one.test.outcomes.fetch(one.outcome)) : "–", minutes: one.minutes, before: one.before, after: one.after,

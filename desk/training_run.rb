@@ -91,7 +91,7 @@ module Munimen
 
       # What protects somebody and was tried all the same; needs of order are no danger.
       def refused(operation, error)
-        needs = Array(error.details[:needs]).map { |need| need[:name].to_s }
+        needs = Array(error.details[:needs]).map { |need| need[:name].to_s } - already(operation)
         return if needs.empty? || Work::Interlocks.soft?(needs.map(&:to_sym))
 
         change { |exercise| exercise.refused(operation, needs) }
@@ -134,6 +134,12 @@ module Munimen
       end
 
       private
+
+      # What an operation would make, and is so already: to try that endangers nobody.
+      def already(operation)
+        made = Work::StateSpace.new(scenario.heater).expand(Work::Operation[operation].makes)
+        made.filter_map { |name, values| name.to_s if values.include?(exercise.state[name]) }
+      end
 
       def over? = @exercise ? @exercise.over? : (records.settings[:acts] || []).any? { |act| act["kind"] == "over" }
       def clock = records.settings[:clock]

@@ -79,6 +79,7 @@ module Munimen
       get("/api/heater-form") { desk && json(HeaterForm.fields(units)) }
       post("/api/sites/:id/heaters") { json(Desk::KeepHeater.new(desk).add(site_id: id, **sent).slice(:id)) }
       get("/api/heaters/:id") { json(Desk::ViewHeater.new(desk).call(id)) }
+      get("/api/heaters/:id/trends") { json(Desk::ViewTrends.new(desk).call(id)) }
       get("/api/heaters/:id/what-if") { json(Desk::WhatIf.new(desk).call(id)) }
       put "/api/heaters/:id" do
         Desk::KeepHeater.new(desk).change(id, **sent.slice(:label, :installation))

@@ -79,7 +79,7 @@ RSpec.describe "An inspection on the screen", type: :feature do
     visit = start_at(office.heater, "inspection")
     go "/visits/#{visit}?step=look_over"
     file = File.join(Dir.mktmpdir, "photo.png")
-    FileUtils.cp(File.join(Munimen::ROOT, "docs/screenshots/sign-in.png"), file)
+    FileUtils.cp(File.join(Munimen::ROOT, "docs/screenshots/today.png"), file)
     within("fieldset", text: "Trim rings") { click_button "Trim rings rippled by heat" } if page.has_css?("fieldset legend", text: "Trim rings", wait: 0)
     within(find("fieldset", text: "Plastic rings at the flue")) do
       click_button "Trim rings rippled by heat"

@@ -6,7 +6,7 @@ RSpec.describe "The training rig", type: :feature do
     sign_in
     go "/faults"
     click_link "Practise on the training rig"
-    click_button "Start: A cold morning"
+    find("button", text: "A cold morning").click
     expect(page).to have_css(".training", text: "The little flame is gone").and have_css(".step-title", text: "Identify")
     click_button "10×"
     click_button "+60 min"

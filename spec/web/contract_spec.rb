@@ -36,6 +36,7 @@ RSpec.describe Munimen::Web do
       addSite: [:post, "/api/customers/#{office.customer}/sites", { id: id[], address: "2 Weir Lane" }],
       addHeater: [:post, "/api/sites/#{office.site}/heaters", { id: id[], label: "Attic", installation: Build::ELECTRIC }],
       heaterForm: [:get, "/api/heater-form"], heater: [:get, "/api/heaters/#{heater}"], whatIf: [:get, "/api/heaters/#{heater}/what-if"],
+      trends: [:get, "/api/heaters/#{heater}/trends"],
       changeHeater: [:put, "/api/heaters/#{heater}", { label: "Cellar", installation: Build::GAS }],
       bookVisit: [:post, "/api/heaters/#{heater}/visits", { id: id[], jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }],
       jobs: [:get, "/api/jobs"], catalogue: [:get, "/api/catalogue?search=tr"], calculations: [:get, "/api/calculations"],

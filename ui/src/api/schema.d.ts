@@ -159,6 +159,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/heaters/{id}/trends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Quantities over the years */
+        get: operations["trends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heaters/{id}/visits": {
         parameters: {
             query?: never;
@@ -1549,6 +1566,27 @@ export interface components {
             count: number;
             csv: string;
         };
+        Trend: {
+            id: string;
+            title: string;
+            unit: string;
+            text: string;
+            forecast: null | {
+                earliest: string;
+                likely: string;
+                latest: string;
+            };
+            points: {
+                on: string;
+                value: number;
+                text: string;
+                piece: number;
+                left: boolean;
+                apart: boolean;
+                at_least: number | null;
+                at_most: number | null;
+            }[];
+        };
         Training: {
             scenarios: {
                 id: string;
@@ -1594,6 +1632,7 @@ export interface components {
             ask: string;
             text: string;
             minutes: number;
+            first?: string[];
             before?: number;
             after?: number;
             could?: {
@@ -2245,6 +2284,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhatIf"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    trends: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trend"][];
                 };
             };
             401: components["responses"]["Problem"];

@@ -45,7 +45,7 @@ const share = (part: number, whole: number) => `${Math.round((100 * part) / Math
         </section>
         <section class="panel stack">
           <h2>{{ $t('training.shortest') }} <span class="soft small number">{{ $t('training.minutes', { n: debrief.shortest.minutes }) }}</span></h2>
-          <ol><li v-for="one in debrief.shortest.tests" :key="one.ask"><p><b>{{ one.ask }}</b> – {{ one.text }} <span class="soft small number">{{ one.minutes }} min</span></p></li></ol>
+          <ol><li v-for="one in debrief.shortest.tests" :key="one.ask"><p><b>{{ one.ask }}</b> – {{ one.text }} <span class="soft small number">{{ one.minutes }} min</span></p><p v-if="one.first?.length" class="small soft">{{ $t('training.first') }}: {{ one.first.join('; ') }}</p></li></ol>
         </section>
       </div>
       <section class="panel stack">

@@ -8,6 +8,7 @@ import GradeMark from '@/parts/GradeMark.vue'
 import HeaterForm from '@/parts/HeaterForm.vue'
 import SafetyLadder from '@/parts/SafetyLadder.vue'
 import SectionDrawing from '@/parts/SectionDrawing.vue'
+import TrendsPanel from '@/parts/TrendsPanel.vue'
 import WhatIfPanel from '@/parts/WhatIfPanel.vue'
 
 const props = defineProps<{ id: string }>()
@@ -133,6 +134,7 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
         </div>
       </section>
     </div>
+    <TrendsPanel class="what-if" :heater="heater.id" />
     <WhatIfPanel class="what-if" :heater="heater.id" />
     <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
       <form class="stack" @submit.prevent="book(false)">

@@ -43,7 +43,7 @@ const minutes = (seconds: number) => Math.round(seconds / 60)
       <section v-for="one in levels" :key="one.level" class="level">
         <h2><span class="number">{{ one.level }}</span> <svg :width="one.level * 12" height="10" aria-hidden="true"><rect v-for="n in one.level" :key="n" :x="(n - 1) * 12" :y="8 - n * 1.4" width="9" :height="2 + n * 1.4" /></svg><span class="sr">{{ $t('training.level', { n: one.level }) }}</span></h2>
         <ul>
-          <li v-for="scenario in one.list" :key="scenario.id"><button type="button" class="scenario" :aria-label="`${$t('training.start')}: ${scenario.title}`" @click="start({ scenario: scenario.id })"><b>{{ scenario.title }}<span v-if="solved.has(scenario.title)" class="solved"> ✓</span></b><span>{{ scenario.complaint }}</span><span class="soft small">{{ $t(`kind.${scenario.kind}`) }}</span></button></li>
+          <li v-for="scenario in one.list" :key="scenario.id"><button type="button" class="scenario" @click="start({ scenario: scenario.id })"><b>{{ scenario.title }}<span v-if="solved.has(scenario.title)" class="solved"> ✓</span></b><span>{{ scenario.complaint }}</span><span class="soft small">{{ $t(`kind.${scenario.kind}`) }}</span></button></li>
         </ul>
       </section>
       <div class="two">

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Trends
+    # A quantity that is followed from visit to visit. Declared in core/trends/lines/.
+    #
+    #   Line.define :charge do
+    #     title "{Vessel}'s charge"
+    #     kind :pressure
+    #     error 2, "psi"
+    #     value { |visit| … }        # as found, a Quantity, or nil
+    #     left { |visit| … }         # as left, where the visit has set it
+    #     restarts :replace_vessel   # operations after which a new line begins
+    #     limit { |visit| … }        # a Limit as it held then, or nil
+    #   end
+    class Line
+      @all = {}
+      class << self
+        def define(id, &block) = @all[id] = new(id).tap { |line| line.instance_eval(&block) }
+        def all = @all.values
+        def [](id) = @all.fetch(id)
+      end
+
+      attr_reader :id, :reading_error
+
+      def initialize(id)
+        @id = id
+        @restarts = []
+        @limit = @left = ->(_) {}
+      end
+
+      # -- declaration ------------------------------------------------------------------------------
+      def title(text = nil) = text ? @title = text : @title
+      def kind(id = nil) = id ? @kind = id : @kind
+      # How far a single reading may be out, as people read it.
+      def error(number, unit) = @reading_error = Measure::Unit[unit].then { |known| known.to_si(number) - known.to_si(0) }
+      def restarts(*operations) = @restarts = operations
+
+      %i[value left limit].each { |name| define_method(name) { |&block| instance_variable_set(:"@#{name}", block) } }
+
+      # -- use --------------------------------------------------------------------------------------
+      def found(visit) = @value.call(visit)
+      def set(visit) = @left.call(visit)
+      def bound(visit) = @limit.call(visit)
+      def restarted?(visit) = @restarts.any? { |operation| visit.standing.any? { |step| step.operation == operation && step.outcome == :done } }
+    end
+  end
+end

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+# Heat, gas and electricity over the years. How far a reading may be out: common practice.
+line = ->(id, &block) { Munimen::Trends::Line.define(id, &block) }
+number = ->(value) { value && Munimen::Measure::Quantity.new(:number, value) }
+
+line.call :tap_temperature do
+  title "At the {tap}"
+  kind :temperature
+  error 2, "deltaF"
+  value { |visit| visit.quantity(:tap_temperature) }
+  limit { |visit| visit.rules.limit(:tap_temperature) }
+  restarts :fit_cylinder_thermostat, :replace_gas_control
+end
+
+{ element_resistance: "{Element}, ohms", element_resistance_lower: "Lower {element}, ohms" }.each do |name, words|
+  line.call name do
+    title words
+    kind :resistance
+    error 0.2, "ohm"
+    value { |visit| visit.quantity(name).then { |read| read if read && read.si < 1e6 } }
+    restarts :replace_elements
+  end
+end
+
+line.call :generator do
+  title "Generator, open circuit"
+  kind :generator_voltage
+  error 1, "mV"
+  value { |visit| visit.quantity(:generator_open) }
+  restarts :replace_thermocouple, :replace_gas_control
+end
+
+line.call :gas_drop do
+  title "Drop in the gas pipe"
+  kind :gas_pressure
+  error 0.1, "inH2O"
+  value do |visit|
+    rest, burning = %i[gas_standing gas_operating].map { |name| visit.quantity(name) }
+    Munimen::Measure::Quantity.new(:gas_pressure, rest.si - burning.si) if rest && burning
+  end
+end
+
+line.call :manifold do
+  title "Manifold pressure"
+  kind :gas_pressure
+  error 0.1, "inH2O"
+  value { |visit| visit.quantity(:gas_manifold) }
+  restarts :replace_gas_control
+end
+
+line.call :anode do
+  title "Anode left, 0 to 1"
+  kind :number
+  error 0.1, "1"
+  value { |visit| visit.quantity(:anode_remaining) }
+  restarts :replace_anode
+  left { |visit| number.call(1.0) if visit.done?(:replace_anode) }
+  limit { |_| Munimen::Rules::Limit.new(id: :anode_left, at_least: number.call(0.25)) }
+end
+
+# 0 clear, 1 flecks, 2 grit, 3 heavy: what the first flush brought.
+line.call :sediment do
+  title "Sediment, 0 clear to 3 heavy"
+  kind :number
+  error 0.5, "1"
+  value { |visit| number.call(%i[clear flecks grit heavy].index(visit.choice(:flush_result))) }
+end
+
+line.call :coil do
+  title "Coil's effectiveness, 0 to 1"
+  kind :number
+  error 0.03, "1"
+  value do |visit|
+    flow, back, tank = %i[coil_flow_temperature coil_return_temperature coil_tank_temperature].map { |name| visit.quantity(name)&.si }
+    number.call((flow - back) / (flow - tank)) if flow && back && tank && flow > tank + 5
+  end
+  restarts :clean_coil
+end

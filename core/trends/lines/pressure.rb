@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+# Pressures over the years. How far a reading may be out: common practice with a dial gauge.
+line = ->(id, &block) { Munimen::Trends::Line.define(id, &block) }
+
+line.call :charge do
+  title "{Vessel}'s charge"
+  kind :pressure
+  error 2, "psi"
+  value { |visit| (read = visit.reading(:vessel_charge)) && read.at_zero_pressure? ? read.quantity : nil }
+  left { |visit| visit.quantity(:charge_set) }
+  restarts :set_vessel_charge, :replace_vessel
+end
+
+line.call :static_pressure do
+  title "Static pressure"
+  kind :pressure
+  error 2, "psi"
+  value { |visit| visit.quantity(:static_pressure) }
+  limit { |visit| visit.rules.limit(:static_pressure) }
+  restarts :replace_inlet_group
+end
+
+line.call :hot_peak do
+  title "Hot peak as found"
+  kind :pressure
+  error 3, "psi"
+  value { |visit| visit.quantity(:hot_peak_found) }
+  limit { |visit| visit.rules.limit(:hot_peak) }
+  restarts :set_vessel_charge, :replace_vessel, :renew_bubble, :replace_relief_valve
+end
