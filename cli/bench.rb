@@ -130,6 +130,7 @@ class Bench
     bares, posts, readings = pairs(bare, ours, visits)
     row("bare Puma route, GET, 1 kB, p95", percentile(bares, 0.95), "ms", "")
     row("bare Puma route, POST with the same body, 1 kB, p95", percentile(posts, 0.95), "ms", "")
+    row("a write of 4 kB made durable (fsync) by itself, p95", percentile(durable, 0.95), "ms", "")
     row("reading saved and judged, p50", percentile(readings, 0.5), "ms", "")
     row("reading saved and judged, p95", percentile(readings, 0.95), "ms", "")
     row("reading p95 / bare GET p95", percentile(readings, 0.95) / percentile(bares, 0.95), "×", "≤ 6")
@@ -138,6 +139,11 @@ class Bench
     row("visit as a whole, p50 of 40", percentile(Array.new(40) { timed { ours.get("/api/visits/#{visits.first}") } }, 0.5), "ms", "")
     400.times { ours.get("/api/today") } # with the above, 1 000 requests
     row("memory after 1 000 requests", ours.memory_mb, "MB", "< 200")
+  end
+
+  # What the disk alone takes: each reading is durable before it is acknowledged.
+  def durable
+    File.open(File.join(Dir.mktmpdir("munimen-disk"), "disk"), "wb") { |file| Array.new(200) { timed { file.write("x" * 4096) && file.fsync } } }
   end
 
   # From a reading's acknowledgement to the event on another screen.

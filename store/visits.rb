@@ -70,26 +70,21 @@ module Munimen
       # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's row);
       # corrected readings only on request.
       def core(id, now:, corrected: false)
-        @one_placed ||= placed(Sequel[:visits][:id] => :$id).prepare(:select, :placed_visit)
-        row = @one_placed.call(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
-        CoreVisit.new(row, now: now.respond_to?(:call) ? now.call(row) : now, firm_rules: @settings.house_rules, written: written(id, corrected)).build
+        @whole ||= [true, false].to_h { |all| [all, placed(Sequel[:visits][:id] => :$id).select_append(*everything(all)).prepare(:select, all ? :whole_visit : :standing_visit)] }
+        row = @whole.fetch(corrected).call(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
+        written = WRITTEN.to_h { |table| [table, JSON.parse(row.delete(table), symbolize_names: true)] }
+        CoreVisit.new(row, now: now.respond_to?(:call) ? now.call(row) : now, firm_rules: @settings.house_rules, written:).build
       end
 
       private
 
-      # Everything written in a visit, by table, in one round: each table as a JSON list.
-      def written(id, corrected)
-        @everything ||= [true, false].to_h { |all| [all, @database[everything(all), id: :$id].prepare(:select, all ? :everything : :everything_standing)] }
-        @everything.fetch(corrected).call(id:).first.transform_values { |json| JSON.parse(json, symbolize_names: true) }
-      end
-
+      # Everything written in a visit, in one round with its row: each table as a JSON list.
       def everything(corrected)
-        lists = WRITTEN.map do |table|
+        WRITTEN.map do |table|
           fields = @database[table].columns.map { |column| "'#{column}', \"#{column}\"" }.join(", ")
           only = " AND superseded_by IS NULL" if table == :observations || (table == :readings && !corrected)
-          "(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE visit_id = :id#{only} ORDER BY at, rowid)) AS #{table}"
+          Sequel.lit("(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE visit_id = visits.id#{only} ORDER BY at, rowid)) AS #{table}")
         end
-        "SELECT #{lists.join(', ')}"
       end
 
       def placed(conditions = {})

@@ -49,7 +49,7 @@ const said = (word: string) => word.replaceAll('_', ' ')
     <div class="row figures">
       <span class="clock" :title="$t('training.clock')">{{ time(shown) }}</span>
       <span role="radiogroup" :aria-label="$t('training.clock')"><button v-for="one in [1, 10, 60] as const" :key="one" type="button" role="radio" :aria-checked="run.speed === one" @click="clock({ speed: one })">{{ $t('training.speed', { n: one }) }}</button></span>
-      <button v-for="one in [10, 60]" :key="one" type="button" @click="clock({ skip: one * 60 })">{{ $t('training.skip', { n: one }) }}</button>
+      <button v-for="one in [10, 60]" :key="one" type="button" :class="{ hour: one === 60 }" @click="clock({ skip: one * 60 })">{{ $t('training.skip', { n: one }) }}</button>
       <span>{{ $t('training.water') }} <b class="number">{{ run.water }}</b></span>
       <span>{{ $t('training.tests') }} <b class="number">{{ run.tests }}</b></span>
       <span :class="{ bad: run.unsafe }">{{ $t('training.unsafe') }} <b class="number">{{ run.unsafe }}</b></span>
@@ -72,5 +72,5 @@ button[aria-checked='true'] { background: #241a05; color: #fffaf0; }
 [role='radiogroup'] { display: inline-flex; gap: 4px; }
 .bad { color: #7a0d12; font-weight: 700; }
 .sights { display: flex; gap: 4px 14px; flex-wrap: wrap; }
-@media (max-width: 700px) { .training { padding: 6px 12px; } button, a { min-height: 44px; } }
+@media (max-width: 700px) { .training { padding: 4px 8px; font-size: 0.86rem; } .figures { gap: 4px 8px; } .clock { font-size: 1rem; min-width: 4.4em; } button, a { min-height: 44px; padding: 2px 8px; } button.hour { display: none; } }
 </style>
