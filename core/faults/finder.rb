@@ -76,15 +76,13 @@ module Munimen
 
       # Evidence that a visit holds already, for every test that matters to a symptom.
       def self.from_visit(visit, symptom)
-        tests = Symptom[symptom].causes(visit.heater).flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
-        tests.filter_map { |id| (outcome = Test[id].in_visit(visit)) && [id, outcome] }.to_h
+        Symptom[symptom].tests(visit.heater).filter_map { |id| (outcome = Test[id].in_visit(visit)) && [id, outcome] }.to_h
       end
 
       # Evidence of earlier visits, the latest first: {test => outcome}.
       def self.from_history(visits, symptom, on:)
         heater = visits.first&.heater or return {}
-        tests = Symptom[symptom].causes(heater).flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
-        tests.filter_map { |id| (outcome = Test[id].in_history(visits, on)) && [id, outcome] }.to_h
+        Symptom[symptom].tests(heater).filter_map { |id| (outcome = Test[id].in_history(visits, on)) && [id, outcome] }.to_h
       end
 
       private

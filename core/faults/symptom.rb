@@ -35,6 +35,8 @@ module Munimen
       def of?(heater) = @on.call(heater)
       # Every cause of it that this heater can have.
       def causes(heater) = Cause.all.select { |cause| cause.of.include?(id) && cause.on?(heater) }
+      # Ids of every test that matters to it.
+      def tests(heater) = causes(heater).flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
     end
   end
 end

@@ -47,13 +47,15 @@ module Munimen
         stages.map do |title, more|
           faults += more
           rig = rig(faults)
-          samples = [[0.0, rig.public_send(what)]]
+          samples = [[rig.time, rig.public_send(what)]]
           acts = nil
           rig.run(minutes * 60) do |sample|
             samples << [sample.time, sample.public_send(what)] if sample.time - samples.last[0] >= minutes
-            acts ||= yield(rig)
+            next if acts || !(acts = yield(rig))
+
+            samples << [sample.time, lifts_at(rig)] if what == :pressure && !by_heat(rig)
           end
-          peak = [*samples.map(&:last), *(rig.water.reliefs.select { |relief| relief.spilt > 0.02 && !by_heat(rig) }.map(&:pressure) if what == :pressure)].max
+          peak = samples.map(&:last).max
           Stage.new(title:, samples: shifted(samples), peak:, acts:, text: text(acts))
         end
       end
@@ -77,6 +79,9 @@ module Munimen
 
         "{expansion_relief}" if rig.expansion_relief && rig.expansion_relief.spilt > 0.02
       end
+
+      # The pressure at which the valve that has let go lifts: after the step it has shut already, a little below.
+      def lifts_at(rig) = rig.water.reliefs.select { |relief| relief.spilt > 0.02 }.map(&:pressure).max
 
       def by_heat(rig) = rig.relief_valve.lifted && rig.top >= rig.relief_valve.temperature ? "{relief_valve}" : nil
 

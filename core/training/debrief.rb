@@ -64,8 +64,7 @@ module Munimen
       def answers
         @answers ||= begin
           bench = Rig::Probe::Bench.new(@exercise.heater, @scenario.faults, seed: @scenario.seed)
-          causes = Faults::Symptom[@scenario.symptom].causes(@exercise.heater)
-          causes.flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq.filter_map { |id| (outcome = Rig::Probe.take(id, bench)) && [id, outcome] }.to_h
+          Faults::Symptom[@scenario.symptom].tests(@exercise.heater).filter_map { |id| (outcome = Rig::Probe.take(id, bench)) && [id, outcome] }.to_h
         end
       end
 

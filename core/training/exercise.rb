@@ -14,7 +14,7 @@ module Munimen
 
       LONGEST = 172_800 # s that the rig is run on at one time
       BEFORE = 7_200    # s that it stands with its faults before anybody comes
-      SWING = 20_000.0  # Pa that the street's pressure goes up and down
+      SWING = 20_000.0  # Pa that the street's pressure goes up and down; from memory
 
       # state: of the heater, {variable => value}.
       attr_reader :scenario, :rig, :acts, :seconds, :mended, :state

@@ -21,7 +21,7 @@ const value = computed(() => {
   return y0 + ((y1 - y0) * (at.value - x0)) / Math.max(x1 - x0, 1e-9)
 })
 const y = (amount: number) => 232 - ((amount - least.value) / (most.value - least.value)) * 214
-const reached = (level: number) => value.value >= level * 0.985
+const reached = (level: number) => value.value >= level
 function play() {
   playing.value = !playing.value
   clearInterval(ticking)
