@@ -5,7 +5,7 @@ module Munimen
   # its kind (a bare number in the site's unit) or one of its words.
   module ReadingInput
     # Readings that no operation asks for, but that explain others.
-    EXTRA = { cold_temperature: :temperature, mains_pressure: :pressure }.freeze
+    EXTRA = { cold_temperature: :temperature, mains_pressure: :pressure, night_rise: :pressure }.freeze
 
     module_function
 

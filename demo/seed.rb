@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
+require "tempfile"
 require_relative "customers"
+require_relative "logged"
 require_relative "truth"
 require_relative "walk"
 
@@ -48,6 +50,7 @@ module Munimen
         @heaters = Customers::ALL.flat_map { |one| customer(**one) }
         past
         today
+        logged
         File.write(File.join(@config.folder, "demo-accounts.json"),
                    JSON.generate(PEOPLE.map { |email, _, role| { email:, password: PASSWORD, role: } }))
       end
@@ -59,7 +62,7 @@ module Munimen
         PEOPLE.each { |email, name, role| @records.people.create(email:, name:, role:, password: PASSWORD) }
         QUALIFIED.each { |email, held| qualify(@records.people.by_email(email), held) }
         @plumber = @records.people.by_email("plumber@tallowreed.example")
-        @desk = Desk::Context.new(@records, person: person("owner"), clock: -> { @now - (800 * 86_400) })
+        @desk = Desk::Context.new(@records, person: person("owner"), clock: -> { @now - (1200 * 86_400) })
       end
 
       def qualify(person, held)
@@ -78,9 +81,10 @@ module Munimen
         end
       end
 
-      # One visit two years ago and one last year for each; the vessel loses charge, the valve ages.
+      # One visit two years ago and one last year for each, three years ago for some; the vessel loses charge, the valve ages.
       def past
         @heaters.each_with_index do |heater, index|
+          year(heater, 1095 - (index * 6), lost: 14, lower: 2) if index < 4
           year(heater, 730 - (index * 6), lost: 20, lower: 3)
           year(heater, 352 - (index * 6), lost: 9, lower: 1)
         end
@@ -110,6 +114,17 @@ module Munimen
         at = Time.utc(@now.year, @now.month, @now.day, 9 + @random.rand(0..5), @random.rand(0..59)) - (days * 86_400)
         Walk.new(@records, person: @plumber, at:, truth: Truth.new(**truth), random: @random, findings: heater[:findings], refused:)
             .call(heater[:id], **more)
+      end
+
+      # A logger hung in the garage for two days.
+      def logged
+        rows = Logged.new(Heater::Installation.from(@heaters[1][:installation].merge(backflow: "yes")), days: 2, faults: { no_expansion_control: 1 }, seed: 4).rows(20)
+        start = Time.utc(@now.year, @now.month, @now.day) - (4 * 86_400)
+        Tempfile.create("log") do |file|
+          file.puts("Date,Time,Pressure (psi)", rows.map { |time, pressure| "#{(start + time).strftime('%m/%d/%Y,%H:%M:%S')},#{(pressure / Logged::PSI).round(1)}" })
+          file.flush
+          Desk::PressureLogs.new(Desk::Context.new(@records, person: @plumber, clock: -> { @now })).take_in(@heaters[1][:id], id: uuid, name: "garage-logger.csv", file: file.path) { nil }
+        end
       end
 
       # Today: one visit half done, two booked.

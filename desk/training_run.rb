@@ -46,7 +46,7 @@ module Munimen
       attr_reader :records, :token
 
       def initialize(path, token, clock:)
-        @records = Store::Records.new(Store::Database.open(path), photos: "#{path}.photos")
+        @records = Store::Records.new(Store::Database.open(path), folder: "#{path}.files")
         @token = token
         @real = clock
         @lock = Monitor.new

@@ -9,10 +9,10 @@ module Munimen
     class Records
       attr_reader :database
 
-      # photos: folder for the bytes of photographs.
-      def initialize(database, photos: nil)
+      # folder: for the bytes of photographs and logs.
+      def initialize(database, folder: nil)
         @database = database
-        @photo_folder = photos
+        @folder = folder
       end
 
       def people = @people ||= People.new(database)
@@ -21,13 +21,18 @@ module Munimen
       def heaters = @heaters ||= Heaters.new(database)
       def visits = @visits ||= Visits.new(database, settings)
       def dues = @dues ||= Dues.new(database)
-      def photos = @photos ||= Photos.new(database, @photo_folder)
+      def photos = @photos ||= Photos.new(database, within("photos"))
+      def pressure_logs = @pressure_logs ||= PressureLogs.new(database, within("logs"))
       def training = @training ||= Training.new(database)
       def worked_out = @worked_out ||= WorkedOut.new
       def deficiencies = @deficiencies ||= Deficiencies.new(database)
 
       # Runs a block as one write: all of it or none.
       def write(&) = database.transaction(mode: :immediate, &)
+
+      private
+
+      def within(room) = @folder && File.join(@folder, room)
     end
   end
 end

@@ -69,6 +69,8 @@ module Munimen
                demo: config.demo_accounts })
       end
 
+      register Routes::PressureLogs
+
       get("/api/today") { json(Desk::ViewToday.new(desk).call) }
 
       get("/api/customers") { desk && json(records.customers.list(search: params["search"])) }

@@ -19,8 +19,9 @@ module Munimen
       def self.from_environment = new(ENV.fetch("MUNIMEN_DATA", File.join(ROOT, "data")))
 
       def database_path = File.join(folder, "munimen.sqlite3")
-      def records = @records ||= Store::Records.new(Store::Database.open(database_path), photos: File.join(folder, "photos"))
+      def records = @records ||= Store::Records.new(Store::Database.open(database_path), folder:)
 
+      def log_imports = @log_imports ||= Desk::LogImports.new
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.

@@ -11,11 +11,12 @@ RSpec.describe Munimen::Web do
     answer["csrf"]
   end
 
+  # A text is sent as a table, everything else as JSON.
   def send_json(verb, path, body, csrf: token)
-    header "Content-Type", "application/json"
+    header "Content-Type", body.is_a?(String) ? "text/csv" : "application/json"
     header "Accept", "application/json"
     header "X-CSRF-Token", csrf
-    public_send(verb, path, JSON.generate(body))
+    public_send(verb, path, body.is_a?(String) ? body : JSON.generate(body))
   end
 
   def sign_in(role = "plumber", password: Office::PASSWORD)
@@ -25,7 +26,7 @@ RSpec.describe Munimen::Web do
   # One good example for each route of the contract: [path, body]. Answers are held to the contract by the
   # stack itself, which raises here when one breaks it.
   def examples
-    reading_routes.merge(visit_routes(office.start, -> { office.uuid })).merge(settings_routes)
+    { **reading_routes, **visit_routes(office.start, -> { office.uuid }), **settings_routes, **records_routes }
   end
 
   def reading_routes
@@ -62,6 +63,16 @@ RSpec.describe Munimen::Web do
       **training,
       siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
       qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }
+  end
+
+  def records_routes
+    heater = office.heater
+    file = File.join(office.config.folder, "log.csv")
+    File.write(file, "time,psi\n#{Array.new(60) { |index| "#{index * 60},#{60 + (index % 2)}" }.join("\n")}")
+    log = Munimen::Desk::PressureLogs.new(office.context).take_in(heater, id: office.uuid, name: "log.csv", file:) { nil }[:id]
+    { pressureLogs: [:get, "/api/heaters/#{heater}/pressure-logs"], pressureLog: [:get, "/api/pressure-logs/#{log}"],
+      addPressureLog: [:post, "/api/heaters/#{heater}/pressure-logs?log=#{office.uuid}&name=a.csv", "time,psi\n1,60"],
+      bringInLog: [:post, "/api/pressure-logs/#{log}/visit", { id: office.uuid, visit: office.start }] }
   end
 
   def training

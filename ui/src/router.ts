@@ -10,6 +10,7 @@ export const router = createRouter({
     { path: '/customers', name: 'customers', component: () => import('./screens/Customers.vue') },
     { path: '/customers/:id', name: 'customer', component: () => import('./screens/Customer.vue'), props: true },
     { path: '/heaters/:id', name: 'heater', component: () => import('./screens/Heater.vue'), props: true },
+    { path: '/pressure-logs/:id', name: 'pressure-log', component: () => import('./screens/PressureLog.vue'), props: true },
     { path: '/calculators', name: 'calculators', component: () => import('./screens/Calculators.vue') },
     { path: '/calculators/:id', name: 'calculator', component: () => import('./screens/Calculator.vue'), props: true },
     { path: '/faults', name: 'faults', component: () => import('./screens/Finder.vue') },

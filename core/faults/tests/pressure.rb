@@ -36,6 +36,8 @@ Munimen::Faults::Test.define :night_creep do
   outcomes steady: "stays where it was", rises: "has risen"
   minutes 10
   depth :reading
+  # From a log: 3 psi at rest; from memory.
+  seen { |visit| (risen = visit.quantity(:night_rise)) && (risen.si > 20_000 ? :rises : :steady) }
 end
 Munimen::Faults::Test.define :hot_peak do
   ask "Maximum hand over one heating"

@@ -9,6 +9,13 @@ line.call :charge do
   error 2, "psi"
   value { |visit| (read = visit.reading(:vessel_charge)) && read.at_zero_pressure? ? read.quantity : nil }
   left { |visit| visit.quantity(:charge_set) }
+  # The supply of the day, give or take what is allowed.
+  limit do |visit|
+    target = visit.charge_target or next
+    tolerance = visit.rules.limit(:charge_tolerance).at_most.si
+    Munimen::Rules::Limit.new(id: :charge_tolerance, at_least: Munimen::Measure::Quantity.new(:pressure, target.si - tolerance),
+at_most: Munimen::Measure::Quantity.new(:pressure, target.si + tolerance))
+  end
   restarts :set_vessel_charge, :replace_vessel
 end
 

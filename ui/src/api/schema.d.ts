@@ -910,6 +910,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/heaters/{id}/pressure-logs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Pressure logs of a heater */
+        get: operations["pressureLogs"];
+        put?: never;
+        /** Take in a pressure log, which is then read; see its progress */
+        post: operations["addPressureLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pressure-logs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A pressure log as told, or how far its reading is */
+        get: operations["pressureLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pressure-logs/{id}/visit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write what a log gives into an open visit */
+        post: operations["bringInLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1972,6 +2024,63 @@ export interface components {
             evidence?: components["schemas"]["MaybeText"];
             seen: number;
             age: number;
+        };
+        PressureLogs: {
+            id: components["schemas"]["Id"];
+            name: string;
+            started_at: components["schemas"]["MaybeText"];
+            worst: components["schemas"]["Grade"];
+            at: string;
+        }[];
+        PressureLog: {
+            share: number;
+            problem: null | components["schemas"]["Problem"];
+            log: null | components["schemas"]["ToldLog"];
+        };
+        ToldLog: {
+            id: components["schemas"]["Id"];
+            name: string;
+            started_at: components["schemas"]["MaybeText"];
+            heater_id: components["schemas"]["Id"];
+            label: string;
+            customer: string;
+            address: string;
+            visit: null | components["schemas"]["Id"];
+            rows: number;
+            skipped: number;
+            seconds: number;
+            interval: number;
+            unit: string;
+            file_unit: string;
+            guessed: boolean;
+            columns: string[];
+            time_column: string;
+            pressure_column: string;
+            clock_moved: number;
+            findings: {
+                kind: string;
+                state: components["schemas"]["Grade"];
+                text: string;
+                limit: components["schemas"]["MaybeText"];
+                source: string;
+            }[];
+            events: {
+                kind: string;
+                from: number;
+                to: number;
+                start: number;
+                extreme: number;
+                text: string;
+            }[];
+            more_events: number;
+            readings: {
+                [key: string]: number;
+            };
+            limits: {
+                title: string;
+                value: number;
+            }[];
+            course: number[][];
         };
     };
     responses: {
@@ -3705,6 +3814,137 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalculationResult"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    pressureLogs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressureLogs"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    addPressureLog: {
+        parameters: {
+            query: {
+                log: components["schemas"]["Id"];
+                name: string;
+                time?: string;
+                pressure?: string;
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    pressureLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressureLog"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    bringInLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: components["schemas"]["Id"];
+                    visit: components["schemas"]["Id"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        readings: string[];
+                    };
                 };
             };
             401: components["responses"]["Problem"];

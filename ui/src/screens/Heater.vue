@@ -6,6 +6,7 @@ import { write } from '@/api/outbox'
 import { speak } from '@/words'
 import GradeMark from '@/parts/GradeMark.vue'
 import HeaterForm from '@/parts/HeaterForm.vue'
+import LogsPanel from '@/parts/LogsPanel.vue'
 import SafetyLadder from '@/parts/SafetyLadder.vue'
 import SectionDrawing from '@/parts/SectionDrawing.vue'
 import TrendsPanel from '@/parts/TrendsPanel.vue'
@@ -135,6 +136,7 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
       </section>
     </div>
     <TrendsPanel class="what-if" :heater="heater.id" />
+    <LogsPanel class="what-if" :heater="heater.id" />
     <WhatIfPanel class="what-if" :heater="heater.id" />
     <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
       <form class="stack" @submit.prevent="book(false)">

@@ -4,6 +4,12 @@ export default {
   kind: { gas_storage: 'Gas storage', electric_storage: 'Electric storage', boiler_coil: 'Boiler coil', unvented_indirect: 'Unvented, indirect', unvented_direct: 'Unvented, direct' },
   status: { booked: 'Booked', open: 'Under way', signed: 'Signed' },
   outcome: { in_service: 'In service', in_service_with_limits: 'In service, with limits', left_off: 'Left off, made safe' },
+  log: {
+    title: 'Pressure logs', add: 'Add a log', lead: 'A logger’s file as CSV: time and pressure are found by themselves, any unit, any interval.', sending: 'sent', reading: 'read', again: 'Try again', time: 'Column of the time', pressure: 'Column of the pressure', unit: 'Unit',
+    plot: 'Pressure over time, {n} events marked', says: 'What it says', events: 'What happened', quiet: 'Nothing that the rows could show.', bring: 'Take into the open visit', brought: 'Written down as readings.', visit: 'To the visit', more: '{n} more.',
+    read: '{rows} rows, one every {every}; time from “{time}”, pressure from “{pressure}” in {unit}.', guessed: 'The unit is not in the file: it is taken as usual here.', skipped: '{n} rows without a reading were left out.', moved: 'Its clock was put forward or back on the way; the readings go on evenly.',
+    kind: { heating: 'Heating', creep: 'Slow rise', dip: 'Dip', hammer: 'Bang' },
+  },
   signIn: { title: 'Sign in', email: 'E-mail', password: 'Password', go: 'Sign in', demo: 'Demo accounts – made-up data', use: 'Use', lead: 'Water heaters, serviced in the right order.' },
   today: {
     visits: 'Visits today', owed: 'Owed, worst first', none: 'No visit today. Open a customer’s heater and book one.', nothingOwed: 'Nothing is owed in the next two weeks.',

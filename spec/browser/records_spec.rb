@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+# What lasts beyond a visit, at the screen: quantities over the years, a pressure log.
+RSpec.describe "Records at the screen", type: :feature do
+  def log_file(rows)
+    File.join(office.config.folder, "logger.csv").tap do |path|
+      File.write(path, "Time,Pressure (psi)\n#{Array.new(rows) { |index| "#{(Time.utc(2026, 11, 20) + (index * 10)).strftime('%m/%d/%Y %H:%M:%S')},#{yield index}" }.join("\n")}")
+    end
+  end
+
+  it "shows what a heater's quantities did over the years, with their limits, and says it in words" do
+    [[58, 0], [54, 365], [50, 730]].each do |charge, days|
+      office.now = Time.utc(2024, 11, 20, 9) + (days * 86_400)
+      office.walk(charge:)
+    end
+    sign_in
+    go "/heaters/#{office.heater}"
+    within(".trends") do
+      expect(page).to have_css("li", text: "Expansion tank's charge").and have_css("li", text: "Static pressure")
+      line = find("li", text: "Expansion tank's charge")
+      expect(line).to have_css("circle", minimum: 3).and have_css(".bound", visible: :all)
+      expect(line.find("svg")["aria-label"]).to include("2024-11 58 psi")
+    end
+    expect(serious).to be_empty
+  end
+
+  it "takes in a logger's file with progress, marks what happened, and asks where it cannot tell" do
+    office.start
+    sign_in
+    go "/heaters/#{office.heater}"
+    attach_file "log", log_file(9) { 60 }, make_visible: true
+    expect(page).to have_css("[role=alert]", text: "at least 20")
+    watch = "() => { const bar = document.querySelector('progress'); if (bar) (window.seen ??= []).push(Number(bar.value)) }"
+    page.execute_script("new MutationObserver(#{watch}).observe(document.body, { subtree: true, childList: true, attributes: true })")
+    attach_file "log", log_file(60_000) { |index| index % 2000 < 200 ? 60 + (index % 2000 * 0.3) : 60 }, make_visible: true
+    expect(page).to have_css("h1", text: "logger.csv", wait: 20)
+    expect(page.evaluate_script("window.seen.length")).to be > 2
+    expect(page.evaluate_script("window.seen.every((value, index) => !index || value >= window.seen[index - 1])")).to be(true)
+    expect(page).to have_css(".event.heating", count: 30).and have_content("Rises with heating 30 times")
+    find(".events button", match: :first).click
+    expect(page).to have_css(".event.chosen", count: 1)
+    expect(serious).to be_empty
+    click_button "Take into the open visit"
+    expect(page).to have_content("Written down as readings.")
+    expect(office.records.database[:readings].select_map(:name)).to contain_exactly("static_pressure", "hot_peak_found", "night_rise")
+  end
+end
