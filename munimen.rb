@@ -14,7 +14,7 @@ module Munimen
                     core/work/operations core/work/jobs core/judgement/looks
                     core/judgement/checks core/drawing/charts core/parts/kinds core/faults/symptoms
                     core/faults/tests core/faults/causes core/rig/faults core/rig/instruments
-                    core/rig/probes core/training/consequences core/trends/lines].freeze
+                    core/rig/probes core/training/consequences core/trends/lines core/calendar/rules].freeze
 
   @loader = Zeitwerk::Loader.new
   @loader.push_dir(File.join(ROOT, "core"), namespace: self)

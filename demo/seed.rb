@@ -5,6 +5,7 @@ require_relative "customers"
 require_relative "logged"
 require_relative "truth"
 require_relative "walk"
+require_relative "week"
 
 module Munimen
   module Demo
@@ -27,7 +28,7 @@ module Munimen
                      ["meter-4", "Millivolt meter 4", "generator_voltage", "millivolt_meter", "tip", "2026-05-08"]].map do |id, title, reads, device, point, calibrated|
         { id:, title:, reads:, host: "127.0.0.1", port: INSTRUMENT_PORT, device:, point:, calibrated: }
       end.freeze
-      FIRM = { name: "Tallow & Reed Plumbing", address: "14 Cooper's Lane, Harrowmere", phone: "555-0142" }.freeze
+      FIRM = { name: "Tallow & Reed Plumbing", address: "14 Cooper's Lane, Harrowmere", phone: "555-0142", lat: 45.0, lng: -70.0 }.freeze
 
       def self.call(config, **options) = new(config, **options).call
 
@@ -51,6 +52,7 @@ module Munimen
         past
         today
         logged
+        week
         File.write(File.join(@config.folder, "demo-accounts.json"),
                    JSON.generate(PEOPLE.map { |email, _, role| { email:, password: PASSWORD, role: } }))
       end
@@ -114,6 +116,35 @@ module Munimen
         at = Time.utc(@now.year, @now.month, @now.day, 9 + @random.rand(0..5), @random.rand(0..59)) - (days * 86_400)
         Walk.new(@records, person: @plumber, at:, truth: Truth.new(**truth), random: @random, findings: heater[:findings], refused:)
             .call(heater[:id], **more)
+      end
+
+      # Places, some more customers, and the week that was booked, a visit an hour of the diary.
+      def week
+        Week::MORE.each { |name, address, _, kind| customer(name:, phone: "555-01#{@random.rand(10..99)}", address:, access: nil, heaters: [{ label: "Water heater", truth: {}, installation: plain(kind) }]) }
+        Week::PLACES.merge(Week::MORE.to_h { |name, _, place| [name, place] }).each { |name, place| place(name, *Week.degrees(place)) }
+        monday = Week.monday(@now.to_date)
+        Week::BOOKED.each_with_index { |(name, jobs, window), index| book(name, jobs, window, monday, index) }
+      end
+
+      def plain(kind)
+        more = { capacity: "50", location: "basement", discharge_ends: "floor", manufactured: "2020-05", installed: "2020-08", set_point: "120" }
+        serial = @random.rand(10_000..99_999)
+        kind == :gas ? Customers.gas("Korvane", "KG-50", "KV50-#{serial}", input: "40000", **more) : Customers.electric("Odrun", "E50", "OD-50-#{serial}", **more)
+      end
+
+      def place(name, lat, lng)
+        sites_of(name).each { |site| @records.customers.update_site(site[:id], lat:, lng:, household: Week::AT_RISK.include?(name) ? "at_risk" : "usual") }
+      end
+
+      def sites_of(name) = @records.customers.sites_of(@records.customers.list(search: name).first[:id])
+
+      def book(name, jobs, window, monday, index)
+        heater = @records.heaters.at_site(sites_of(name).first[:id]).first[:id]
+        day = monday + (window ? window[0] : index % 5)
+        from, to = (window ? window.drop(1) : [8 + (index / 5 * 2)]).map { |hour| Time.utc(day.year, day.month, day.day, hour).iso8601(3) }
+        booker = Desk::Context.new(@records, person: person("office"), clock: -> { @now - ((40 - index) * 3600) })
+        who = [@plumber, @records.people.by_email("mina@tallowreed.example"), person("owner")][index % 3]
+        Desk::StartVisit.new(booker).book(id: uuid, heater_id: heater, jobs:, account_id: who[:id], planned_for: from, window_from: (from if to), window_to: to)
       end
 
       # A logger hung in the garage for two days.

@@ -52,11 +52,19 @@ module Munimen
       def owe
         dues = @context.records.dues
         judged = @judge.verdicts.reject { |verdict| verdict.state == :not_tested }
-        dues.settle(heater_id:, at: @context.stamp, jobs: (@visit.jobs + Calendar::Due.settled_jobs(@visit)).uniq.map(&:to_s), checks: judged.map { |verdict| verdict.check.to_s })
-        Calendar::Due.after(@visit, @judge.deficiencies.reject { |verdict| accepted(verdict) }, on: @visit.on).each do |item|
+        items = Calendar::Due.after(@visit, @judge.deficiencies.reject { |verdict| accepted(verdict) }, on: @visit.on)
+        dues.settle(heater_id:, at: @context.stamp, jobs: (@visit.jobs + Calendar::Due.settled_jobs(@visit)).uniq.map(&:to_s), checks: judged.map { |verdict| verdict.check.to_s },
+                    kinds: ended(items))
+        items.each do |item|
           dues.add(id: SecureRandom.uuid, heater_id:, visit_id: @row[:id], kind: item.kind.to_s, on: item.on.iso8601,
                    text: item.text, grade: item.grade&.to_s, job: item.job&.to_s, check: item.check&.to_s)
         end
+      end
+
+      # Kinds that this visit owes anew, and a heater left off that is back in service.
+      def ended(items)
+        back = @visit.decision(:outcome) == "left_off" ? [] : ["left_off"]
+        items.map(&:kind).uniq.select { |kind| Calendar::Rule[kind].renewed? }.map(&:to_s) + back
       end
     end
   end

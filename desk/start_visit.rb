@@ -6,15 +6,16 @@ module Munimen
     class StartVisit
       def initialize(context) = @context = context
 
-      # planned_for: ISO time; account_id: who goes. Returns the visit's row.
-      def book(id:, heater_id:, jobs:, planned_for:, account_id: nil)
+      # planned_for: ISO time; account_id: who goes; window_from, window_to: when it was promised to begin, ISO times. Returns the visit's row.
+      def book(id:, heater_id:, jobs:, planned_for:, account_id: nil, window_from: nil, window_to: nil)
         @context.allow!(:owner, :office, :plumber)
         @context.records.heaters.find(heater_id)
         raise Error.new("Say at least one job.", field: :jobs, code: :missing) if Array(jobs).empty?
 
+        promised!(window_from, window_to)
         known = jobs.map { |job| Work::Job[job].id }
         @context.records.visits.add(id:, heater_id:, jobs: JSON.generate(known), status: "booked", planned_for:,
-                                    account_id: account_id || @context.person[:id], created_at: @context.stamp)
+                                    account_id: account_id || @context.person[:id], created_at: @context.stamp, window_from:, window_to:)
         @context.records.visits.find(id)
       end
 
@@ -30,6 +31,14 @@ module Munimen
       end
 
       private
+
+      def promised!(from, to)
+        return if from.nil? && to.nil?
+        raise Error.new("A promise has a beginning and an end.", field: from ? :window_to : :window_from, code: :missing) unless from && to
+        raise Error.new("The promised time ends before it begins.", field: :window_to, code: :out_of_range) unless Time.iso8601(from) < Time.iso8601(to)
+      rescue ArgumentError
+        raise Error.new("A promised time must be an ISO 8601 time such as 2026-11-23T10:00:00Z.", field: :window_from, code: :bad_time)
+      end
 
       # An inspector's visit only looks.
       def house_rules(row)

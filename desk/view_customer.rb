@@ -13,7 +13,7 @@ module Munimen
           heaters = records.heaters.at_site(site[:id]).map do |row|
             { id: row[:id], label: row[:label], **JSON.parse(row[:installation], symbolize_names: true).slice(:kind, :maker, :model, :capacity) }
           end
-          site.slice(:id, :address, :access, :code_profile).merge(units: Rules::Book[site[:code_profile]].units, heaters:)
+          site.slice(:id, :address, :access, :code_profile, :household, :lat, :lng).merge(units: Rules::Book[site[:code_profile]].units, heaters:)
         end
         customer.slice(:id, :name, :phone, :email, :note).merge(sites:)
       end

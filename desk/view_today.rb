@@ -2,15 +2,15 @@
 
 module Munimen
   module Desk
-    # The visits of the day, and what is owed, worst first.
+    # The visits of the day, and what is owed, most urgent first.
     class ViewToday
-      HORIZON = 14 # days ahead within which something counts as owed now
+      MOST = 8 # of what is owed; the rest has a screen of its own
 
       def initialize(context) = @context = context
 
       def call(today: @context.now.to_date)
         { date: today.iso8601, visits: @context.records.visits.of_day(today.iso8601).map { |row| visit(row) },
-          owed: @context.records.dues.open(by: today + HORIZON).map { |row| owed(row, today) } }
+          **owed }
       end
 
       private
@@ -38,9 +38,10 @@ module Munimen
           end }
       end
 
-      def owed(row, today)
-        late = (today - Date.iso8601(row[:on])).to_i
-        row.slice(:id, :kind, :on, :text, :grade, :heater_id, :label, :address, :customer, :job).merge(late:)
+      def owed
+        all = Owed.new(@context).call
+        { owed: all[:owed].first(MOST).map { |one| one.slice(:id, :kind, :on, :text, :grade, :heater_id, :label, :address, :customer, :job, :late) },
+          why_first: all[:why_first], owed_in_all: all[:counts][:open] }
       end
     end
   end

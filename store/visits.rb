@@ -23,6 +23,12 @@ module Munimen
               .order(:planned_for).all
       end
 
+      # Visits planned from one time to another (ISO), and those still open from before.
+      def between(from, to)
+        placed.where { Sequel.|(Sequel.&(planned_for >= from, planned_for < to), { status: "open" }) }
+              .select_append(:lat, :lng, :window_from, :window_to, Sequel[:visits][:created_at]).order(:planned_for).all
+      end
+
       def written?(table, id) = !@database[table].where(id:).empty?
 
       # Writes one row into readings, observations, steps, decisions, notes or signatures.

@@ -70,6 +70,8 @@ module Munimen
       end
 
       register Routes::PressureLogs
+      register Routes::Owed
+      register Routes::DayPlan
 
       get("/api/today") { json(Desk::ViewToday.new(desk).call) }
 

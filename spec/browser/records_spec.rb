@@ -44,4 +44,26 @@ RSpec.describe "Records at the screen", type: :feature do
     expect(page).to have_content("Written down as readings.")
     expect(office.records.database[:readings].select_map(:name)).to contain_exactly("static_pressure", "hot_peak_found", "night_rise")
   end
+
+  it "plans a day: drags a visit to somebody else, sees what breaks, takes the proposal and keeps it" do
+    office.now = Time.utc(2026, 11, 24, 6)
+    book = Munimen::Desk::StartVisit.new(office.context("owner"))
+    owner, plumber = %w[owner plumber].map { |role| office.person(role) }
+    Munimen::Desk::Qualify.new(office.context("owner")).call(plumber[:id], qualifications: [{ trade: "gas", number: "G1", expires: "2030-01-01" }])
+    2.times { |index| book.book(id: office.uuid, heater_id: office.heater, jobs: ["flush"], planned_for: "2027-03-02T#{10 + index}:00:00.000Z", account_id: plumber[:id]) }
+    sign_in("owner")
+    go "/plan?from=2027-03-02&days=1"
+    expect(page).to have_css("td .stop", count: 2)
+    rows = all("tbody tr")
+    theirs, mine = %w[Plumber Owner].map { |name| rows.find { |row| row.has_css?("th", text: name, wait: 0) } }
+    theirs.first(".stop").drag_to(mine.find("td"))
+    expect(mine).to have_css(".stop.broken", text: "Owner does not hold: gas.")
+    click_button "Propose an order"
+    expect(page).to have_no_css(".stop.broken")
+    expect(theirs).to have_css(".stop", count: 2)
+    click_button "Keep this plan"
+    expect(page).to have_content("Kept.")
+    expect(office.records.database[:visits].select_order_map(:planned_for).map { |at| at[0, 10] }.uniq).to eq(["2027-03-02"])
+    expect(serious).to be_empty
+  end
 end

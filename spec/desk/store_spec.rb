@@ -118,7 +118,7 @@ RSpec.describe "The demo" do
       expect(kinds.uniq).to match_array(Munimen::Heater::Fields::KINDS.map(&:to_s))
       expect(visits.where(status: "open").count).to eq(1)
       expect(visits.where(status: "booked").count).to be >= 2
-      expect(visits.min(:planned_for)).to start_with("2024")
+      expect(visits.min(:planned_for)).to start_with("2023")
       owed = records.dues.open(by: Date.new(2026, 12, 7))
       expect(owed.map { |due| due[:grade] }.tally).to include("danger" => 1, "defect" => (be >= 2))
       half = records.visits.core(visits.where(status: "open").get(:id), now: Time.utc(2026, 11, 23, 13))

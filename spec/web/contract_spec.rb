@@ -70,8 +70,15 @@ RSpec.describe Munimen::Web do
     file = File.join(office.config.folder, "log.csv")
     File.write(file, "time,psi\n#{Array.new(60) { |index| "#{index * 60},#{60 + (index % 2)}" }.join("\n")}")
     log = Munimen::Desk::PressureLogs.new(office.context).take_in(heater, id: office.uuid, name: "log.csv", file:) { nil }[:id]
+    due = office.uuid
+    office.records.dues.add(id: due, heater_id: heater, visit_id: office.start, kind: "annual_service", on: "2026-11-20", text: "The year")
+    week = { from: "2026-11-24", days: 7, offset: 60 }
     { pressureLogs: [:get, "/api/heaters/#{heater}/pressure-logs"], pressureLog: [:get, "/api/pressure-logs/#{log}"],
       addPressureLog: [:post, "/api/heaters/#{heater}/pressure-logs?log=#{office.uuid}&name=a.csv", "time,psi\n1,60"],
+      owed: [:get, "/api/owed"], decideOwed: [:post, "/api/owed/#{due}/decision", { id: office.uuid, what: "snooze", reason: "Away", day: "2026-12-20" }],
+      changeSite: [:put, "/api/sites/#{office.site}", { address: "1 Weir Lane", household: "at_risk", lat: 45.01, lng: -70.2 }],
+      plan: [:get, "/api/plan?from=2026-11-24&days=7&offset=60"], checkPlan: [:post, "/api/plan/check", { **week, arrangement: [] }],
+      proposePlan: [:post, "/api/plan/propose", week], applyPlan: [:put, "/api/plan", { **week, arrangement: [] }],
       bringInLog: [:post, "/api/pressure-logs/#{log}/visit", { id: office.uuid, visit: office.start }] }
   end
 

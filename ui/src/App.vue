@@ -38,6 +38,8 @@ watch(
     <RouterLink class="brand" to="/" aria-label="Munimen"><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink>
     <nav v-if="session.person" class="nav">
       <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
+      <RouterLink to="/plan">{{ $t('app.plan') }}</RouterLink>
+      <RouterLink to="/owed">{{ $t('app.owed') }}</RouterLink>
       <RouterLink to="/customers">{{ $t('app.customers') }}</RouterLink>
       <RouterLink to="/faults">{{ $t('app.faults') }}</RouterLink>
       <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>

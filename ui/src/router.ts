@@ -7,6 +7,8 @@ export const router = createRouter({
   routes: [
     { path: '/sign-in', name: 'sign-in', component: SignIn },
     { path: '/', name: 'today', component: () => import('./screens/Today.vue') },
+    { path: '/plan', name: 'plan', component: () => import('./screens/Plan.vue') },
+    { path: '/owed', name: 'owed', component: () => import('./screens/Owed.vue') },
     { path: '/customers', name: 'customers', component: () => import('./screens/Customers.vue') },
     { path: '/customers/:id', name: 'customer', component: () => import('./screens/Customer.vue'), props: true },
     { path: '/heaters/:id', name: 'heater', component: () => import('./screens/Heater.vue'), props: true },

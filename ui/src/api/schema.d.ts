@@ -962,6 +962,109 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/owed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is owed, most urgent first, with why */
+        get: operations["owed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/owed/{key}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put something owed off, decline it, or take it up again */
+        post: operations["decideOwed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what is known of a site */
+        put: operations["changeSite"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Visits of some days on the people who go, as booked */
+        get: operations["plan"];
+        /** Write an arrangement down */
+        put: operations["applyPlan"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an arrangement costs and breaks */
+        post: operations["checkPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/propose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An arrangement with less driving and waiting */
+        post: operations["proposePlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1007,6 +1110,8 @@ export interface components {
         };
         Today: {
             date: string;
+            owed_in_all: number;
+            why_first: components["schemas"]["MaybeText"];
             visits: {
                 id: components["schemas"]["Id"];
                 status: string;
@@ -1067,6 +1172,10 @@ export interface components {
                 id: string;
                 address: string;
                 access?: components["schemas"]["MaybeText"];
+                /** @enum {string} */
+                household: "usual" | "at_risk";
+                lat: number | null;
+                lng: number | null;
                 code_profile: string;
                 units: string;
                 heaters: {
@@ -1142,6 +1251,10 @@ export interface components {
             /** Format: date-time */
             planned_for: string;
             account_id?: number;
+            /** Format: date-time */
+            window_from?: string;
+            /** Format: date-time */
+            window_to?: string;
         };
         Jobs: {
             id: string;
@@ -2081,6 +2194,91 @@ export interface components {
                 value: number;
             }[];
             course: number[][];
+        };
+        OwedList: {
+            date: string;
+            counts: {
+                open: number;
+                snoozed: number;
+                declined: number;
+            };
+            why_first: components["schemas"]["MaybeText"];
+            more: number;
+            owed: components["schemas"]["OwedItem"][];
+        };
+        OwedItem: {
+            id: string;
+            kind: string;
+            on: string;
+            text: string;
+            grade?: components["schemas"]["MaybeText"];
+            job?: components["schemas"]["MaybeText"];
+            heater_id?: null | components["schemas"]["Id"];
+            customer_id?: null | components["schemas"]["Id"];
+            label?: components["schemas"]["MaybeText"];
+            address?: components["schemas"]["MaybeText"];
+            customer?: components["schemas"]["MaybeText"];
+            late: number;
+            points: number;
+            reasons: string[];
+            rule: null | {
+                comes_from: string;
+                moved_by: components["schemas"]["MaybeText"];
+                ended_by: string;
+                source: string;
+            };
+            decision: null | {
+                what: string;
+                until: components["schemas"]["MaybeText"];
+                reason: string;
+                at: string;
+                by: string;
+            };
+        };
+        DayPlan: {
+            from: string;
+            days: number;
+            people: {
+                id: number;
+                name: string;
+            }[];
+            rounds: {
+                person: number;
+                date: string;
+                driving: number;
+                waiting: number;
+                stops: components["schemas"]["PlannedVisit"][];
+            }[];
+            unplaced: components["schemas"]["PlannedVisit"][];
+            driving: number;
+            waiting: number;
+            breaks: number;
+            compare: null | {
+                driving: number;
+                waiting: number;
+            };
+            at_least: number | null;
+        };
+        PlannedVisit: {
+            visit: components["schemas"]["Id"];
+            status: string;
+            customer: string;
+            address: string;
+            label: string;
+            heater_id: components["schemas"]["Id"];
+            planned_for: string;
+            window_from?: components["schemas"]["MaybeText"];
+            window_to?: components["schemas"]["MaybeText"];
+            seconds: number;
+            jobs: string[];
+            trades: string[];
+            danger: boolean;
+            start?: string;
+            leave?: string;
+            drive?: number;
+            wait?: number;
+            reasons?: string[];
+            breaks?: string[];
         };
     };
     responses: {
@@ -3945,6 +4143,253 @@ export interface operations {
                     "application/json": {
                         readings: string[];
                     };
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    owed: {
+        parameters: {
+            query?: {
+                show?: "open" | "snoozed" | "declined";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwedList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    decideOwed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: components["schemas"]["Id"];
+                    /** @enum {string} */
+                    what: "snooze" | "decline" | "resume";
+                    reason: string;
+                    day?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwedList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    changeSite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    address: string;
+                    access?: string;
+                    /** @enum {string} */
+                    household?: "usual" | "at_risk";
+                    lat?: number | null;
+                    lng?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Customer"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    plan: {
+        parameters: {
+            query: {
+                from?: string;
+                days: number;
+                offset?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    applyPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    from: string;
+                    days: number;
+                    offset: number;
+                    arrangement: {
+                        person: number;
+                        date: string;
+                        visits: components["schemas"]["Id"][];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    checkPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    from: string;
+                    days: number;
+                    offset: number;
+                    arrangement: {
+                        person: number;
+                        date: string;
+                        visits: components["schemas"]["Id"][];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    proposePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    from: string;
+                    days: number;
+                    offset: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, must, Problem, uuid, type Schemas } from '@/api/client'
+import { api, csrf, must, Problem, problemFrom, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import HeaterForm from '@/parts/HeaterForm.vue'
 
@@ -41,6 +41,17 @@ const addSite = () =>
     addingSite.value = false
     await load()
   })
+const changing = ref<Schemas['Customer']['sites'][number] | null>(null)
+const changeSite = () =>
+  attempt(async () => {
+    const { id, address, access, household, lat, lng } = changing.value!
+    const degrees = (value: unknown) => (value === null || value === '' || value === undefined ? null : Number(value))
+    const response = await fetch(`/api/sites/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify({ address, access: access || undefined, household, lat: degrees(lat), lng: degrees(lng) }) })
+    const body: unknown = await response.json()
+    if (!response.ok) throw problemFrom(response.status, body)
+    customer.value = body as Schemas['Customer']
+    changing.value = null
+  })
 const addHeater = (label: string, installation: Record<string, string>) =>
   attempt(async () => {
     const id = uuid()
@@ -64,7 +75,9 @@ const addHeater = (label: string, installation: Record<string, string>) =>
         <div>
           <h2>{{ one.address }}</h2>
           <p v-if="one.access" class="soft small">{{ one.access }}</p>
+          <p v-if="one.household === 'at_risk'" class="small"><b>{{ $t('site.at_risk') }}</b></p>
         </div>
+        <el-button @click="changing = { ...one }">{{ $t('site.change') }}</el-button>
         <RouterLink :to="{ path: '/settings', query: { site: one.id } }" class="small">{{ $t('settings.siteRules') }}</RouterLink>
         <el-button type="primary" @click="addingHeaterAt = one.id">{{ $t('customers.addHeater') }}</el-button>
       </div>
@@ -78,6 +91,17 @@ const addHeater = (label: string, installation: Record<string, string>) =>
         <label>{{ $t('customers.address') }}<el-input v-model="site.address" name="address" autofocus /></label>
         <label>{{ $t('customers.access') }}<el-input v-model="site.access" type="textarea" name="access" /></label>
         <label>{{ $t('customers.rulebook') }}<el-select v-model="site.code_profile" :aria-label="$t('customers.rulebook')"><el-option v-for="book in books" :key="book.id" :value="book.id" :label="book.title" /></el-select></label>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog :model-value="!!changing" :title="$t('site.change')" width="min(480px, 94vw)" @close="changing = null">
+      <form v-if="changing" class="stack" @submit.prevent="changeSite">
+        <label>{{ $t('customers.address') }}<el-input v-model="changing.address" name="address" /></label>
+        <label>{{ $t('customers.access') }}<el-input v-model="changing.access" type="textarea" name="access" /></label>
+        <label>{{ $t('site.household') }}<el-select v-model="changing.household" :aria-label="$t('site.household')"><el-option v-for="word in ['usual', 'at_risk']" :key="word" :value="word" :label="$t(`site.${word}`)" /></el-select></label>
+        <p class="soft small">{{ $t('site.place') }}</p>
+        <div class="row"><label>{{ $t('site.lat') }}<el-input v-model="changing.lat" name="lat" inputmode="decimal" /></label><label>{{ $t('site.lng') }}<el-input v-model="changing.lng" name="lng" inputmode="decimal" /></label></div>
         <p v-if="error" role="alert" class="error">{{ error }}</p>
         <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
       </form>

@@ -18,7 +18,7 @@ const heater = ref<Heater | null>(null)
 const jobs = ref<Schemas['Jobs']>([])
 const booking = ref(false)
 const changing = ref(false)
-const form = ref({ jobs: ['annual_safety'], when: '' })
+const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
 const error = ref('')
 const field = ref<string | null>(null)
 
@@ -37,7 +37,9 @@ async function book(startNow: boolean) {
   try {
     const id = uuid()
     const when = startNow || !form.value.when ? new Date() : new Date(form.value.when)
-    await write(`/api/heaters/${props.id}/visits`, { id, jobs: form.value.jobs, planned_for: when.toISOString() })
+    const promised = (time: string) => new Date(`${form.value.when.slice(0, 10)}T${time}`).toISOString()
+    const window = !startNow && form.value.when && form.value.from && form.value.to ? { window_from: promised(form.value.from), window_to: promised(form.value.to) } : {}
+    await write(`/api/heaters/${props.id}/visits`, { id, jobs: form.value.jobs, planned_for: when.toISOString(), ...window })
     booking.value = false
     if (!startNow) return void (await load())
     await write(`/api/visits/${id}/start`)
@@ -144,6 +146,7 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
           <el-select v-model="form.jobs" multiple :aria-label="$t('heater.job')"><el-option v-for="job in jobs" :key="job.id" :value="job.id" :label="job.title" /></el-select>
         </label>
         <label>{{ $t('heater.when') }}<input v-model="form.when" type="datetime-local" class="native" /></label>
+        <div class="row"><label>{{ $t('heater.promisedFrom') }}<input v-model="form.from" type="time" class="native" /></label><label>{{ $t('heater.promisedTo') }}<input v-model="form.to" type="time" class="native" /></label></div>
         <p v-if="error" role="alert">{{ error }}</p>
         <el-button type="primary" native-type="submit">{{ $t('heater.book') }}</el-button>
       </form>

@@ -51,7 +51,8 @@ async function open(visit: Schemas['Today']['visits'][number]) {
           </article>
         </section>
         <section>
-          <h2>{{ $t('today.owed') }}</h2>
+          <div class="row between"><h2>{{ $t('today.owed') }}</h2><RouterLink to="/owed">{{ $t('owed.all', { n: today.owed_in_all }) }}</RouterLink></div>
+          <p v-if="today.why_first" class="soft small">{{ today.why_first }}</p>
           <p v-if="!today.owed.length" class="panel">{{ $t('today.nothingOwed') }}</p>
           <ul class="owed">
             <li v-for="owed in today.owed" :key="owed.id" class="panel" :class="owed.grade">
@@ -61,7 +62,7 @@ async function open(visit: Schemas['Today']['visits'][number]) {
                 <span class="small" :class="{ late: (owed.late ?? 0) > 0 }">{{ (owed.late ?? 0) > 0 ? $t('today.late', { n: owed.late }) : owed.late === 0 ? $t('today.dueToday') : $t('today.due', { on: short(owed.on) }) }}</span>
               </div>
               <p>{{ owed.text }}</p>
-              <p class="soft small"><RouterLink :to="`/heaters/${owed.heater_id}`">{{ owed.customer }}, {{ owed.address }} – {{ owed.label }}</RouterLink></p>
+              <p v-if="owed.heater_id" class="soft small"><RouterLink :to="`/heaters/${owed.heater_id}`">{{ owed.customer }}, {{ owed.address }} – {{ owed.label }}</RouterLink></p>
             </li>
           </ul>
         </section>

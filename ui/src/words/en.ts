@@ -1,9 +1,20 @@
 export default {
-  app: { today: 'Today', customers: 'Customers', calculators: 'Calculators', faults: 'Faults', settings: 'Settings', signOut: 'Sign out', dark: 'Dark', light: 'Light', emergency: 'Gas or CO', waiting: '{n} waiting to be sent', offline: 'No connection – kept here', skip: 'To the content' },
+  app: { today: 'Today', plan: 'Plan', owed: 'Owed', customers: 'Customers', calculators: 'Calculators', faults: 'Faults', settings: 'Settings', signOut: 'Sign out', dark: 'Dark', light: 'Light', emergency: 'Gas or CO', waiting: '{n} waiting to be sent', offline: 'No connection – kept here', skip: 'To the content' },
   grade: { danger: 'Danger', defect: 'Defect', watch: 'Watch', advice: 'Advice', sound: 'Sound', not_tested: 'Not tested' },
   kind: { gas_storage: 'Gas storage', electric_storage: 'Electric storage', boiler_coil: 'Boiler coil', unvented_indirect: 'Unvented, indirect', unvented_direct: 'Unvented, direct' },
   status: { booked: 'Booked', open: 'Under way', signed: 'Signed' },
   outcome: { in_service: 'In service', in_service_with_limits: 'In service, with limits', left_off: 'Left off, made safe' },
+  plan: {
+    title: 'Plan', reckoning: 'Reckoning how long each visit takes …', day: 'Day', week: 'Week', before: 'Earlier', after: 'Later', driving: 'driving', waiting: 'waiting', less: '{n} % less than in the order of booking', atLeast: 'any order drives at least {n}', breaks: '{n} broken',
+    propose: 'Propose an order', back: 'As booked', keep: 'Keep this plan', kept: 'Kept.', round: '{drive} min driving, {wait} min waiting', drive: '{n} min drive', move: 'Move', first: 'First here', unplaced: 'Not placed',
+    lead: 'Drag a visit to another person, day or place in the order. Driving is reckoned by the line, a third longer for roads, at 45 km/h. A visit that is under way stays with whoever began it.',
+  },
+  owed: {
+    title: 'Owed', all: 'All {n}', open: 'Owed now', snoozed: 'Put off', declined: 'Declined', none: 'Nothing here.', more: '{n} more further down the list.', why: 'Why, and when', comes: 'Comes from', moved: 'Moved by', ended: 'Ended by', source: 'Source',
+    snooze: 'Put off', decline: 'Decline', resume: 'Take up again', book: 'Book', reason: 'Reason', until: 'Until', keep: 'Keep', by: '{who}, {on}: {reason}', till: 'put off until {on}',
+    kind: { charge_recheck: 'Charge re-check', leak_check: 'Leak check', bubble: 'Air bubble', annual_service: 'Annual service', relief_exercise: 'Relief exercise', anode: 'Anode', relief_life: 'Relief valve’s age', warranty: 'Warranty', put_off: 'Put off work', left_off: 'Left off', deficiency: 'Deficiency', calibration: 'Calibration' },
+  },
+  site: { change: 'Change', household: 'Who lives there', usual: 'Nobody at special risk', at_risk: 'Small children, old or ill people', lat: 'Latitude', lng: 'Longitude', place: 'For the day’s drive: where it lies, in degrees. Left open it counts as one of the middle.' },
   log: {
     title: 'Pressure logs', add: 'Add a log', lead: 'A logger’s file as CSV: time and pressure are found by themselves, any unit, any interval.', sending: 'sent', reading: 'read', again: 'Try again', time: 'Column of the time', pressure: 'Column of the pressure', unit: 'Unit',
     plot: 'Pressure over time, {n} events marked', says: 'What it says', events: 'What happened', quiet: 'Nothing that the rows could show.', bring: 'Take into the open visit', brought: 'Written down as readings.', visit: 'To the visit', more: '{n} more.',
@@ -18,7 +29,7 @@ export default {
   customers: { rulebook: 'Rulebook', title: 'Customers', search: 'Name, address or phone', add: 'New customer', name: 'Name', phone: 'Phone', email: 'E-mail', none: 'Nobody found. Add the first customer.', keep: 'Keep', address: 'Address', access: 'How to get in', addSite: 'New site', addHeater: 'New heater', noSites: 'No site yet: add the address where the heater stands.', noHeaters: 'No heater yet: add it from its data plate.' },
   heater: {
     record: 'Record', book: 'Book a visit', start: 'Start a visit now', change: 'Change', owed: 'Open and owed', visits: 'Visits', none: 'Nothing is open.', noVisits: 'No visit yet.', drawing: 'Section', ladder: 'Safety ladder', plate: 'Installed',
-    job: 'What is to be done', when: 'When', label: 'Where it stands, in a word', plateTitle: 'From the data plate', around: 'Around it', reliefTitle: 'Relief and discharge', keep: 'Keep', unknownNote: 'Leave open what you cannot see: unknown lowers no guard.',
+    job: 'What is to be done', promisedFrom: 'Promised from', promisedTo: 'to', when: 'When', label: 'Where it stands, in a word', plateTitle: 'From the data plate', around: 'Around it', reliefTitle: 'Relief and discharge', keep: 'Keep', unknownNote: 'Leave open what you cannot see: unknown lowers no guard.',
   },
   field: {
     kind: 'Kind', maker: 'Maker', model: 'Model', serial: 'Serial', capacity: 'Capacity', input: 'Gas input', working_pressure: 'Rated working pressure', set_point: 'Set point', element_upper: 'Upper element', element_lower: 'Lower element', element_voltage: 'Element voltage',

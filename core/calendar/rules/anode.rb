@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+Munimen::Calendar::Rule.define :anode do
+  comes_from "the anode was seen or replaced, or is to be seen every year"
+  moved_by "the house rule on anodes, and how fast this one goes"
+  ended_by "the next look, or a new anode"
+  source Munimen::Source.common_practice("replaced with a quarter left; a straight line through the inspections")
+  job :inspect_anode
+  renewed
+  owed do |visit, _|
+    next unless visit.heater.anode == :separate
+
+    fresh = visit.done?(:replace_anode)
+    left = fresh ? 1.0 : visit.quantity(:anode_remaining)&.si
+    next unless left || visit.jobs.intersect?(%i[annual_unvented annual_safety])
+
+    case visit.rules.choice(:anode)
+    when :replace_yearly then in_days(365, "Replace the anode: yearly, by house rule.", job: :replace_anode)
+    when :look_yearly then in_days(365, "Look at the anode.") if left
+    when :by_estimate
+      fitted = day(visit.heater.installed) unless fresh
+      life = fitted && left && today - fitted > 180 && Munimen::Physics::AnodeLife.from_inspections([[fitted, 1.0], [today, left]], 0.25)[:replace_by]
+      next (in_days(3 * 365, "Look at the anode: three years after it was fitted.") if left) unless life && life[:likely]
+
+      first, likely = life.values_at(:earliest, :likely).map { |text| Date.iso8601(text || life[:likely]) }
+      on([first, today + 1].max, "Look at the anode: by estimate a quarter is left about #{likely.strftime('%B %Y')}.")
+    end
+  end
+end

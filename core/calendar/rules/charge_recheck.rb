@@ -1,0 +1,9 @@
+# frozen_string_literal: true
+
+Munimen::Calendar::Rule.define :charge_recheck do
+  comes_from "the {vessel}'s charge was set"
+  ended_by "a re-check, or any later visit that reads the charge"
+  source Munimen::Source.common_practice("re-check a week after any top-up")
+  job :charge_recheck
+  owed { |visit, _| in_days(7, "Re-check the {vessel}'s charge: it was set, and must not have dropped.") if visit.done?(:set_vessel_charge) }
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+Munimen::Calendar::Rule.define :deficiency do
+  comes_from "an open deficiency"
+  moved_by "its grade: danger is due the same day"
+  ended_by "putting it right, or the customer's acceptance in writing"
+  source Munimen::Source.common_practice("every open defect by its date")
+  owed do |_, deficiencies|
+    deficiencies.reject { |verdict| verdict.state == :advice }.map do |verdict|
+      in_days(verdict.due_in || 30, [verdict.text, verdict.remedy].compact.join(" "), grade: verdict.state, check: verdict.check)
+    end
+  end
+end

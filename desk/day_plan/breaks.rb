@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    class DayPlan
+      # What breaks, in a sentence.
+      module Breaks
+        module_function
+
+        def text(what, leg, round, name, facts)
+          case what
+          when :window then "Begins #{Day.clock(leg.start)}; promised by #{Day.clock(leg.stop.window[1])}."
+          when :hours then "Ends #{Day.clock(leg.leave)}; the day ends #{Day.clock(round.ends)}."
+          when :trade then "#{name} does not hold: #{(leg.stop.trades - round.trades).join(', ')}."
+          when :person then "Somebody else has begun it."
+          when :date then "Promised for #{leg.stop.date.iso8601}."
+          else "It would be left half done: #{facts[:holds].first(3).join(', ')}."
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+RSpec.describe Munimen::Day do
+  def stop(id, place, **more) = described_class::Stop.new(id:, place:, seconds: 3000, trades: [], **more)
+  def round(person = 1, date: Date.new(2026, 11, 30), trades: [:gas]) = described_class::Round.new(person:, date:, starts: 28_800, ends: 61_200, base: [45.0, -70.0], trades:)
+  def near(east, north) = [45.0 + (north / 111.2), -70.0 + (east / 78.7)]
+
+  # London to Paris, about 344 km by the great circle: handbooks.
+  it "measures by the great circle" do
+    expect(described_class::Travel.metres([51.5074, -0.1278], [48.8566, 2.3522])).to be_within(1500).of(343_500)
+    expect(described_class::Travel.seconds(nil, near(1, 1))).to eq(900)
+  end
+
+  it "orders a round as cheaply as trying every order does" do
+    random = Random.new(5)
+    6.times do
+      stops = Array.new(5) { |index| stop("s#{index}", near((random.rand * 20) - 10, (random.rand * 20) - 10), window: index == 3 ? [36_000, 39_600] : nil) }
+      best = stops.permutation.map { |order| described_class::Timetable.new(round, order).cost }.min
+      order = described_class::Order.new(round, stops)
+      expect(order.cost).to be_within(1e-6).of(best)
+      expect(order).to be_proved
+    end
+  end
+
+  it "keeps promises, trades and what cannot be left, and says what any order drives at least" do
+    monday, tuesday = [30, 1].map.with_index { |day, index| Date.new(2026, 11 + index, day) }
+    rounds = [round(1, date: monday), round(2, date: monday, trades: []), round(1, date: tuesday), round(2, date: tuesday, trades: [])]
+    stops = [stop("gas", near(5, 5), trades: [:gas]), stop("promised", near(-5, 5), window: [32_400, 36_000], date: tuesday), stop("open", near(6, 5), person: 2, pinned: true),
+             stop("danger", near(0, -9), urgent: 3600.0)] + Array.new(6) { |index| stop("s#{index}", near(index - 3, (index % 3) - 1)) }
+    proposal = described_class::Proposal.new(rounds, stops)
+    where = proposal.arrangement.flat_map { |one, list| list.each_with_index.map { |each, index| [each.id, [one.person, one.date, index]] } }.to_h
+    expect(where.size).to eq(stops.size)
+    expect(where["gas"].first).to eq(1)
+    expect(where["promised"][1]).to eq(tuesday)
+    expect(where["open"]).to eq([2, monday, 0])
+    expect(where["danger"][1]).to eq(monday)
+    expect(proposal.timetables.flat_map(&:breaks)).to be_empty
+    expect(proposal.at_least).to be_between(1, proposal.driving)
+  end
+
+  it "names what breaks" do
+    stops = [stop("a", nil, window: [28_800, 29_000]), stop("b", nil, trades: [:electrical], pinned: true), stop("c", nil, person: 2, date: Date.new(2026, 12, 2))]
+    late = described_class::Timetable.new(round, stops)
+    expect(late.legs.map(&:breaks)).to eq([%i[window], %i[trade left_open], %i[person date]])
+    expect(described_class::Timetable.new(round, Array.new(10) { |index| stop(index.to_s, nil) }).breaks).to include(:hours)
+  end
+end
