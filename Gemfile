@@ -3,6 +3,7 @@
 source "https://rubygems.org"
 
 gem "argon2", "~> 2.3"
+gem "icalendar", "~> 2.10"
 gem "json", "~> 2.9" # openapi_first 1.4 parses by way of multi_json, which does not know json 3
 gem "mail", "~> 2.8"
 gem "openapi_first", "~> 1.4.3"
@@ -13,6 +14,8 @@ gem "rack-attack", "~> 6.7"
 gem "rackup", "~> 2.1"
 gem "roda", "~> 3.80"
 gem "rodauth", "~> 2.36"
+gem "rqrcode_core", "~> 2.0"
+gem "rubyzip", "~> 3.0", require: "zip"
 gem "sequel", "~> 5.80"
 gem "sinatra", "~> 4.0"
 gem "sqlite3", "~> 2.0"

@@ -16,11 +16,22 @@ module Munimen
         build(visit, visit_id)
       end
 
+      # Bytes of its PDF: as it was signed, or, where something was added later, with that.
+      def pdf(visit_id)
+        page = call(visit_id)
+        sealed = @context.records.seals.of(visit_id)
+        return @context.records.reports.read(sealed[:file]) if sealed && page[:amendments].empty? && @context.records.reports.exist?(sealed[:file])
+
+        Formats::ReportPdf.new(page).render
+      end
+
       private
 
       def kept(row)
-        JSON.parse(row[:page], symbolize_names: true).merge(signed_at: row[:signed_at], signatures: signatures(row[:id]))
+        JSON.parse(row[:page], symbolize_names: true).merge(signed_at: row[:signed_at], signatures: signatures(row[:id]), amendments: amendments(row[:id]))
       end
+
+      def amendments(visit_id) = @context.records.visits.amendments(visit_id).map { |row| row.slice(:reason, :text, :at, :by) }
 
       def build(visit, visit_id)
         place = visit.site
@@ -31,7 +42,7 @@ module Munimen
                     capacity: heater.capacity.format(visit.units) },
           page: Report::CustomerPage.new(visit).to_h, section: Drawing::Section.new(heater, units: visit.units).to_h, marks: marks(visit),
           ladder: Drawing::Ladder.new(visit).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, visit.words.part(part.id)] },
-          signatures: signatures(visit_id), signed_at: nil }
+          signatures: signatures(visit_id), signed_at: nil, amendments: [] }
       end
 
       def marks(visit) = Judgement::Marks.new(visit).to_h

@@ -68,6 +68,7 @@ module Munimen
         @context.records.visits.update(row[:id], status: "signed", signed_at: @context.stamp, outcome: page[:page][:outcome].to_s,
                                                  house_rules: JSON.generate(visit.rules.frozen_choices),
                                                  page: JSON.generate(page))
+        @context.records.seals.seal_visit(row[:id], pdf: Formats::ReportPdf.new(ReportPage.new(@context).call(row[:id])).render, at: @context.stamp)
         FollowUp.new(@context, row, visit).call
       end
     end

@@ -34,6 +34,7 @@ module Munimen
         pictures
         lists
         signatures
+        amendments
         numbers
         @pdf.render
       end
@@ -150,6 +151,11 @@ module Munimen
           @pdf.bounding_box([index * 260, top], width: 250, height: 84) { signature(who, one) }
         end
         soft "Done by #{@data[:person]}. Judged by: #{@page[:rulebook]}. #{@page[:edition]}. The maker's instructions, the local authority and licensed people come first."
+      end
+
+      # Added after it was signed.
+      def amendments
+        bullets "Added after signing", (@data[:amendments] || []).map { |one| "#{date(one[:at])}, #{one[:by]}: #{one[:text]} (#{one[:reason]})" }
       end
 
       def signature(who, one)

@@ -21,8 +21,12 @@ module Munimen
       def heaters = @heaters ||= Heaters.new(database)
       def visits = @visits ||= Visits.new(database, settings)
       def dues = @dues ||= Dues.new(database)
-      def photos = @photos ||= Photos.new(database, within("photos"))
+      def photos = @photos ||= Photos.new(database, photo_files)
       def pressure_logs = @pressure_logs ||= PressureLogs.new(database, within("logs"))
+      def reports = @reports ||= Files.new(within("reports"))
+      def photo_files = @photo_files ||= Files.new(within("photos"))
+      def seals = @seals ||= Seals.new(database, reports)
+      def sharing = @sharing ||= Sharing.new(database)
       def training = @training ||= Training.new(database)
       def worked_out = @worked_out ||= WorkedOut.new
       def deficiencies = @deficiencies ||= Deficiencies.new(database)

@@ -72,6 +72,7 @@ module Munimen
       register Routes::PressureLogs
       register Routes::Owed
       register Routes::DayPlan
+      register Routes::Lasting
 
       get("/api/today") { json(Desk::ViewToday.new(desk).call) }
 
@@ -133,10 +134,7 @@ module Munimen
       get("/api/visits/:id/parts/:kind") { json(Desk::MatchParts.new(desk).call(id, params["kind"])) }
       get("/api/visits/:id/report") { json(Desk::ReportPage.new(desk).call(id)) }
       get "/api/visits/:id/report.pdf" do
-        page = Desk::ReportPage.new(desk).call(id)
-        content_type "application/pdf"
-        headers "content-disposition" => "inline; filename=\"report-#{page[:date]}.pdf\""
-        Formats::ReportPdf.new(page).render
+        file "application/pdf", Desk::ReportPage.new(desk).pdf(id), "report.pdf"
       end
 
       post "/api/visits/:id/photos" do

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require "icalendar"
+
+module Munimen
+  module Formats
+    # Visits as an iCalendar (RFC 5545), in UTC.
+    module CalendarIcs
+      module_function
+
+      # entries: [{id:, version:, start:, seconds:, place:, customer:, phone:, label:, jobs:, access:, geo:}]; stamp: Time.
+      def render(entries, stamp:)
+        calendar = Icalendar::Calendar.new
+        calendar.prodid = "-//Munimen//Visits//EN"
+        calendar.append_custom_property("X-WR-CALNAME", "Munimen visits")
+        entries.each { |one| calendar.add_event(event(one, stamp)) }
+        calendar.to_ical
+      end
+
+      def event(one, stamp)
+        Icalendar::Event.new.tap do |event|
+          event.uid = "#{one[:id]}@munimen"
+          event.dtstamp = time(stamp)
+          event.sequence = one[:version]
+          event.dtstart = time(one[:start])
+          event.dtend = time(one[:start] + one[:seconds])
+          event.summary = "#{one[:customer]} – #{one[:jobs].join(', ')}"
+          event.location = one[:place]
+          event.geo = one[:geo] if one[:geo]
+          event.description = [one[:label], one[:phone], one[:access]].compact.join("\n")
+        end
+      end
+
+      def time(at) = Icalendar::Values::DateTime.new(at.utc, "tzid" => "UTC")
+    end
+  end
+end

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require "prawn"
+require "rqrcode_core"
+
+module Munimen
+  module Formats
+    # The service tag that hangs on the heater, 62×100 mm: when it was serviced, the results in brief, when next, and a code that
+    # leads to the record.
+    class TagPdf
+      MM = 72 / 25.4
+      SIZE = [62 * MM, 100 * MM].freeze
+      QR = 22 * MM
+      QUIET = 4 # modules round a code (ISO/IEC 18004)
+
+      # page: as Desk::ReportPage gives it; address: of the record.
+      def initialize(page, address)
+        @data = page
+        @page = page[:page]
+        @address = address
+      end
+
+      def render
+        @pdf = Prawn::Document.new(page_size: SIZE, margin: 3.5 * MM, info: { Title: "Service tag – #{@data[:address]}", Creator: "Munimen" })
+        @pdf.font_families.update("B612" => %w[normal bold].zip(%w[Regular Bold]).to_h { |style, name| [style.to_sym, File.join(ReportPdf::FONTS, "B612-#{name}.ttf")] })
+        @pdf.font "B612"
+        @pdf.fill_color ReportPdf::INK
+        head
+        results
+        foot
+        @pdf.render
+      end
+
+      private
+
+      def head
+        firm = @data[:firm].transform_keys(&:to_sym)
+        line firm[:name], size: 8.5, style: :bold
+        line [firm[:phone], @data[:person]].compact.join(" · "), size: 6.5
+        @pdf.move_down 2
+        line "Serviced #{date(@data[:date])}", size: 10.5, style: :bold
+        line [@data[:heater][:label], @data[:heater][:maker], @data[:heater][:serial]].compact.join(" · "), size: 6.5
+        @pdf.move_down 2
+        @pdf.text_box @page[:sentence], at: [0, @pdf.cursor], width: @pdf.bounds.width, height: 30, size: 7.5, style: :bold, overflow: :shrink_to_fit
+        @pdf.move_down 32
+      end
+
+      # As many as there is room for above the code; all are in the record.
+      def results
+        @page[:results].first(9).each do |one|
+          break if @pdf.cursor < QR + 14
+
+          word = ReportPdf::WORDS.fetch(one[:state].to_sym)
+          @pdf.text_box "#{one[:title]}: #{one[:measured] || word}", at: [0, @pdf.cursor], width: @pdf.bounds.width - 44, height: 8.5, size: 6.5, overflow: :truncate
+          @pdf.text_box word, at: [@pdf.bounds.width - 44, @pdf.cursor], width: 44, height: 8.5, size: 6.5, align: :right, style: :bold
+          @pdf.move_down 9
+        end
+      end
+
+      def foot
+        following = @page[:next_dates].map { |one| one[:on].to_s }.min
+        @pdf.text_box "Next: #{following ? date(following) : 'as agreed'}", at: [0, QR - 2], width: @pdf.bounds.width - QR - 4, height: 26, size: 9.5, style: :bold
+        @pdf.text_box "Smell gas? No switch, no flame: out, and call from outside. The whole record: scan.", at: [0, QR - 30], width: @pdf.bounds.width - QR - 6, height: 32, size: 6, overflow: :shrink_to_fit
+        code(@pdf.bounds.width - QR, QR)
+      end
+
+      # Black squares, so that any printer can do it.
+      def code(left, top)
+        rows = RQRCodeCore::QRCode.new(@address, level: :m).modules
+        size = QR / (rows.size + (2 * QUIET))
+        @pdf.fill_color "000000"
+        rows.each_with_index do |row, y|
+          row.each_with_index { |dark, x| @pdf.fill_rectangle([left + ((x + QUIET) * size), top - ((y + QUIET) * size)], size + 0.02, size + 0.02) if dark }
+        end
+        @pdf.fill_color ReportPdf::INK
+      end
+
+      def line(text, **options) = @pdf.text(text.to_s, single_line: true, overflow: :truncate, **options)
+      def date(text) = Date.iso8601(text.to_s[0, 10]).strftime("%-d %B %Y")
+    end
+  end
+end
