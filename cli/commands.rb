@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "io/console"
-
 module Munimen
   module Cli
     # The commands of bin/munimen. Exit status 0, or 2 for wrong input, with the reason as JSON on the
@@ -19,6 +17,12 @@ module Munimen
         bin/munimen schema                                 JSON Schema of a visit file
         bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
         bin/munimen owner EMAIL NAME                       make the first owner account; asks for the password
+        bin/munimen password EMAIL                         set a password; asks for it
+        bin/munimen backup [FILE]                          everything into one zip, while people work
+        bin/munimen restore FILE                           put a backup in the place of what is there
+        bin/munimen verify                                 whether anything signed was changed, taken out or put in
+        bin/munimen export FILE                            everything as an open bundle (docs/formats/bundle.md)
+        bin/munimen import FILE                            a bundle into an empty installation
       TEXT
 
       def initialize(input, output, errors)
@@ -39,7 +43,7 @@ module Munimen
         when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
         when "sources" then @output.print(SourcesPage.new)
         when "schema" then print_json(VisitSchema.to_h)
-        when "owner" then owner(*rest)
+        when *DataCommand::ALL then return DataCommand.new(@input, @output).run(command, *rest)
         when nil, "help", "--help", "-h" then @output.puts HELP
         else raise Error.new("There is no command “#{command}”; see bin/munimen help.", code: :unknown_command)
         end
@@ -75,16 +79,6 @@ module Munimen
         raise Error.new("Name the jobs: --jobs annual_safety,pressure_check", field: :jobs, code: :missing) unless list
 
         list.split(",")
-      end
-
-      def owner(email = nil, name = nil)
-        raise Error.new("Give an e-mail address and a name.", code: :missing) unless email && name
-
-        records = Web::Config.from_environment.records
-        @output.print "Password (at least 12 characters): "
-        password = (@input.tty? ? @input.noecho(&:gets) : @input.gets).to_s.chomp
-        records.people.create(email:, name:, role: "owner", password:)
-        @output.puts "\nOwner account #{email} made."
       end
     end
   end

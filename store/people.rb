@@ -32,6 +32,16 @@ module Munimen
         end
       end
 
+      # Sets a password and ends every session of the account.
+      def set_password(id, password)
+        raise Error.new("password must have at least 12 characters.", field: :password) if password.to_s.size < 12
+
+        @database.transaction do
+          @database[:account_password_hashes].insert_conflict(target: :id, update: { password_hash: Sequel[:excluded][:password_hash] }).insert(id:, password_hash: hash(password))
+          @database[:account_active_session_keys].where(account_id: id).delete
+        end
+      end
+
       # What a person's row says of qualifications: [{trade:, number:, expires:}].
       def self.qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
 

@@ -34,6 +34,12 @@ module Munimen
       # Runs a block as one write: all of it or none.
       def write(&) = database.transaction(mode: :immediate, &)
 
+      # Forgets what is kept in memory, after the data below it have been replaced.
+      def forget
+        settings.forget
+        @worked_out = nil
+      end
+
       private
 
       def within(room) = @folder && File.join(@folder, room)

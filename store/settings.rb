@@ -23,6 +23,8 @@ module Munimen
              .insert(name: name.to_s, value: JSON.generate(value))
       end
 
+      def forget = @read.clear
+
       # The rulebook of new sites, and of pages that belong to no site.
       def code_profile = self[:code_profile] || "us_irc"
       def house_rules = self[:house_rules] || {}

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require "io/console"
+
+module Munimen
+  module Cli
+    # The commands that work on the data folder (MUNIMEN_DATA). Exit status 0; 1 when verify finds something.
+    class DataCommand
+      ALL = %w[owner password backup restore verify export import].freeze
+
+      def initialize(input, output)
+        @input = input
+        @output = output
+        @config = Web::Config.from_environment
+      end
+
+      def run(command, *rest) = public_send(command, *rest)
+
+      # Makes the first owner account.
+      def owner(email = nil, name = nil)
+        raise Error.new("Give an e-mail address and a name.", code: :missing) unless email && name
+
+        records.people.create(email:, name:, role: "owner", password: ask)
+        say "\nOwner account #{email} made."
+      end
+
+      # Sets a password, such as after an import, which carries none.
+      def password(email = nil)
+        person = records.people.by_email(email) || raise(NotFound.new("There is no account #{email}.", field: :email))
+        records.people.set_password(person[:id], ask)
+        say "\nPassword of #{email} set; it is signed out everywhere."
+      end
+
+      def backup(path = nil)
+        path ||= "munimen-#{Time.now.strftime('%Y%m%d-%H%M%S')}.zip"
+        raise Error.new("#{path} is there already.", field: :file, code: :taken) if File.exist?(path)
+
+        written = Desk::Backup.new(records, @config.folder).write(path)
+        say "Backup #{written[:path]}: #{written[:files]} files, #{(written[:bytes] / 1e6).round(1)} MB."
+      end
+
+      def restore(path = nil)
+        Desk::Backup.new(records, @config.folder).restore(file(path))
+        say "Restored. #{records.seals.size} seals, all whole."
+      end
+
+      # What the chain of seals says of signed visits, photographs, PDFs and amendments.
+      def verify
+        problems = records.seals.problems(records.photo_files)
+        problems.each { |problem| @output.puts "✗ #{problem}" }
+        say problems.empty? ? "Whole: #{records.seals.size} seals. The last: #{records.seals.head || 'none'}" : "#{problems.size} found."
+        problems.empty? ? 0 : 1
+      end
+
+      def export(path = nil)
+        raise Error.new("Name the file to write.", field: :file, code: :missing) unless path
+
+        Desk::Bundle.new(records, @config.folder).write(path)
+        say "Exported to #{path}."
+      end
+
+      def import(path = nil)
+        counts = Desk::Bundle.new(records, @config.folder).read(file(path))
+        say "Imported: #{counts.map { |table, count| "#{count} #{table.to_s.tr('_', ' ')}" }.join(', ')}. Passwords do not travel: bin/munimen password EMAIL."
+      end
+
+      private
+
+      def records = @config.records
+
+      def file(path)
+        raise Error.new("Name a file.", field: :file, code: :missing) unless path
+        raise Error.new("The file #{path} cannot be read.", field: :file, code: :not_found) unless File.file?(path) && File.readable?(path)
+
+        path
+      end
+
+      def ask
+        @output.print "Password (at least 12 characters): "
+        (@input.tty? ? @input.noecho(&:gets) : @input.gets).to_s.chomp
+      end
+
+      def say(text)
+        @output.puts text
+        0
+      end
+    end
+  end
+end

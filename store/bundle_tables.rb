@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # The tables of an installation as they go into an open bundle and come back: which, in which order, and what stays behind.
+    class BundleTables
+      # In the order in which they can be read back.
+      ALL = %i[accounts settings customers sites heaters visits readings observations steps decisions notes signatures photos deficiencies dues due_decisions
+               pressure_logs training_results seals amendments share_links share_views messages calendar_feeds].freeze
+      # Secrets, which do not travel.
+      BEHIND = { settings: ->(row) { row[:name] == "smtp" } }.freeze
+
+      def initialize(database) = @database = database
+
+      def empty? = ALL.all? { |table| @database[table].empty? }
+      def columns(table) = @database.schema(table).to_h
+
+      # Yields each row, in a fixed order, as a Hash with text keys.
+      def each(table)
+        order = %i[seq id name].find { |column| columns(table).key?(column) } || Sequel.lit("rowid")
+        @database[table].order(order).paged_each(rows_per_fetch: 1000) do |row|
+          yield row.transform_keys(&:to_s) unless BEHIND[table]&.call(row)
+        end
+      end
+
+      # Puts rows in as they are; inside a transaction.
+      def insert(table, rows) = rows.group_by(&:keys).each_value { |same| @database[table].multi_insert(same) }
+
+      # A new row grows the version of its visit by triggers: set back to what it was.
+      def settle(visits) = visits.each { |id, version| @database[:visits].where(id:).update(version:) }
+
+      # JSON Schema of a row. What has a default may be missing: an older bundle does not know it.
+      def schema(table)
+        columns = columns(table)
+        { type: "object", additionalProperties: false, required: columns.reject { |_, facts| facts[:allow_null] || facts[:default] }.keys.map(&:to_s),
+          properties: columns.to_h { |name, facts| [name.to_s, property(name, facts)] } }
+      end
+
+      TYPES = { "text" => "string", "integer" => "integer", "real" => "number" }.freeze
+      # What names a file can be nothing else.
+      HASHES = %i[hash file content previous token].freeze
+
+      private
+
+      def property(name, facts)
+        type = [TYPES.fetch(facts[:db_type].to_s.downcase), *("null" if facts[:allow_null])]
+        HASHES.include?(name) ? { type:, pattern: "^[0-9a-f]{64}$" } : { type: }
+      end
+    end
+  end
+end
