@@ -28,10 +28,16 @@ class Bench
     @rows = []
   end
 
-  # `bin/bench plans [N]`: only the plans, N of each number of jobs; `bin/bench served`: only what a server answers.
+  # Parts that can be asked for by themselves, with a number: `bin/bench plans 40`, `bin/bench kill 200`.
+  PARTS = { "plans" => ->(bench, count) { bench.plans((count || 40).to_i) }, "served" => ->(bench, _) { bench.served }, "log" => ->(bench, _) { bench.records.log },
+            "week" => ->(bench, _) { bench.records.week }, "kill" => ->(bench, count) { bench.records.kill((count || 200).to_i) },
+            "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) }, "load" => ->(bench, _) { bench.load_bench.run } }.freeze
+
   def run(only = nil, count = nil)
-    return plans((count || 40).to_i) && report if only == "plans"
-    return served && report if only == "served"
+    if only
+      part = PARTS.fetch(only) { abort "There is no part “#{only}”; there are: #{PARTS.keys.join(', ')}." }
+      return part.call(self, count) && report
+    end
 
     core
     plans(15)
@@ -39,8 +45,13 @@ class Bench
     judgement
     served
     first_screen
+    records.log
+    records.week
     report
   end
+
+  def records = Munimen::Cli::RecordBench.new { |*given| row(*given) }
+  def load_bench = Munimen::Cli::LoadBench.new { |*given| row(*given) }
 
   private
 
@@ -74,6 +85,8 @@ class Bench
     row("fault finder, one step", median(40, &step), "ms", "< 30")
   end
 
+  public
+
   def plans(count)
     bench = Munimen::Cli::PlanBench.new
     all = [1, 2, 3, 4, 6, 8, 10, 12].flat_map do |jobs|
@@ -87,6 +100,8 @@ class Bench
     row("plans that break a rule, of #{all.size}", problems.size, "", "0")
     problems.first(5).each { |problem| warn problem }
   end
+
+  private
 
   def share(cases, jobs)
     row("plans of #{jobs} jobs proved shortest", cases.count(&:proved) * 100 / cases.size, "%", "") unless cases.empty?
@@ -111,6 +126,8 @@ class Bench
     percentile(Array.new(count) { timed(&block) }, 0.5)
   end
 
+  public
+
   def served
     folder = Dir.mktmpdir("munimen-bench")
     Munimen::Demo::Seed.call(Munimen::Web::Config.new(folder))
@@ -123,6 +140,8 @@ class Bench
     [bare, ours].compact.each(&:stop)
     FileUtils.rm_rf(folder)
   end
+
+  private
 
   def compare(bare, ours)
     ours.sign_in("plumber@tallowreed.example", Munimen::Demo::Seed::PASSWORD)

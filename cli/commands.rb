@@ -14,7 +14,7 @@ module Munimen
         bin/munimen diagnose FILE|-                        suspects, next tests and what is settled, of a fault file
         bin/munimen instruments [PORT]                     simulated instruments over TCP, a line in, a line out
         bin/munimen sources                                every limit and formula with its source, as Markdown
-        bin/munimen schema                                 JSON Schema of a visit file
+        bin/munimen schema [bundle]                        JSON Schema of a visit file, or of a bundle's rows
         bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
         bin/munimen owner EMAIL NAME                       make the first owner account; asks for the password
         bin/munimen password EMAIL                         set a password; asks for it
@@ -42,7 +42,7 @@ module Munimen
         when "instruments" then instruments(rest.first)
         when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
         when "sources" then @output.print(SourcesPage.new)
-        when "schema" then print_json(VisitSchema.to_h)
+        when "schema" then print_json(rest.first == "bundle" ? Desk::Bundle.schema(Store::BundleTables.new(Store::Database.open(":memory:"))) : VisitSchema.to_h)
         when *DataCommand::ALL then return DataCommand.new(@input, @output).run(command, *rest)
         when nil, "help", "--help", "-h" then @output.puts HELP
         else raise Error.new("There is no command “#{command}”; see bin/munimen help.", code: :unknown_command)

@@ -34,6 +34,20 @@ module Munimen
         @token = JSON.parse(get("/api/session").body)["csrf"]
       end
 
+      # A connection of its own, signed in like this one: yields a callable that gets a path.
+      def clone_connection
+        Net::HTTP.start("127.0.0.1", port) do |http|
+          yield(lambda do |path|
+            request = Net::HTTP::Get.new(path)
+            request["Cookie"] = @cookie if @cookie
+            response = http.request(request)
+            raise "#{path}: #{response.code} #{response.body[0, 200]}" unless response.code == "200"
+
+            response
+          end)
+        end
+      end
+
       # A raw connection on which server-sent events arrive, opened and greeted.
       def events(path)
         socket = TCPSocket.new("127.0.0.1", port)

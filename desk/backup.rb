@@ -85,7 +85,12 @@ module Munimen
         manifest = JSON.parse(Formats::ZipArchive.bytes(entry, most: MANIFEST))
         good = manifest.is_a?(Hash) && manifest["format"] == FORMAT && manifest["files"].is_a?(Hash) && manifest["files"].key?("munimen.sqlite3")
         raise Error.new("This is not a backup of Munimen.", field: :file, code: :not_backup) unless good
-        raise Error.new("This backup is of a newer version (#{manifest['version']}); this program reads up to #{VERSION}.", field: :file, code: :too_new) unless manifest["version"].to_i.between?(1, VERSION)
+        unless manifest["version"].to_i.between?(
+          1, VERSION
+        )
+          raise Error.new("This backup is of a newer version (#{manifest['version']}); this program reads up to #{VERSION}.", field: :file,
+code: :too_new)
+        end
 
         manifest
       rescue JSON::ParserError

@@ -6,7 +6,7 @@ module Munimen
   module Desk
     # A person's visits for a calendar program: as a file, and under a private address that can be ended.
     class CalendarFeed
-      BACK = 30   # days
+      BACK = 30 # days
       AHEAD = 180
 
       def initialize(context) = @context = context

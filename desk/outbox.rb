@@ -67,7 +67,8 @@ module Munimen
       def smtp
         kept = @context.records.settings[:smtp] or return
         tls = kept["port"] == 465
-        { address: kept["host"], port: kept["port"], user_name: kept["user"], password: kept["password"], ssl: tls, enable_starttls: tls ? false : :auto, open_timeout: 10, read_timeout: 20 }.compact
+        { address: kept["host"], port: kept["port"], user_name: kept["user"], password: kept["password"], ssl: tls, enable_starttls: tls ? false : :auto, open_timeout: 10,
+read_timeout: 20 }.compact
       end
 
       def write(id:, kind:, recipient:, subject:, text:)
@@ -76,7 +77,8 @@ module Munimen
         from = (@context.records.settings[:smtp] || {})["from"] || @context.person[:email]
         to = address!(recipient, :recipient)
         body = "#{text}\n#{firm.values_at('name', 'address', 'phone').compact.join("\n")}\n"
-        mail = Mail.new(from: "#{Mail::Utilities.quote_phrase(firm['name'].to_s)} <#{from}>", to:, subject:, body:, charset: "UTF-8", message_id: "<#{id}@munimen.invalid>", date: @context.now)
+        mail = Mail.new(from: "#{Mail::Utilities.quote_phrase(firm['name'].to_s)} <#{from}>", to:, subject:, body:, charset: "UTF-8", message_id: "<#{id}@munimen.invalid>",
+date: @context.now)
         sharing.add_message(id:, kind:, recipient: to, subject:, eml: mail.to_s, at: @context.stamp, account_id: @context.person[:id])
         list
       end

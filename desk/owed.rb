@@ -9,6 +9,9 @@ module Munimen
       LONGEST = 365 # days for which something can be put off
       SHOWS = %i[open snoozed declined].freeze
 
+      # check or line => part
+      def self.parts = @parts ||= (Judgement::Look.all + Judgement::Check.all).to_h { |one| [one.id.to_s, one.part] }.freeze
+
       def initialize(context) = @context = context
 
       def today = @context.now.to_date
@@ -30,6 +33,7 @@ module Munimen
         reason = @context.text!(reason, :reason, max: 300)
         raise Refused.new("Danger is not put off: it is made safe, or declined by the customer in writing.", code: :danger) if what == "snooze" && row[:grade] == "danger"
 
+        @instruments = nil
         dues.decide(id:, due: key, what:, until_date: what == "snooze" ? date(day) : nil, reason:, at: @context.stamp, account_id: @context.person[:id])
         call
       end
@@ -54,7 +58,9 @@ module Munimen
       end
 
       # Calibrations that run out, as if they were rows.
-      def instruments(show)
+      def instruments(show) = (@instruments ||= {})[show] ||= calibrations(show)
+
+      def calibrations(show)
         rows = Instruments.new(@context).list.map do |one|
           { id: "instrument:#{one[:id]}", kind: "calibration", on: (Date.iso8601(one[:calibrated]) + Instruments::YEAR).iso8601, text: "Have #{one[:title]} calibrated: a year since #{one[:calibrated]}." }
         end
@@ -81,8 +87,7 @@ module Munimen
       end
 
       def urgency(row)
-        plate = row[:installation] ? JSON.parse(row[:installation]) : {}
-        made = (plate["manufactured"] || plate["installed"]).to_s[/\b(19|20)\d\d\b/]&.to_i
+        made = row[:made].to_s[/\b(19|20)\d\d\b/]&.to_i
         Calendar::Urgency.of(grade: row[:grade]&.to_sym, part: part(row[:check]), on: Date.iso8601(row[:on]), today:, made:, household: (row[:household] || "usual").to_sym)
       end
 
@@ -93,13 +98,12 @@ module Munimen
       def part(check)
         return unless check
 
-        @parts ||= (Judgement::Look.all + Judgement::Check.all).to_h { |one| [one.id.to_s, one.part] }
-        @parts[check]
+        self.class.parts[check]
       end
 
       def rule(kind)
         rule = Calendar::Rule[kind] or return
-        { comes_from: say(rule.comes_from), moved_by: say(rule.moved_by), ended_by: say(rule.ended_by), source: rule.source.to_s }
+        (@rules ||= {})[kind] ||= { comes_from: say(rule.comes_from), moved_by: say(rule.moved_by), ended_by: say(rule.ended_by), source: rule.source.to_s }
       end
 
       def say(text) = text && Words[Rules::Book[@context.records.settings.code_profile].units].say(text)

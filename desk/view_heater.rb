@@ -10,23 +10,29 @@ module Munimen
         row = @context.records.heaters.with_place(id)
         book = Rules::Book[row[:code_profile]]
         @words = Words[book.units]
-        heater = Heater::Installation.from(JSON.parse(row[:installation]), units: book.units)
-        row.slice(:id, :label, :site_id, :address, :access, :customer, :customer_id, :phone, :code_profile).merge(
-          jobs: Work::Job.fitting(heater).map { |job| { id: job.id, title: @words.say(job.title) } }, units: book.units,
-                     installation: heater.to_h(units: book.units), deficiencies: deficiencies(id),
-          owed: @context.records.dues.open(heater_id: id).map { |due| due.slice(:id, :kind, :on, :text, :grade) },
-          section: Drawing::Section.new(heater, units: book.units).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, @words.part(part.id)] }
-        ).merge(visits(id))
+        row.slice(:id, :label, :site_id, :address, :access, :customer, :customer_id, :phone, :code_profile)
+           .merge(installed(row, book), units: book.units, deficiencies: deficiencies(id), owed: @context.records.dues.open(heater_id: id).map do |due|
+                                          due.slice(:id, :kind, :on, :text, :grade)
+                                        end)
+           .merge(visits(id))
       end
 
       private
 
+      # What follows from the plate alone; kept while it stays the same.
+      def installed(row, book)
+        @context.records.worked_out.fetch("plate #{row[:id]}", [row[:installation], book.id], now: @context.now) do
+          heater = Heater::Installation.from(JSON.parse(row[:installation]), units: book.units)
+          [{ installation: heater.to_h(units: book.units), jobs: Work::Job.fitting(heater).map { |job| { id: job.id, title: @words.say(job.title) } },
+             section: Drawing::Section.new(heater, units: book.units).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, @words.part(part.id)] } }, nil]
+        end
+      end
+
       # Past visits, and what the last signed one showed.
       def visits(id)
         visits = @context.records.visits.of_heater(id)
-        last = visits.find { |visit| visit[:status] == "signed" }
-        page = last && JSON.parse(last[:page], symbolize_names: true)
-        { visits: visits.map { |visit| brief(visit) }, marks: page ? page[:marks] : {}, ladder: page && page[:ladder] }
+        shown = @context.records.visits.last_shown(id).to_h.compact.transform_values { |text| JSON.parse(text, symbolize_names: true) }
+        { visits: visits.map { |visit| brief(visit) }, marks: shown.fetch(:marks, {}), ladder: shown[:ladder] }
       end
 
       # With the age of those that are open, in days.

@@ -155,7 +155,7 @@ module Munimen
 
       # Added after it was signed.
       def amendments
-        bullets "Added after signing", (@data[:amendments] || []).map { |one| "#{date(one[:at])}, #{one[:by]}: #{one[:text]} (#{one[:reason]})" }
+        bullets("Added after signing", (@data[:amendments] || []).map { |one| "#{date(one[:at])}, #{one[:by]}: #{one[:text]} (#{one[:reason]})" })
       end
 
       def signature(who, one)

@@ -2,22 +2,24 @@
 
 module Munimen
   module Store
-    # Customers and their sites.
+    # Customers and their sites, found by the beginnings of words of their names, addresses and telephone numbers.
     class Customers
+      LIST = 100
+
       def initialize(database)
+        @database = database
         @customers = database[:customers]
         @sites = database[:sites]
+        @words = database[:search_words]
       end
 
-      # Customers by name, with their sites' addresses; `search` matches name, address or phone.
-      def list(search: nil, limit: 200)
-        rows = @customers.left_join(:sites, customer_id: :id).order(Sequel[:customers][:name])
-                         .select(Sequel[:customers][:id], :name, :phone, :email, Sequel[:sites][:address])
-        search.to_s.split.each do |word|
-          rows = rows.where(Sequel.|(*[:name, :phone, Sequel[:sites][:address]].map { |column| Sequel.ilike(column, "%#{rows.escape_like(word)}%") }))
-        end
-        rows.limit(limit).all.group_by { |row| row[:id] }
-            .map { |_, same| same.first.slice(:id, :name, :phone, :email).merge(addresses: same.filter_map { |row| row[:address] }) }
+      # Customers by name, with their sites' addresses; each word of `search` must begin a word of name, address or phone.
+      def list(search: nil, limit: LIST)
+        return [] if search.to_s.strip != "" && words_of(search).empty?
+
+        rows = found(words_of(search)).order(:name).limit(limit).select(:id, :name, :phone, :email).all
+        addresses = @sites.where(customer_id: rows.map { |row| row[:id] }).order(:address).select_hash_groups(:customer_id, :address)
+        rows.map { |row| row.merge(addresses: addresses.fetch(row[:id], [])) }
       end
 
       def find(id) = @customers.where(id:).first || raise(NotFound.new("There is no such customer.", field: :customer))
@@ -25,9 +27,53 @@ module Munimen
       def sites_of(customer_id) = @sites.where(customer_id:).order(:address).all
 
       # Adds a customer or a site once; a second sending of the same id changes nothing.
-      def add(attributes) = @customers.insert_conflict(target: :id).insert(attributes)
-      def update_site(id, attributes) = @sites.where(id:).update(attributes)
-      def add_site(attributes) = @sites.insert_conflict(target: :id).insert(attributes)
+      def add(attributes)
+        @customers.insert_conflict(target: :id).insert(attributes)
+        remember(attributes.fetch(:id))
+      end
+
+      def add_site(attributes)
+        @sites.insert_conflict(target: :id).insert(attributes)
+        remember(attributes.fetch(:customer_id))
+      end
+
+      def update(id, attributes)
+        @customers.where(id:).update(attributes)
+        remember(id)
+      end
+
+      def update_site(id, attributes)
+        @sites.where(id:).update(attributes)
+        remember(@sites.where(id:).get(:customer_id)) if attributes.key?(:address)
+      end
+
+      # Writes down the words of some customers, or of all.
+      def remember(*ids)
+        chosen = ids.empty? ? @customers : @customers.where(id: ids)
+        addresses = (ids.empty? ? @sites : @sites.where(customer_id: ids)).select_hash_groups(:customer_id, :address)
+        rows = chosen.select(:id, :name, :phone).all.flat_map do |row|
+          text = [row[:name], row[:phone], row[:phone].to_s.gsub(/\D/, ""), *addresses[row[:id]]].join(" ")
+          words_of(text).map { |word| [word, row[:id]] }
+        end
+        @database.transaction do
+          ids.empty? ? @words.delete : @words.where(customer_id: ids).delete
+          rows.each_slice(5000) { |slice| @words.import(%i[word customer_id], slice) }
+        end
+      end
+
+      private
+
+      def words_of(text) = text.to_s.downcase.scan(/[[:alnum:]]+/).uniq
+      def beginning(word, rows = @words) = rows.where { Sequel.&({ Sequel[:search_words][:word] => (word..) }, Sequel[:search_words][:word] < "#{word}\u{10FFFF}") }
+
+      # The rarest word leads; each other one is looked up for those that are left.
+      def found(words)
+        return @customers if words.empty?
+
+        first, *rest = words.sort_by { |word| beginning(word).limit(2000).from_self.count }
+        ids = beginning(first).select(:customer_id)
+        rest.reduce(@customers.where(id: ids)) { |rows, word| rows.where(beginning(word).where(Sequel[:search_words][:customer_id] => Sequel[:customers][:id]).exists) }
+      end
     end
   end
 end

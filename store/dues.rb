@@ -4,7 +4,8 @@ module Munimen
   module Store
     # What is owed: follow-ups with their date, until a later visit settles them; put off or declined with a reason, never dropped.
     class Dues
-      RISK = Sequel.case({ "danger" => 0, "defect" => 1, "watch" => 3 }, 2, :grade)
+      RISK = { "danger" => 0, "defect" => 1, "watch" => 3 }.tap { |grades| grades.default = 2 }.freeze
+      MADE = Sequel.lit("COALESCE(json_extract(installation, '$.manufactured'), json_extract(installation, '$.installed'))")
       SHOWN = { open: "open", snoozed: "snoozed", declined: "declined" }.freeze
 
       def initialize(database)
@@ -14,7 +15,7 @@ module Munimen
       end
 
       def find(id) = @rows.where(id:).first
-      def add(attributes) = @rows.insert(attributes)
+      def add(attributes) = @rows.insert(**attributes, risk: RISK[attributes[:grade]])
 
       # Owed at most until `by` (a date), worst and latest first, with heater and customer. show: :open (not put off beyond
       # `today`, not declined), :snoozed, :declined or :all. gone: {kind => the day before which it no longer counts}.
@@ -22,15 +23,18 @@ module Munimen
         rows = shown(standing(gone), show, today.to_s)
         rows = rows.where { on <= by.to_s } if by
         rows = rows.where(heater_id:) if heater_id
-        rows = rows.order(RISK, :on)
+        rows = rows.order(:risk, :on)
         rows = rows.limit(limit) if limit
         placed(rows)
       end
 
       # {open:, snoozed:, declined:} of what is owed until a date.
       def counts(by:, today:, gone: {})
-        due = standing(gone).where { on <= by.to_s }
-        SHOWN.keys.to_h { |show| [show, shown(due, show, today.to_s).count] }
+        due = @rows.where(settled_at: nil).where { on <= by.to_s }
+        declined = due.where(declined: 1).count
+        snoozed = due.where(declined: 0).where(Sequel.expr(:hidden_until) > today.to_s).count
+        past = gone.sum { |kind, day| @rows.where(settled_at: nil, declined: 0, kind: kind.to_s).where(Sequel.expr(:on) < day.to_s).count }
+        { open: due.where(declined: 0).count - snoozed - past, snoozed:, declined: }
       end
 
       # Those of some heaters with a danger open.
@@ -73,8 +77,8 @@ module Munimen
       # Places are joined to the few that are wanted, after they have been put in order.
       def placed(rows)
         @database.from(rows.as(:dues)).join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)
-                 .order(RISK, :on)
-                 .select(Sequel[:dues][:id], :kind, :on, :text, :grade, :job, :check, :heater_id, :label, :address, :installation, :household, :customer_id,
+                 .order(:risk, :on)
+                 .select(Sequel[:dues][:id], :kind, :on, :text, :grade, :job, :check, :heater_id, :label, :address, :household, :customer_id, MADE.as(:made),
                          :hidden_until, :declined, Sequel[:dues][:visit_id], Sequel[:customers][:name].as(:customer)).all
       end
     end

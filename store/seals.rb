@@ -74,7 +74,9 @@ module Munimen
       end
 
       def unsealed
-        @database[:visits].where(status: "signed").exclude(Sequel.lit("'visit:' || id IN (SELECT subject FROM seals)")).select_map(:id).map { |id| "visit:#{id}: signed, but not in the chain." } +
+        @database[:visits].where(status: "signed").exclude(Sequel.lit("'visit:' || id IN (SELECT subject FROM seals)")).select_map(:id).map do |id|
+          "visit:#{id}: signed, but not in the chain."
+        end +
           @database[:amendments].exclude(Sequel.lit("'amendment:' || id IN (SELECT subject FROM seals)")).select_map(:id).map { |id| "amendment:#{id}: not in the chain." }
       end
     end

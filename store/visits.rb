@@ -15,19 +15,20 @@ module Munimen
       def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
       def add(attributes) = @rows.insert_conflict(target: :id).insert(attributes)
       def update(id, attributes) = @rows.where(id:).update(attributes)
-      def of_heater(heater_id) = @rows.where(heater_id:).reverse(:planned_for).all
+      # Visits to a heater, newest first, without their pages.
+      def of_heater(heater_id) = @rows.where(heater_id:).reverse(:planned_for).select(*(@rows.columns - [:page])).all
+
+      # What the last signed visit's page showed of the heater: {marks:, ladder:} as JSON texts, or nil.
+      def last_shown(heater_id)
+        @rows.where(heater_id:, status: "signed").reverse(:planned_for).limit(1)
+             .select(Sequel.lit("json_extract(page, '$.marks') AS marks"), Sequel.lit("json_extract(page, '$.ladder') AS ladder")).first
+      end
 
       # Visits planned for a day, or still open from before, with heater, place and customer.
-      def of_day(date)
-        placed.where { Sequel.|(Sequel.&({ status: %w[booked open signed] }, Sequel.like(:planned_for, "#{date}%")), { status: "open" }) }
-              .order(:planned_for).all
-      end
+      def of_day(date) = (within(date, "#{date}~") + still_open).uniq { |row| row[:id] }.sort_by { |row| row[:planned_for] }
 
       # Visits planned from one time to another (ISO), and those still open from before.
-      def between(from, to)
-        placed.where { Sequel.|(Sequel.&(planned_for >= from, planned_for < to), { status: "open" }) }
-              .select_append(:lat, :lng, :window_from, :window_to, Sequel[:visits][:created_at]).order(:planned_for).all
-      end
+      def between(from, to) = (within(from, to) + still_open).uniq { |row| row[:id] }.sort_by { |row| row[:planned_for] }
 
       def written?(table, id) = !@database[table].where(id:).empty?
 
@@ -68,7 +69,8 @@ module Munimen
 
       # What was added to a signed visit, with who added it, in order of time.
       def amendments(visit_id)
-        @database[:amendments].join(:accounts, id: :account_id).where(visit_id:).order(:at).select(Sequel[:amendments][:id], :reason, :text, :at, Sequel[:accounts][:name].as(:by)).all
+        @database[:amendments].join(:accounts, id: :account_id).where(visit_id:).order(:at).select(Sequel[:amendments][:id], :reason, :text, :at,
+Sequel[:accounts][:name].as(:by)).all
       end
 
       # Rows of one of the written tables, in order of time.
@@ -88,6 +90,12 @@ module Munimen
       end
 
       private
+
+      def more = placed.select_append(:lat, :lng, :window_from, :window_to, Sequel[:visits][:created_at])
+      # Which they are by the visits' own indexes first, then where they are.
+      def within(from, to) = of_ids(@rows.where { Sequel.&(planned_for >= from, planned_for < to) })
+      def still_open = of_ids(@rows.where(status: "open"))
+      def of_ids(rows) = more.where(Sequel[:visits][:id] => rows.select_map(:id)).all
 
       # Everything written in a visit, in one round with its row: each table as a JSON list.
       def everything(corrected)

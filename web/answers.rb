@@ -30,9 +30,13 @@ module Munimen
         "#{operation} #{status}: #{schema.validate(data).first(3).map { |error| "#{error['data_pointer']} #{error['error']}" }.join('; ')}"
       end
 
+      ONE_OF = 20 # answers of an operation that are looked at in daily use; in the tests all of them
+
       # A Rack answer, held to the contract. Nobody waits for that: a server that can do something after its reply does it
       # then, and what breaks the contract is noted; in the tests it stops them.
       def held(operation, answer, env)
+        return answer unless ENV["RACK_ENV"] == "test" || turn?(operation)
+
         status, headers, body = answer
         check = -> { (problem = problem(operation, status, headers["content-type"], body)) && note(problem) }
         later = env["rack.after_reply"]
@@ -41,6 +45,8 @@ module Munimen
       end
 
       private
+
+      def turn?(operation) = (((@turns ||= Hash.new(0))[operation] += 1) % ONE_OF) == 1
 
       def note(problem)
         raise problem if ENV["RACK_ENV"] == "test"

@@ -29,6 +29,7 @@ module Munimen
           use Auth::Gate, config.records.database, config.secret
           use ReadingsRoute, config, Contract::PATH, answers
           use Live, config.database_path
+          use KeptAnswers, config.database_path
           use Traces, config
           use ApiContract, answers
           use Interface

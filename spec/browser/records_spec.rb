@@ -48,7 +48,7 @@ RSpec.describe "Records at the screen", type: :feature do
   it "plans a day: drags a visit to somebody else, sees what breaks, takes the proposal and keeps it" do
     office.now = Time.utc(2026, 11, 24, 6)
     book = Munimen::Desk::StartVisit.new(office.context("owner"))
-    owner, plumber = %w[owner plumber].map { |role| office.person(role) }
+    _, plumber = %w[owner plumber].map { |role| office.person(role) }
     Munimen::Desk::Qualify.new(office.context("owner")).call(plumber[:id], qualifications: [{ trade: "gas", number: "G1", expires: "2030-01-01" }])
     2.times { |index| book.book(id: office.uuid, heater_id: office.heater, jobs: ["flush"], planned_for: "2027-03-02T#{10 + index}:00:00.000Z", account_id: plumber[:id]) }
     sign_in("owner")

@@ -81,7 +81,9 @@ RSpec.describe "What must not be lost" do
       lived_in
       good = File.join(folder, "good.zip")
       described_class.new(records, folder).write(good)
-      { ->(text) { text.sub('"typed":', '"typd":') } => /readings, line 1: .*typd|typed/, ->(text) { text.gsub(/"visit_id":"[^"]+"/, '"visit_id":"nowhere"') } => /do not belong together/,
+      { ->(text) { text.sub('"typed":', '"typd":') } => /readings, line 1: .*typd|typed/, lambda { |text|
+        text.gsub(/"visit_id":"[^"]+"/, '"visit_id":"nowhere"')
+      } => /do not belong together/,
         ->(_) { "{" } => /readings, line 1 is not JSON/ }.each do |spoil, message|
         bad = File.join(folder, "bad.zip")
         FileUtils.cp(good, bad)

@@ -16,7 +16,6 @@ Sequel.migration do
     alter_table(:dues) do
       add_column :hidden_until, :text
       add_column :declined, :integer, null: false, default: 0
-      add_index %i[settled_at declined on], name: :dues_open
     end
     alter_table(:sites) do
       add_column :household, :text, null: false, default: "usual"
