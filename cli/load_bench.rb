@@ -52,7 +52,7 @@ module Munimen
       def measure(bare, ours)
         base = p95(bare, ["/"])
         @row.call("bare route with #{CLIENTS} clients, p95", base, "ms", "")
-        pages(ours).each do |name, paths|
+        pages.each do |name, paths|
           paths.first(2).each { |path| ours.get(path) }
           ms = p95(ours, paths)
           @row.call("#{name}, p95", ms, "ms", "")
@@ -61,12 +61,11 @@ module Munimen
       end
 
       # What is asked for: many different ones, as people do.
-      def pages(_ours)
-        heaters = ours_ids("heaters", 40)
-        { "Today" => ["/api/today"], "search" => Array.new(40) { |index| "/api/customers?search=Load%20#{index * 7}" }, "heater's record" => heaters.map do |id|
-          "/api/heaters/#{id}"
-        end,
-          "what is owed" => ["/api/owed"], "report" => ours_ids("visits", 40).map { |id| "/api/visits/#{id}/report" } }.tap {}
+      def pages
+        records = ours_ids("heaters", 40).map { |id| "/api/heaters/#{id}" }
+        reports = ours_ids("visits", 40).map { |id| "/api/visits/#{id}/report" }
+        searches = Array.new(40) { |index| "/api/customers?search=Load%20#{index * 7}" }
+        { "Today" => ["/api/today"], "search" => searches, "heater's record" => records, "what is owed" => ["/api/owed"], "report" => reports }
       end
 
       def ours_ids(table, count)
@@ -99,28 +98,46 @@ module Munimen
       end
 
       def statements(database, heaters)
-        visit = database[:visits].where(status: "signed").order(Sequel.desc(Sequel.function(:length, :page))).get(:id)
-        heater = database[:visits].where(id: visit).get(:heater_id)
-        template = database.literal(visit)
-        account = database[:accounts].min(:id)
-        [
-          "#{NUMBERS[heaters]} INSERT INTO customers (id, name, phone, created_at) SELECT #{ID[1,
-'i']}, 'Load ' || i, printf('555-%04d', i % 10000), '2020-01-01T00:00:00.000Z' FROM n",
-          "#{NUMBERS[heaters]} INSERT INTO sites (id, customer_id, address, code_profile, created_at) SELECT #{ID[2,
-'i']}, #{ID[1, 'i']}, i || ' Load Street', 'us_irc', '2020-01-01T00:00:00.000Z' FROM n",
-          "#{NUMBERS[heaters]} INSERT INTO heaters (id, site_id, label, installation, created_at) SELECT #{ID[3,
-'i']}, #{ID[2, 'i']}, 'Cellar', (SELECT installation FROM heaters WHERE id = #{database.literal(heater)}), '2020-01-01T00:00:00.000Z' FROM n",
-          "#{NUMBERS[heaters * VISITS]} INSERT INTO visits (id, heater_id, jobs, status, planned_for, account_id, house_rules, started_at, signed_at, outcome, page, created_at) " \
-          "SELECT #{ID[4,
-'i']}, #{ID[3,
-"(i - 1) / #{VISITS} + 1"]}, v.jobs, 'signed', strftime('%Y-%m-%dT%H:00:00.000Z', 'now', printf('-%d days', 10 + 365 * (i % #{VISITS}) + i % 300)), #{account}, v.house_rules, v.started_at, v.signed_at, v.outcome, v.page, v.created_at FROM n, visits v WHERE v.id = #{template}",
-          "#{NUMBERS[heaters * VISITS]} INSERT INTO readings (id, visit_id, name, si, choice, typed, state, at, account_id) SELECT printf('%08x-%04x-4000-8000-%012x', i, k.number, 5), #{ID[4,
-'i']}, k.name, k.si, k.choice, k.typed, k.state, k.at, #{account} " \
-          "FROM n, (SELECT row_number() OVER (ORDER BY t.at, m.m) AS number, t.* FROM (SELECT * FROM readings WHERE visit_id = #{template} LIMIT 10) t, (SELECT 1 AS m UNION ALL SELECT 2) m) k",
-          "#{NUMBERS[heaters * 3]} INSERT INTO dues (id, heater_id, visit_id, kind, \"on\", text, grade, job) SELECT #{ID[6,
-'i']}, #{ID[3, '(i - 1) / 3 + 1']}, #{ID[4, "((i - 1) / 3) * #{VISITS} + 1"]}, CASE i % 3 WHEN 0 THEN 'annual_service' WHEN 1 THEN 'deficiency' ELSE 'anode' END, " \
-          "date('now', printf('%d days', i % 400 - 40)), 'Due by number ' || i, CASE WHEN i % 997 = 0 THEN 'danger' WHEN i % 3 = 1 THEN 'defect' END, CASE i % 3 WHEN 0 THEN 'annual_safety' WHEN 2 THEN 'inspect_anode' END FROM n"
-        ]
+        visit = database[:visits].where(status: "signed").order(Sequel.desc(Sequel.function(:length, :page))).first
+        of = { visit: database.literal(visit[:id]), heater: database.literal(visit[:heater_id]), account: visit[:account_id], since: "'2020-01-01T00:00:00.000Z'" }
+        places(heaters, of) + [visits(heaters * VISITS, of), readings(heaters * VISITS, of), dues(heaters * 3)]
+      end
+
+      def places(count, of)
+        numbers = NUMBERS[count]
+        plate = "(SELECT installation FROM heaters WHERE id = #{of[:heater]})"
+        ["#{numbers} INSERT INTO customers (id, name, phone, created_at) SELECT #{ID[1, 'i']}, 'Load ' || i, printf('555-%04d', i % 10000), #{of[:since]} FROM n",
+         "#{numbers} INSERT INTO sites (id, customer_id, address, code_profile, created_at) SELECT #{ID[2, 'i']}, #{ID[1, 'i']}, i || ' Load St', 'us_irc', #{of[:since]} FROM n",
+         "#{numbers} INSERT INTO heaters (id, site_id, label, installation, created_at) SELECT #{ID[3, 'i']}, #{ID[2, 'i']}, 'Cellar', #{plate}, #{of[:since]} FROM n"]
+      end
+
+      def visits(count, of)
+        day = "strftime('%Y-%m-%dT%H:00:00.000Z', 'now', printf('-%d days', 10 + 365 * (i % #{VISITS}) + i % 300))"
+        <<~SQL
+          #{NUMBERS[count]} INSERT INTO visits (id, heater_id, jobs, status, planned_for, account_id, house_rules, started_at, signed_at, outcome, page, created_at)
+          SELECT #{ID[4, 'i']}, #{ID[3, "(i - 1) / #{VISITS} + 1"]}, v.jobs, 'signed', #{day}, #{of[:account]}, v.house_rules,
+                 v.started_at, v.signed_at, v.outcome, v.page, v.created_at
+          FROM n, visits v WHERE v.id = #{of[:visit]}
+        SQL
+      end
+
+      def readings(count, of)
+        <<~SQL
+          #{NUMBERS[count]} INSERT INTO readings (id, visit_id, name, si, choice, typed, state, at, account_id)
+          SELECT printf('%08x-%04x-4000-8000-%012x', i, k.number, 5), #{ID[4, 'i']}, k.name, k.si, k.choice, k.typed, k.state, k.at, #{of[:account]}
+          FROM n, (SELECT row_number() OVER (ORDER BY t.at, m.m) AS number, t.*
+                   FROM (SELECT * FROM readings WHERE visit_id = #{of[:visit]} LIMIT 10) t, (SELECT 1 AS m UNION ALL SELECT 2) m) k
+        SQL
+      end
+
+      def dues(count)
+        <<~SQL
+          #{NUMBERS[count]} INSERT INTO dues (id, heater_id, visit_id, kind, "on", text, grade, risk, job)
+          SELECT #{ID[6, 'i']}, #{ID[3, '(i - 1) / 3 + 1']}, #{ID[4, "((i - 1) / 3) * #{VISITS} + 1"]}, CASE i % 3 WHEN 0 THEN 'annual_service' WHEN 1 THEN 'deficiency' ELSE 'anode' END,
+                 date('now', printf('%d days', i % 400 - 40)), 'Due by number ' || i, CASE WHEN i % 997 = 0 THEN 'danger' WHEN i % 3 = 1 THEN 'defect' END,
+                 CASE WHEN i % 997 = 0 THEN 0 WHEN i % 3 = 1 THEN 1 ELSE 2 END, CASE i % 3 WHEN 0 THEN 'annual_safety' WHEN 2 THEN 'inspect_anode' END
+          FROM n
+        SQL
       end
     end
   end

@@ -12,8 +12,8 @@ module Munimen
         raise Refused.new("This visit is not signed yet: correct it where it was written.", code: :not_signed) unless row[:status] == "signed"
         return if @context.records.visits.written?(:amendments, id)
 
-        attributes = { id:, visit_id:, reason: @context.text!(reason, :reason, max: 300), text: @context.text!(text, :text, max: 2000), at: @context.stamp,
-account_id: @context.person[:id] }
+        attributes = { id:, visit_id:, reason: @context.text!(reason, :reason, max: 300), text: @context.text!(text, :text, max: 2000),
+                       at: @context.stamp, account_id: @context.person[:id] }
         @context.records.write do
           @context.records.visits.write(:amendments, attributes)
           @context.records.seals.seal_amendment(id, at: attributes[:at])

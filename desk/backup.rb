@@ -42,7 +42,7 @@ module Munimen
         FileUtils.mkdir_p(folder, mode: 0o700)
         path = File.join(folder, "munimen-#{now.strftime('%Y%m%d')}.zip")
         write(path) unless File.exist?(path)
-        Dir[File.join(folder, "munimen-*.zip")].sort[0...-keep].each { |old| File.delete(old) }
+        Dir[File.join(folder, "munimen-*.zip")][0...-keep].each { |old| File.delete(old) }
         path
       end
 
@@ -62,7 +62,7 @@ module Munimen
       private
 
       def stored
-        ROOMS.flat_map { |room| Dir[File.join(@folder, room, "??", "*")].sort.map { |file| [file.delete_prefix("#{@folder}/"), file] } }
+        ROOMS.flat_map { |room| Dir[File.join(@folder, room, "??", "*")].map { |file| [file.delete_prefix("#{@folder}/"), file] } }
              .select { |name, _| NAMES.match?(name) }
       end
 
@@ -85,14 +85,9 @@ module Munimen
         manifest = JSON.parse(Formats::ZipArchive.bytes(entry, most: MANIFEST))
         good = manifest.is_a?(Hash) && manifest["format"] == FORMAT && manifest["files"].is_a?(Hash) && manifest["files"].key?("munimen.sqlite3")
         raise Error.new("This is not a backup of Munimen.", field: :file, code: :not_backup) unless good
-        unless manifest["version"].to_i.between?(
-          1, VERSION
-        )
-          raise Error.new("This backup is of a newer version (#{manifest['version']}); this program reads up to #{VERSION}.", field: :file,
-code: :too_new)
-        end
+        return manifest if manifest["version"].to_i.between?(1, VERSION)
 
-        manifest
+        raise Error.new("This backup is of version #{manifest['version']}; this program reads 1 to #{VERSION}.", field: :file, code: :too_new)
       rescue JSON::ParserError
         raise Error.new("This is not a backup: its manifest is not JSON.", field: :file, code: :not_backup)
       end

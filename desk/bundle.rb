@@ -60,16 +60,16 @@ module Munimen
       end
 
       def stored
-        ROOMS.flat_map do |room|
-          Dir[File.join(@folder, room, "??", "*")].sort
-        end.map { |file| [file.delete_prefix("#{@folder}/"), { path: file }] }.select { |name, _| NAMES.match?(name) }
+        files = ROOMS.flat_map { |room| Dir[File.join(@folder, room, "??", "*")] }
+        files.map { |file| [file.delete_prefix("#{@folder}/"), { path: file }] }.select { |name, _| NAMES.match?(name) }
       end
 
       def head!(entries)
         head = entries["bundle.json"] && JSON.parse(Formats::ZipArchive.bytes(entries["bundle.json"], most: HEAD))
         raise Error.new("This is not a bundle of Munimen.", field: :file, code: :not_bundle) unless head.is_a?(Hash) && head["format"] == FORMAT
-        raise Error.new("This bundle is of version #{head['version']}; this program reads 1 to #{VERSION}.", field: :file, code: :too_new) unless head["version"].to_i.between?(1,
-VERSION)
+        return if head["version"].to_i.between?(1, VERSION)
+
+        raise Error.new("This bundle is of version #{head['version']}; this program reads 1 to #{VERSION}.", field: :file, code: :too_new)
       rescue JSON::ParserError
         raise Error.new("bundle.json is not JSON.", field: :file, code: :not_bundle)
       end

@@ -20,7 +20,7 @@ module Munimen
         page = ReportPage.new(@context).call(visit_id)
         link = Share.new(@context).create(visit_id, id:, days:)
         write(id:, kind: "report", recipient:, subject: "Your water heater: report of #{page[:date]}",
-              text: "#{page[:customer]},\n\n#{page[:page][:sentence]}\n\nThe whole report, to read or to print, until #{link[:expires_at][0, 10]}:\n#{@base}/shared/#{link[:token]}\n")
+              text: [page[:customer], page[:page][:sentence], "The whole report, to read or to print, until #{link[:expires_at][0, 10]}:\n#{@base}/shared/#{link[:token]}"])
       end
 
       # Writes a mail that reminds of something owed.
@@ -28,7 +28,8 @@ module Munimen
         row = @context.records.dues.find(due_id) || raise(NotFound.new("Nothing of this name is owed.", field: :due))
         place = @context.records.heaters.with_place(row[:heater_id])
         write(id:, kind: "reminder", recipient:, subject: "Your water heater: due #{row[:on]}",
-              text: "#{place[:customer]},\n\nat #{place[:address]} (#{place[:label]}) this is due on #{row[:on]}:\n\n#{row[:text]}\n\nPlease answer this mail or call us, and we will find a time.\n")
+              text: [place[:customer], "At #{place[:address]} (#{place[:label]}) this is due on #{row[:on]}:", row[:text],
+                     "Please answer this mail or call us, and we will find a time."])
       end
 
       # Sends one by SMTP. Raises Refused where no server is set or it does not take the mail; the message stays.
@@ -67,8 +68,8 @@ module Munimen
       def smtp
         kept = @context.records.settings[:smtp] or return
         tls = kept["port"] == 465
-        { address: kept["host"], port: kept["port"], user_name: kept["user"], password: kept["password"], ssl: tls, enable_starttls: tls ? false : :auto, open_timeout: 10,
-read_timeout: 20 }.compact
+        { address: kept["host"], port: kept["port"], user_name: kept["user"], password: kept["password"], ssl: tls,
+          enable_starttls: tls ? false : :auto, open_timeout: 10, read_timeout: 20 }.compact
       end
 
       def write(id:, kind:, recipient:, subject:, text:)
@@ -76,9 +77,9 @@ read_timeout: 20 }.compact
         firm = @context.records.settings.firm
         from = (@context.records.settings[:smtp] || {})["from"] || @context.person[:email]
         to = address!(recipient, :recipient)
-        body = "#{text}\n#{firm.values_at('name', 'address', 'phone').compact.join("\n")}\n"
-        mail = Mail.new(from: "#{Mail::Utilities.quote_phrase(firm['name'].to_s)} <#{from}>", to:, subject:, body:, charset: "UTF-8", message_id: "<#{id}@munimen.invalid>",
-date: @context.now)
+        body = "#{[*text, firm.values_at('name', 'address', 'phone').compact.join("\n")].join("\n\n")}\n"
+        mail = Mail.new(from: "#{Mail::Utilities.quote_phrase(firm['name'].to_s)} <#{from}>", to:, subject:, body:, charset: "UTF-8",
+                        message_id: "<#{id}@munimen.invalid>", date: @context.now)
         sharing.add_message(id:, kind:, recipient: to, subject:, eml: mail.to_s, at: @context.stamp, account_id: @context.person[:id])
         list
       end

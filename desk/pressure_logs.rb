@@ -21,7 +21,7 @@ module Munimen
         yield READ
         told = told(read, PressureLog.new(read.times, read.pressures, heater: visit.heater), visit)
         @context.records.pressure_logs.add(id:, heater_id:, name: @context.text!(name, :name, max: 120), file:, told:, started_at: read.start, at: @context.stamp,
-account_id: @context.person[:id])
+          account_id: @context.person[:id])
         show(id)
       end
 
@@ -47,7 +47,7 @@ account_id: @context.person[:id])
         unit = Measure::Unit[row[:told][:unit]]
         row[:told][:readings].each do |name, si|
           TakeReading.new(@context).call(visit, id: named(write, name), name: name.to_s, value: "#{unit.from_si(si).round(2)} #{unit.symbol}", method: "log",
-instrument: row[:name])
+            instrument: row[:name])
         end
         row[:told][:readings].keys
       end
@@ -84,7 +84,7 @@ instrument: row[:name])
 
       def event(event, told, unit, words)
         { kind: event.kind, from: event.from.round(2), to: event.to.round(2), start: unit.from_si(event.start).round(2), extreme: unit.from_si(event.extreme).round(2),
-text: words.say(told.sentence(event)) }
+          text: words.say(told.sentence(event)) }
       end
 
       def limits(visit, log, unit)

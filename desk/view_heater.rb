@@ -11,13 +11,13 @@ module Munimen
         book = Rules::Book[row[:code_profile]]
         @words = Words[book.units]
         row.slice(:id, :label, :site_id, :address, :access, :customer, :customer_id, :phone, :code_profile)
-           .merge(installed(row, book), units: book.units, deficiencies: deficiencies(id), owed: @context.records.dues.open(heater_id: id).map do |due|
-                                          due.slice(:id, :kind, :on, :text, :grade)
-                                        end)
+           .merge(installed(row, book), units: book.units, deficiencies: deficiencies(id), owed: owed(id))
            .merge(visits(id))
       end
 
       private
+
+      def owed(id) = @context.records.dues.open(heater_id: id).map { |due| due.slice(:id, :kind, :on, :text, :grade) }
 
       # What follows from the plate alone; kept while it stays the same.
       def installed(row, book)

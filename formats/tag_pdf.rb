@@ -60,8 +60,8 @@ module Munimen
       def foot
         following = @page[:next_dates].map { |one| one[:on].to_s }.min
         @pdf.text_box "Next: #{following ? date(following) : 'as agreed'}", at: [0, QR - 2], width: @pdf.bounds.width - QR - 4, height: 26, size: 9.5, style: :bold
-        @pdf.text_box "Smell gas? No switch, no flame: out, and call from outside. The whole record: scan.", at: [0, QR - 30], width: @pdf.bounds.width - QR - 6, height: 32,
-size: 6, overflow: :shrink_to_fit
+        @pdf.text_box "Smell gas? No switch, no flame: out, and call from outside. The whole record: scan.", at: [0, QR - 30], width: @pdf.bounds.width - QR - 6,
+          height: 32, size: 6, overflow: :shrink_to_fit
         code(@pdf.bounds.width - QR, QR)
       end
 

@@ -48,10 +48,8 @@ module Munimen
         raise Error.new("The file would unfold to more than #{LARGEST / 1_000_000_000} GB.", field: :file, code: :too_long) if entries.sum(&:size) > LARGEST
 
         entries.each do |entry|
-          unless allowed.match?(entry.name) && !entry.symlink?
-            raise Error.new("The file holds “#{entry.name.to_s.scrub[0, 60]}”, which does not belong into it.", field: :file,
-code: :bad_name)
-          end
+          good = allowed.match?(entry.name) && !entry.symlink?
+          raise Error.new("The file holds “#{entry.name.to_s.scrub[0, 60]}”, which does not belong into it.", field: :file, code: :bad_name) unless good
           raise Error.new("“#{entry.name}” unfolds too far.", field: :file, code: :too_long) if entry.size > 1_000_000 && entry.size > entry.compressed_size * RATIO
         end
         raise Error.new("The file holds the same name twice.", field: :file, code: :bad_name) if entries.map(&:name).uniq.size < entries.size

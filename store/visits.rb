@@ -69,8 +69,8 @@ module Munimen
 
       # What was added to a signed visit, with who added it, in order of time.
       def amendments(visit_id)
-        @database[:amendments].join(:accounts, id: :account_id).where(visit_id:).order(:at).select(Sequel[:amendments][:id], :reason, :text, :at,
-Sequel[:accounts][:name].as(:by)).all
+        @database[:amendments].join(:accounts, id: :account_id).where(visit_id:).order(:at)
+                              .select(Sequel[:amendments][:id], :reason, :text, :at, Sequel[:accounts][:name].as(:by)).all
       end
 
       # Rows of one of the written tables, in order of time.

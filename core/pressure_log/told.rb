@@ -106,7 +106,7 @@ module Munimen
         worst = events.max_by(&:extreme)
         limit = passed(worst.extreme, :static_pressure)
         finding(:creep, "Climbs slowly without use #{times(events.size)}, at most #{sentence(worst)}#{" #{WARMS}" if ambiguous?}", limit:, state: limit ? nil : :watch,
-source: SEAT)
+          source: SEAT)
       end
 
       # In a tight system a pilot flame alone pushes the pressure up.
@@ -118,7 +118,7 @@ source: SEAT)
 
         lowest = events.min_by(&:extreme)
         finding(:dip, "Falls far below its level #{times(events.size)}, at most #{sentence(lowest)}", limit: passed(lowest.extreme, :static_pressure_low), state: :watch,
-source: SUPPLIED)
+          source: SUPPLIED)
       end
 
       def hammer

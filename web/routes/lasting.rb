@@ -23,12 +23,9 @@ module Munimen
             json(Desk::ReportPage.new(desk).call(id))
           end
           app.get("/api/visits/:id/links") { json(Desk::Share.new(desk).list(id)) }
-          app.post("/api/visits/:id/links") { json(Desk::Share.new(desk).create(id, **sent).then { |link| link.slice(:id, :expires_at).merge(url: "#{base}/shared/#{link[:token]}") }) }
+          app.post("/api/visits/:id/links") { json(told(Desk::Share.new(desk).create(id, **sent))) }
           app.post("/api/links/:id/revoke") { json(Desk::Share.new(desk).revoke(id)) }
-          app.get "/api/visits/:id/tag.pdf" do
-            page = Desk::ReportPage.new(desk).call(id)
-            file "application/pdf", Formats::TagPdf.new(page, "#{base}/heaters/#{records.visits.find(id)[:heater_id]}").render, "tag-#{page[:date]}.pdf"
-          end
+          app.get("/api/visits/:id/tag.pdf") { file "application/pdf", tag(Desk::ReportPage.new(desk).call(id)), "tag.pdf" }
         end
 
         # For whoever holds a link: the page of one visit, and nothing else.
@@ -66,6 +63,8 @@ module Munimen
         # What its routes share.
         module Helpers
           def base = records.settings[:public_url] || request.base_url
+          def tag(page) = Formats::TagPdf.new(page, "#{base}/heaters/#{records.visits.find(page[:visit_id])[:heater_id]}").render
+          def told(link) = link.slice(:id, :expires_at).merge(url: "#{base}/shared/#{link[:token]}")
           def outbox = Desk::Outbox.new(desk, base:)
           # Who has no account: reads what a token opens.
           def nobody = @nobody ||= Desk::Context.new(records, person: { id: nil, name: nil, role: "nobody" })

@@ -14,7 +14,7 @@ line.call :charge do
     target = visit.charge_target or next
     tolerance = visit.rules.limit(:charge_tolerance).at_most.si
     Munimen::Rules::Limit.new(id: :charge_tolerance, at_least: Munimen::Measure::Quantity.new(:pressure, target.si - tolerance),
-at_most: Munimen::Measure::Quantity.new(:pressure, target.si + tolerance))
+      at_most: Munimen::Measure::Quantity.new(:pressure, target.si + tolerance))
   end
   restarts :set_vessel_charge, :replace_vessel
 end
