@@ -15,7 +15,7 @@ module Munimen
         bin/munimen instruments [PORT]                     simulated instruments over TCP, a line in, a line out
         bin/munimen sources                                every limit and formula with its source, as Markdown
         bin/munimen schema [bundle]                        JSON Schema of a visit file, or of a bundle's rows
-        bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data)
+        bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data; MUNIMEN_NIGHTLY=1 backs up)
         bin/munimen owner EMAIL NAME                       make the first owner account; asks for the password
         bin/munimen password EMAIL                         set a password; asks for it
         bin/munimen backup [FILE]                          everything into one zip, while people work

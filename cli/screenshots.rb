@@ -80,13 +80,24 @@ class Screenshots
     @flush = walk.call(heater, jobs: %i[flush replace_anode], limit: 7, sign: false)
     @page.visit "/visits/#{@flush}"
     keep "service"
-    @page.click_button "Work, water, material…"
-    keep "service-work"
     @page.visit "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=cold&e.static_pressure=normal"
     @page.assert_selector ".field"
     keep "finder"
     what_if(@records.database[:heaters].where(label: "Basement").get(:id))
+    records
     training
+  end
+
+  # The garage's pressure log, and the week as proposed.
+  def records
+    log = @records.database[:pressure_logs].get(:id)
+    @page.visit "/pressure-logs/#{log}"
+    @page.assert_selector ".event"
+    keep "pressure-log"
+    @page.visit "/plan?from=#{Munimen::Demo::Week.monday(Date.today)}&days=7"
+    @page.click_button "Propose an order"
+    @page.assert_text "less than in the order of booking", wait: 20
+    keep "plan"
   end
 
   # Four tests, a wrong name, an unsafe try, and given up.
@@ -113,7 +124,7 @@ class Screenshots
   end
 
   def what_if(heater)
-    @page.current_window.resize_to(1280, 1950)
+    @page.current_window.resize_to(1280, 2500)
     @page.visit "/heaters/#{heater}"
     @page.click_button "Play it"
     @page.assert_selector ".plot svg"

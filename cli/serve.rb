@@ -20,9 +20,24 @@ module Munimen
           config.log_requests false
           config.quiet
         end
+        nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
         Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)).run
       rescue Errno::EADDRINUSE
         abort "✗ Port #{port} is taken. Stop what runs there, or choose another."
+      end
+
+      # A backup in the first hour of the night that finds none of its day.
+      def nightly
+        config = Web::Config.from_environment
+        Thread.new do
+          loop do
+            Desk::Backup.new(config.records, config.folder).nightly(Time.now) if Time.now.hour.between?(1, 4)
+            sleep 1800
+          rescue StandardError => e
+            warn "Nightly backup: #{e.class}: #{e.message}"
+            sleep 1800
+          end
+        end
       end
     end
   end

@@ -6,7 +6,7 @@ module Munimen
     # A test holds the file to it.
     class SourcesPage
       def to_s
-        ["# Sources", INTRO, limits, looks, checks, questions, calculations, PHYSICS].join("\n\n").concat("\n")
+        ["# Sources", INTRO, limits, looks, checks, questions, dues, calculations, PHYSICS].join("\n\n").concat("\n")
       end
 
       INTRO = <<~TEXT.strip
@@ -34,6 +34,12 @@ module Munimen
         | Regulator's fall-off 15 psi at 15 gal/min, main's swing, reseat at 95 %, magnet at 36 %, jacket's loss (simulated heater) | usual values | from memory |
         | Dry element: 0.25 kg, 500 J/kg/K, glows 600 K above the room (training) | usual values | from memory |
         | Natural gas 38.7 MJ/m³ (training) | usual value | from memory |
+        | Pressure log: rises from 3 psi, dips from 8 psi or 12 %, bangs from 8 psi within 3 s, rows of a bang at most 0.12 s apart; a slow rise lasts 2 h | our own bounds | from memory; tried on logs of the simulated heater |
+        | Pressure log: straight pieces of a course | swinging door, Bristol 1990 | published, from memory |
+        | A rise counts as heating from a quarter of what the heater's own power makes on its vessel | our own bound | from memory; tried likewise |
+        | Clock changes of a log: an hour back at once, or an hour ahead in the small hours of a Sunday | US Energy Policy Act 2005; EU Directive 2000/84/EC | published, from memory |
+        | Driving: great circle (haversine, mean radius 6,371,009 m) times 1.35, 45 km/h, 4 min to park | usual values | from memory |
+        | Urgency: danger 1000, defect 300, undated 120, watch 60; a protection 200, people at risk 150, 2 a day late, 10 a year beyond ten | our own points | from memory |
         | Height over diameter of a drawn tank, 2.5 | usual proportion, for the drawing only | common practice |
       TEXT
 
@@ -64,6 +70,11 @@ module Munimen
           question.options.values.map { |option| "| #{question.ask} | #{option.label}#{' (ours)' if option.id == question.ours} | #{option.reason} |" }
         end
         "## House rules\n\n| question | school | its reason |\n| --- | --- | --- |\n#{rows.join("\n")}"
+      end
+
+      def dues
+        rows = Calendar::Rule.all.sort_by(&:id).map { |rule| "| #{words(rule.id)} | #{say(rule.comes_from)} | #{say(rule.ended_by)} | #{rule.source} |" }
+        "## What becomes due\n\n#{table('what', 'comes from', 'ended by', rows)}"
       end
 
       def calculations

@@ -7,8 +7,10 @@ module Munimen
       def initialize(context) = @context = context
 
       # installation: the open form, as typed, in the site's units.
-      def add(id:, site_id:, label:, installation:)
+      def add(site_id:, label:, installation:, id: nil)
         @context.allow!(:owner, :office, :plumber)
+        raise Error.new("id is missing: a UUID, made by whoever writes.", field: :id, code: :missing) unless id
+
         site = @context.records.customers.site(site_id)
         @context.records.heaters.add(id:, site_id:, label: @context.text!(label, :label), installation: kept(installation, site), at: @context.stamp)
         @context.records.heaters.find(id)

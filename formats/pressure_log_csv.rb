@@ -109,7 +109,7 @@ module Munimen
         numbers = cells.filter_map { |cell| number(cell) }
         rising = numbers.each_cons(2).all? { |a, b| b > a } && numbers.size > cells.size / 2
         if rising
-          1.0 + (@columns[index].match?(/time|zeit|elapsed|sec/i) ? 0.5 : 0)
+          1.0 + (@columns[index].to_s.match?(/time|zeit|elapsed|sec/i) ? 0.5 : 0)
         else
           0
         end
@@ -167,7 +167,12 @@ module Munimen
         Float(cell, exception: false) || ((found = cell[%r{\A\s*[-+]?\d*\.?\d+(?=\s*[[:alpha:]/²]*\s*\z)}]) && Float(found, exception: false))
       end
 
-      def split(line) = CSV.parse_line(line, col_sep: @separator, liberal_parsing: true)&.map(&:to_s) || []
+      # A line whose quotes do not close is taken as it stands.
+      def split(line)
+        CSV.parse_line(line, col_sep: @separator, liberal_parsing: true)&.map(&:to_s) || []
+      rescue CSV::MalformedCSVError
+        line.split(@separator)
+      end
       def clean(line) = (line.valid_encoding? ? line : line.scrub("")).delete_prefix("\uFEFF").chomp
 
       # A row that comes late is put where it belongs; of two of one time the first stays.

@@ -73,6 +73,7 @@ module Munimen
       register Routes::Owed
       register Routes::DayPlan
       register Routes::Lasting
+      register Routes::Data
 
       get("/api/today") { json(Desk::ViewToday.new(desk).call) }
 

@@ -66,4 +66,54 @@ RSpec.describe "Records at the screen", type: :feature do
     expect(office.records.database[:visits].select_order_map(:planned_for).map { |at| at[0, 10] }.uniq).to eq(["2027-03-02"])
     expect(serious).to be_empty
   end
+
+  it "hands a customer a link, which opens the page to nobody signed in until it is ended" do
+    signed = office.walk
+    sign_in
+    go "/visits/#{signed}/report"
+    click_button "Send to the customer"
+    click_button "New link"
+    address = find(".url").text
+    expect(serious).to be_empty
+    page.driver.clear_cookies
+    go URI(address).path
+    expect(page).to have_css("h1.verdict").and have_content("Ada Brook")
+    expect(page).to have_no_link("Customers")
+    expect(page).to have_link("PDF", href: "/api#{URI(address).path}/report.pdf")
+    go "/customers"
+    expect(page).to have_button("Sign in")
+    sign_in
+    go "/visits/#{signed}/report"
+    click_button "Send to the customer"
+    expect(page).to have_content("looked at 1 times")
+    click_button "End it"
+    expect(page).to have_content("ended")
+    go URI(address).path
+    expect(page).to have_css("[role=alert]", text: "does not hold any more")
+  end
+
+  it "makes a backup and puts it back from Settings, and imports a table after a look at each row" do
+    office.walk
+    backup = File.join(office.config.folder, "backup.zip")
+    Munimen::Desk::Backup.new(office.records, office.config.folder).write(backup)
+    table = File.join(office.config.folder, "customers.csv").tap { |path| File.write(path, "name,phone\nBo Ash,555\n,556\n") }
+    sign_in("owner")
+    go "/settings"
+    expect(page).to have_content("1 seals, all whole")
+    expect(page).to have_link("Make a backup", href: "/api/backup.zip")
+    attach_file "table", table, make_visible: true
+    expect(page).to have_content("1 new, 0 changed, 0 the same, 1 wrong.").and have_content("name is missing")
+    expect(page).to have_button("Import all", disabled: true)
+    File.write(table, "name,phone\nBo Ash,555\n")
+    attach_file "table", table, make_visible: true
+    expect(page).to have_content("1 new, 0 changed, 0 the same, 0 wrong.")
+    click_button "Import all"
+    expect(page).to have_content("Imported.")
+    expect(office.records.customers.list.size).to eq(2)
+    attach_file "backup", backup, make_visible: true
+    click_button "Put it back"
+    expect(page).to have_content("The backup is in place.")
+    expect(office.records.customers.list.map { |one| one[:name] }).to eq(["Ada Brook"])
+    expect(serious).to be_empty
+  end
 end

@@ -27,7 +27,7 @@ onKeys({ g: () => (emergency.value = true) })
 watch(
   () => session.person,
   (person) => {
-    if (session.ready && !person && router.currentRoute.value.name !== 'sign-in') void router.push({ name: 'sign-in' })
+    if (session.ready && !person && !['sign-in', 'shared'].includes(String(router.currentRoute.value.name))) void router.push({ name: 'sign-in' })
   },
 )
 </script>

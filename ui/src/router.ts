@@ -7,6 +7,8 @@ export const router = createRouter({
   routes: [
     { path: '/sign-in', name: 'sign-in', component: SignIn },
     { path: '/', name: 'today', component: () => import('./screens/Today.vue') },
+    { path: '/shared/:token', name: 'shared', component: () => import('./screens/Shared.vue'), props: true },
+    { path: '/outbox', name: 'outbox', component: () => import('./screens/Outbox.vue') },
     { path: '/plan', name: 'plan', component: () => import('./screens/Plan.vue') },
     { path: '/owed', name: 'owed', component: () => import('./screens/Owed.vue') },
     { path: '/customers', name: 'customers', component: () => import('./screens/Customers.vue') },
@@ -28,5 +30,5 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   if (!session.ready) await refresh().catch(() => undefined)
-  if (!session.person && session.ready && to.name !== 'sign-in') return { name: 'sign-in', query: { to: to.fullPath } }
+  if (!session.person && session.ready && !['sign-in', 'shared'].includes(String(to.name))) return { name: 'sign-in', query: { to: to.fullPath } }
 })

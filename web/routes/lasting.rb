@@ -23,7 +23,7 @@ module Munimen
             json(Desk::ReportPage.new(desk).call(id))
           end
           app.get("/api/visits/:id/links") { json(Desk::Share.new(desk).list(id)) }
-          app.post("/api/visits/:id/links") { json(told(Desk::Share.new(desk).create(id, **sent))) }
+          app.post("/api/visits/:id/links") { json(link_told(Desk::Share.new(desk).create(id, **sent))) }
           app.post("/api/links/:id/revoke") { json(Desk::Share.new(desk).revoke(id)) }
           app.get("/api/visits/:id/tag.pdf") { file "application/pdf", tag(Desk::ReportPage.new(desk).call(id)), "tag.pdf" }
         end
@@ -64,7 +64,7 @@ module Munimen
         module Helpers
           def base = records.settings[:public_url] || request.base_url
           def tag(page) = Formats::TagPdf.new(page, "#{base}/heaters/#{records.visits.find(page[:visit_id])[:heater_id]}").render
-          def told(link) = link.slice(:id, :expires_at).merge(url: "#{base}/shared/#{link[:token]}")
+          def link_told(link) = link.slice(:id, :expires_at).merge(url: "#{base}/shared/#{link[:token]}")
           def outbox = Desk::Outbox.new(desk, base:)
           # Who has no account: reads what a token opens.
           def nobody = @nobody ||= Desk::Context.new(records, person: { id: nil, name: nil, role: "nobody" })

@@ -7,14 +7,16 @@ import { write } from '@/api/outbox'
 import GradeMark from '@/parts/GradeMark.vue'
 
 type Item = Schemas['OwedItem']
+type What = 'snooze' | 'decline' | 'resume' | 'remind'
 type Show = 'open' | 'snoozed' | 'declined'
 const SHOWS: Show[] = ['open', 'snoozed', 'declined']
 const router = useRouter()
 const owed = ref<Schemas['OwedList'] | null>(null)
 const show = ref<Show>('open')
 const error = ref('')
-const deciding = ref<{ item: Item; what: 'snooze' | 'decline' | 'resume' } | null>(null)
-const form = ref({ reason: '', day: '' })
+const deciding = ref<{ item: Item; what: What } | null>(null)
+const form = ref({ reason: '', day: '', recipient: '' })
+const written = ref(false)
 
 async function load(which: Show) {
   show.value = which
@@ -26,15 +28,22 @@ async function load(which: Show) {
 }
 onMounted(() => load('open'))
 const short = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })
-function decide(item: Item, what: 'snooze' | 'decline' | 'resume') {
+function decide(item: Item, what: What) {
   error.value = ''
-  form.value = { reason: '', day: '' }
+  form.value = { reason: '', day: '', recipient: '' }
+  written.value = false
   deciding.value = { item, what }
 }
 async function keep() {
   const { item, what } = deciding.value!
   error.value = ''
   try {
+    if (what === 'remind') {
+      await write('/api/outbox/reminders', { id: uuid(), due: item.id, recipient: form.value.recipient })
+      written.value = true
+      deciding.value = null
+      return
+    }
     await write(`/api/owed/${item.id}/decision`, { what, reason: form.value.reason, ...(what === 'snooze' ? { day: form.value.day } : {}) })
     deciding.value = null
     await load(show.value)
@@ -58,7 +67,8 @@ async function book(item: Item) {
 
 <template>
   <div class="page stack">
-    <h1>{{ $t('owed.title') }}</h1>
+    <div class="row between"><h1>{{ $t('owed.title') }}</h1><RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink></div>
+    <p v-if="written" role="status">{{ $t('report.inOutbox') }} <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink></p>
     <p v-if="error && !deciding" role="alert">{{ error }}</p>
     <template v-if="owed">
       <div class="row" role="group" :aria-label="$t('owed.title')">
@@ -81,6 +91,7 @@ async function book(item: Item) {
           </div>
           <div class="acts">
             <el-button v-if="item.job && item.heater_id && show === 'open'" type="primary" @click="book(item)">{{ $t('owed.book') }}</el-button>
+            <el-button v-if="item.heater_id && show === 'open'" @click="decide(item, 'remind')">{{ $t('owed.remind') }}</el-button>
             <el-button v-if="show === 'open' && item.grade !== 'danger'" @click="decide(item, 'snooze')">{{ $t('owed.snooze') }}</el-button>
             <el-button v-if="show === 'open'" @click="decide(item, 'decline')">{{ $t('owed.decline') }}</el-button>
             <el-button v-if="show !== 'open'" @click="decide(item, 'resume')">{{ $t('owed.resume') }}</el-button>
@@ -93,9 +104,10 @@ async function book(item: Item) {
       <form v-if="deciding" class="stack" @submit.prevent="keep">
         <p>{{ deciding.item.text }}</p>
         <label v-if="deciding.what === 'snooze'">{{ $t('owed.until') }}<input v-model="form.day" type="date" name="day" class="native" required /></label>
-        <label>{{ $t('owed.reason') }}<el-input v-model="form.reason" name="reason" autofocus /></label>
+        <label v-if="deciding.what === 'remind'">{{ $t('report.mailTo') }}<el-input v-model="form.recipient" type="email" name="recipient" /></label>
+        <label v-else>{{ $t('owed.reason') }}<el-input v-model="form.reason" name="reason" autofocus /></label>
         <p v-if="error" role="alert">{{ error }}</p>
-        <el-button type="primary" native-type="submit" :disabled="!form.reason.trim()">{{ $t('owed.keep') }}</el-button>
+        <el-button type="primary" native-type="submit" :disabled="!(deciding.what === 'remind' ? form.recipient : form.reason).trim()">{{ $t('owed.keep') }}</el-button>
       </form>
     </el-dialog>
   </div>

@@ -82,6 +82,14 @@ const time = (text?: string) => (text ? new Date(text).toLocaleTimeString([], { 
 const day = (text: string) => new Date(`${text}T12:00`).toLocaleDateString([], { weekday: 'short', day: 'numeric', month: 'short' })
 const minutes = (seconds: number) => Math.round(seconds / 60)
 const hours = (seconds: number) => `${Math.floor(seconds / 3600)}:${String(Math.round((seconds % 3600) / 60)).padStart(2, '0')} h`
+const feed = ref('')
+async function address() {
+  try {
+    feed.value = (await must(api.POST('/api/calendar/feed', { body: {} }))).url
+  } catch (problem) {
+    error.value = (problem as Problem).message
+  }
+}
 const less = computed(() => {
   const now = plan.value
   if (!now?.compare) return null
@@ -143,12 +151,15 @@ const less = computed(() => {
         <article v-for="stop in plan.unplaced" :key="stop.visit" class="stop" draggable="true" @dragstart="drag($event, stop)"><b>{{ stop.customer }}</b> <span class="soft small">{{ stop.address }} · {{ stop.jobs.join(', ') }}</span></article>
       </section>
       <p class="soft small">{{ $t('plan.lead') }}</p>
+      <p class="row small"><a href="/api/calendar.ics" download>{{ $t('plan.file') }}</a><button type="button" class="plain-button small" @click="address">{{ $t('plan.feed') }}</button></p>
+      <p v-if="feed" role="status" class="number small feed">{{ feed }}<br />{{ $t('plan.feedLead') }}</p>
     </template>
   </div>
 </template>
 
 <style scoped>
 .scroll { overflow-x: auto; }
+.feed { overflow-wrap: anywhere; }
 table { width: 100%; border-collapse: collapse; }
 th { text-align: left; padding: 6px 8px; white-space: nowrap; vertical-align: top; }
 .round { border: 1px solid var(--line); padding: 8px; vertical-align: top; min-width: 190px; background: var(--raised); }

@@ -1,14 +1,19 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, must, Problem, type Report } from '@/api/client'
-import GradeMark from '@/parts/GradeMark.vue'
-import SafetyLadder from '@/parts/SafetyLadder.vue'
-import SectionDrawing from '@/parts/SectionDrawing.vue'
+import { api, must, Problem, uuid, type Report, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import ReportSheet from '@/parts/ReportSheet.vue'
 import { speak } from '@/words'
 
 const props = defineProps<{ id: string }>()
 const report = ref<Report | null>(null)
+const links = ref<Schemas['Links']>([])
 const error = ref('')
+const told = ref('')
+const sharing = ref(false)
+const amending = ref(false)
+const mail = ref('')
+const form = ref({ reason: '', text: '' })
 onMounted(async () => {
   try {
     report.value = await must(api.GET('/api/visits/{id}/report', { params: { path: { id: props.id } } }))
@@ -17,104 +22,82 @@ onMounted(async () => {
     error.value = (problem as Problem).message
   }
 })
-const long = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'long', year: 'numeric' })
-const path = (strokes: number[][][]) => strokes.map((stroke) => stroke.map(([x, y], i) => `${i ? 'L' : 'M'}${x! * 300} ${y! * 100}`).join(' ')).join(' ')
-const signature = (who: string) => report.value?.signatures.find((one) => one.signer === who)
+async function attempt(action: () => Promise<void>) {
+  error.value = ''
+  told.value = ''
+  try {
+    await action()
+  } catch (problem) {
+    error.value = (problem as Problem).message
+  }
+}
+const load = async () => (links.value = await must(api.GET('/api/visits/{id}/links', { params: { path: { id: props.id } } })))
+const share = () => attempt(async () => void (await load(), (sharing.value = true)))
+const link = () =>
+  attempt(async () => {
+    const made = await write<{ url: string }>(`/api/visits/${props.id}/links`, { id: uuid(), days: 30 })
+    told.value = made.url
+    await navigator.clipboard?.writeText(made.url).catch(() => undefined)
+    await load()
+  })
+const send = () =>
+  attempt(async () => {
+    await write('/api/outbox/reports', { id: uuid(), visit: props.id, recipient: mail.value, days: 30 })
+    told.value = 'outbox'
+    await load()
+  })
+const end = (id: string) => attempt(async () => void (links.value = await write<Schemas['Links']>(`/api/links/${id}/revoke`)))
+const amend = () =>
+  attempt(async () => {
+    report.value = await write<Report>(`/api/visits/${props.id}/amendments`, { id: uuid(), ...form.value })
+    amending.value = false
+  })
+const short = (iso: string) => new Date(iso).toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })
 const print = () => window.print()
 </script>
 
 <template>
-  <p v-if="error" class="page" role="alert">{{ error }}</p>
+  <p v-if="error && !sharing && !amending" class="page" role="alert">{{ error }}</p>
   <div v-if="report" class="page">
     <div class="row between no-print tools">
       <RouterLink :to="`/visits/${id}`">{{ $t('report.back') }}</RouterLink>
       <div class="row">
+        <template v-if="report.signed_at">
+          <button class="plain-button" type="button" @click="amending = true">{{ $t('report.amend') }}</button>
+          <button class="plain-button" type="button" @click="share">{{ $t('report.share') }}</button>
+          <a class="plain-button" :href="`/api/visits/${id}/tag.pdf`" target="_blank" rel="noopener">{{ $t('report.tag') }}</a>
+        </template>
         <button class="plain-button" type="button" @click="print">{{ $t('report.print') }}</button>
         <a class="pdf" :href="`/api/visits/${id}/report.pdf`" target="_blank" rel="noopener">{{ $t('report.pdf') }}</a>
       </div>
     </div>
-    <article class="sheet">
-      <header>
-        <div><b>{{ report.firm.name }}</b><br /><span class="soft small">{{ report.firm.address }} {{ report.firm.phone }}</span></div>
-        <div class="right"><b>{{ report.customer }}</b><br /><span class="soft small">{{ report.address }}<br />{{ report.date && long(report.date) }}</span></div>
-      </header>
-      <p v-if="report.page.look_only" class="draft">{{ $t('lookOnly') }}</p>
-      <p v-if="!report.signed_at" class="draft">{{ $t('report.draft') }}</p>
-      <h1 class="verdict" :class="report.page.outcome">{{ report.page.sentence }}</h1>
-      <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>
-      <p class="soft">{{ [report.heater.label, report.heater.maker, report.heater.model, report.heater.serial, report.heater.capacity].filter(Boolean).join(' · ') }}</p>
-
-      <div class="two">
-        <div class="stack">
-          <section v-if="report.page.deficiencies.length">
-            <h2>{{ $t('report.todo') }}</h2>
-            <div v-for="one in report.page.deficiencies" :key="one.check + one.text" class="todo" :class="one.state">
-              <div class="row between"><GradeMark :grade="one.state" word /><b v-if="one.by" class="small">{{ $t('report.by') }} {{ long(one.by) }}</b></div>
-              <p><b>{{ [one.place, one.gas_situation].filter(Boolean).join(' – ') }}.</b> {{ one.explain ?? one.text }}</p>
-              <p v-if="one.explain" class="small">{{ one.text }}</p>
-              <p class="small">{{ one.remedy }}</p>
-              <p v-if="one.action" class="small">{{ $t('report.action') }}: {{ one.action }}. {{ $t('report.told') }}: {{ one.told }}.</p>
-              <p class="soft small">{{ $t('report.rule') }}: {{ one.source }}</p>
-            </div>
-          </section>
-          <section>
-            <h2>{{ $t('report.results') }}</h2>
-            <table>
-              <thead><tr><th scope="col" /><th scope="col">{{ $t('report.measured') }}</th><th scope="col">{{ $t('report.limit') }}</th><th scope="col">{{ $t('report.verdict') }}</th></tr></thead>
-              <tbody><tr v-for="one in report.page.results" :key="one.check"><th scope="row">{{ one.title }}</th><td class="number">{{ one.measured ?? one.text }}</td><td class="number">{{ one.limit }}</td><td><GradeMark :grade="one.state" word :size="14" /></td></tr></tbody>
-            </table>
-          </section>
-          <section v-if="report.page.meaning"><h2>{{ $t('report.meaning') }}</h2><p v-for="one in report.page.meaning.text" :key="one" class="small">{{ one }}</p></section>
-          <section v-if="report.page.rectified.length"><h2>{{ $t('report.rectified') }}</h2><p v-for="one in report.page.rectified" :key="one.text">{{ one.text }} <b>{{ one.by }}</b></p></section>
-          <section v-if="report.page.put_off?.length"><h2>{{ $t('report.putOff') }}</h2><p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p></section>
-          <section v-if="report.page.out_of_order?.length"><h2>{{ $t('report.outOfOrder') }}</h2><p v-for="one in report.page.out_of_order" :key="one.text" class="small">{{ one.text }}: {{ one.reason }}</p></section>
-          <section v-if="report.page.not_tested.length"><h2>{{ $t('report.notTested') }}</h2><ul class="dots"><li v-for="one in report.page.not_tested" :key="one.text">{{ one.text }}</li></ul></section>
-        </div>
-        <div class="stack">
-          <SectionDrawing :section="report.section" :parts="report.parts" :marks="report.marks" />
-          <SafetyLadder :ladder="report.ladder" />
-        </div>
+    <ReportSheet :report="report" />
+    <el-dialog v-model="sharing" :title="$t('report.share')" width="min(560px, 94vw)">
+      <div class="stack">
+        <p>{{ $t('report.shareLead') }}</p>
+        <div class="row"><el-button type="primary" @click="link">{{ $t('report.newLink') }}</el-button></div>
+        <p v-if="told && told !== 'outbox'" role="status" class="number url">{{ told }}</p>
+        <form class="row" @submit.prevent="send"><label>{{ $t('report.mailTo') }}<el-input v-model="mail" type="email" name="recipient" /></label><el-button native-type="submit" :disabled="!mail.trim()">{{ $t('report.toOutbox') }}</el-button></form>
+        <p v-if="told === 'outbox'" role="status">{{ $t('report.inOutbox') }} <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink></p>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <ul><li v-for="one in links" :key="one.id" class="row between"><span class="small">{{ $t(`report.link.${one.state}`, { on: short(one.expires_at) }) }} · {{ $t('report.views', { n: one.views }) }}</span><button v-if="one.state === 'open'" type="button" class="plain-button" @click="end(one.id)">{{ $t('report.endLink') }}</button></li></ul>
       </div>
-      <div class="two">
-        <section><h2>{{ $t('report.cautions') }}</h2><ul class="dots"><li v-for="one in report.page.cautions" :key="one">{{ one }}</li></ul></section>
-        <section><h2>{{ $t('report.next') }}</h2><ul class="dots"><li v-for="one in report.page.next_dates" :key="one.text"><b>{{ long(one.on) }}</b> {{ one.text }}</li></ul></section>
-        <section><h2>{{ $t('report.done') }}</h2><p class="small">{{ report.page.done.join(' · ') }}</p></section>
-        <section v-if="report.page.house_rules?.length"><h2>{{ $t('settings.rules') }}</h2><p v-for="one in report.page.house_rules" :key="one.ask" class="small">{{ one.ask }} <b>{{ one.choice }}</b> ({{ $t(`levels.${one.level}`) }})</p></section>
-        <section v-if="report.page.glossary.length"><h2>{{ $t('report.glossary') }}</h2><p v-for="one in report.page.glossary" :key="one.term" class="small"><b>{{ one.term }}</b>: {{ one.gloss }}</p></section>
-      </div>
-      <div class="two signatures">
-        <div v-for="who in ['customer', 'plumber'] as const" :key="who">
-          <svg v-if="signature(who)?.strokes" viewBox="0 0 300 100" role="img" :aria-label="signature(who)?.name ?? ''"><path :d="path(signature(who)!.strokes!)" /></svg>
-          <p>{{ $t(`report.${who}`) }}: <b>{{ signature(who)?.refused ? `${$t('report.notSigned')} – ${signature(who)?.refused}` : (signature(who)?.name ?? $t('report.notSigned')) }}</b></p>
-        </div>
-      </div>
-      <footer class="soft small">{{ $t('report.who') }}: {{ report.person }} · {{ $t('report.rules') }}: {{ report.page.rulebook }}. {{ report.page.edition }}</footer>
-    </article>
+    </el-dialog>
+    <el-dialog v-model="amending" :title="$t('report.amend')" width="min(560px, 94vw)">
+      <form class="stack" @submit.prevent="amend">
+        <p>{{ $t('report.amendLead') }}</p>
+        <label>{{ $t('report.amendText') }}<el-input v-model="form.text" type="textarea" name="text" /></label>
+        <label>{{ $t('owed.reason') }}<el-input v-model="form.reason" name="reason" /></label>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <el-button type="primary" native-type="submit" :disabled="!form.text.trim() || !form.reason.trim()">{{ $t('owed.keep') }}</el-button>
+      </form>
+    </el-dialog>
   </div>
 </template>
 
 <style scoped>
 .tools { margin-bottom: 12px; }
 .pdf { display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 18px; border-radius: 8px; background: var(--copper); color: var(--on-copper); text-decoration: none; font-weight: 700; }
-.sheet { background: var(--raised); border: 1px solid var(--line); border-radius: var(--radius); padding: 26px; display: grid; gap: 14px; }
-header { display: flex; justify-content: space-between; gap: 20px; border-bottom: 2px solid var(--copper); padding-bottom: 10px; }
-.right { text-align: right; }
-.draft { background: var(--watch-soft); color: var(--watch); padding: 6px 10px; border-radius: 6px; }
-.verdict { font-size: 1.5rem; padding: 12px 16px; border-radius: 8px; background: var(--sound-soft); }
-.verdict.in_service_with_limits { background: var(--defect-soft); }
-.verdict.left_off { background: var(--danger-soft); }
-.two { display: grid; grid-template-columns: 1.4fr 1fr; gap: 24px; }
-h2 { margin-bottom: 6px; }
-table { width: 100%; border-collapse: collapse; font-size: 0.92rem; }
-th, td { text-align: left; padding: 6px 8px 6px 0; border-bottom: 1px solid var(--line); vertical-align: top; font-weight: 400; }
-thead th { color: var(--ink-soft); font-size: 0.85rem; }
-.todo { border-left: 5px solid var(--line); padding: 6px 0 6px 12px; margin-bottom: 10px; }
-.todo.danger { border-color: var(--danger); }
-.todo.defect { border-color: var(--defect); }
-.todo.watch { border-color: var(--watch); }
-.dots li { padding: 3px 0 3px 14px; position: relative; }
-.dots li::before { content: '–'; position: absolute; left: 0; }
-.signatures svg { height: 70px; width: 210px; border-bottom: 1px solid var(--ink-soft); display: block; }
-.signatures path { fill: none; stroke: var(--ink); stroke-width: 2.4; }
-@media (max-width: 800px) { .two { grid-template-columns: 1fr; } .sheet { padding: 14px; } header { flex-direction: column; gap: 8px; } .right { text-align: left; } }
+a.plain-button { text-decoration: none; display: inline-flex; align-items: center; }
+.url { overflow-wrap: anywhere; }
 </style>

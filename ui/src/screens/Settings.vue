@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { api, must, Problem, type Schemas } from '@/api/client'
 import { session } from '@/api/session'
 import CatalogueSettings from '@/parts/CatalogueSettings.vue'
+import DataSettings from '@/parts/DataSettings.vue'
 import InstrumentSettings from '@/parts/InstrumentSettings.vue'
 
 type Settings = Schemas['Settings']
@@ -65,6 +66,7 @@ async function add(person: Settings['people'][number]) {
       </template>
     </section>
     <InstrumentSettings v-if="!site" />
+    <DataSettings v-if="!site && ['owner', 'office'].includes(session.person?.role ?? '')" />
     <CatalogueSettings v-if="!site" />
     <section v-if="!site" class="stack">
       <h2>{{ $t('settings.people') }}</h2>

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require "securerandom"
+
+module Munimen
+  module Desk
+    # Customers, sites, heaters, readings and deficiencies as CSV, out and in. Before anything is taken over each row's fate is shown: the rows are
+    # really written, and taken back. With a wrong row among them nothing is imported.
+    class Tables
+      FATES = %w[new changed same wrong].freeze
+      Row = Struct.new(:line, :fate, :text, :cells, keyword_init: true)
+
+      def initialize(context) = @context = context
+
+      def export(name)
+        @context.allow!(:owner, :office)
+        table = table(name)
+        Formats::SafeCsv.write(table.columns, table.rows)
+      end
+
+      # {counts:, rows: [{line:, fate:, text:}], errors:}: errors is a CSV of the wrong rows with what is wrong, or nil.
+      def preview(name, text)
+        result = nil
+        @context.records.database.transaction(rollback: :always, mode: :immediate) { result = tried(name, text) }
+        shown(name, result)
+      ensure
+        @context.records.forget
+      end
+
+      # Imports all rows. Raises Refused, and imports nothing, when one is wrong.
+      def import(name, text)
+        @context.records.write do
+          result = tried(name, text)
+          wrong = result.count { |row| row.fate == "wrong" }
+          raise Refused.new("#{wrong} of #{result.size} rows are wrong; nothing was imported.", code: :bad_row, details: shown(name, result)) if wrong.positive?
+
+          shown(name, result)
+        end
+      end
+
+      private
+
+      def table(name) = TableKinds.find(name, @context)
+
+      def tried(name, text)
+        @context.allow!(:owner, :office)
+        table = table(name)
+        Formats::SafeCsv.read(text, table.columns, needed: table.needed).each_with_index.map { |cells, index| row(table, cells, index + 2) }
+      end
+
+      def row(table, cells, line)
+        fate = nil
+        @context.records.database.transaction(savepoint: true) { fate = table.take(cells) }
+        Row.new(line:, fate:, cells:)
+      rescue Munimen::Error => e
+        Row.new(line:, fate: "wrong", text: e.message, cells:)
+      rescue Sequel::ConstraintViolation
+        Row.new(line:, fate: "wrong", text: "It does not fit to what is there: an id of something else?", cells:)
+      end
+
+      def shown(name, result)
+        wrong = result.select { |row| row.fate == "wrong" }
+        columns = table(name).columns
+        errors = wrong.empty? ? nil : Formats::SafeCsv.write(columns + [:error], wrong.map { |row| row.cells.merge(error: row.text) })
+        { counts: FATES.to_h { |fate| [fate, result.count { |row| row.fate == fate }] }, rows: result.first(500).map { |row| { line: row.line, fate: row.fate, text: row.text } }, errors: }
+      end
+    end
+  end
+end
