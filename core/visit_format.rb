@@ -49,7 +49,7 @@ module Munimen
     def date
       text = @data["date"] or return
       Date.iso8601(text.to_s)
-    rescue Date::Error
+    rescue ArgumentError
       raise Error.new("date must be written 2026-11-23; got “#{text}”.", field: :date, code: :bad_date)
     end
 

@@ -30,7 +30,7 @@ module Munimen
         by_id.default_proc = ->(_, _) { raise NotFound.new("There is no such visit to be placed.", field: :visits) }
         given = arrangement.to_h { |one| [[one[:person], Date.iso8601(one[:date])], one[:visits].map { |id| by_id[id.downcase] }] }
         shown(rounds.to_h { |round| [round, given.fetch(round.key, [])] })
-      rescue Date::Error
+      rescue ArgumentError
         raise Error.new("date must be a date such as 2026-11-30.", field: :date, code: :bad_date)
       end
 

@@ -35,7 +35,7 @@ module Munimen
         end || raise(Error.new("port must be a number from 1 to 65535.", field: :port, code: :out_of_range))
         Date.iso8601(one[:calibrated])
         one
-      rescue Date::Error
+      rescue ArgumentError
         raise Error.new("calibrated must be a date such as 2026-01-31.", field: :calibrated, code: :bad_date)
       rescue KeyError
         raise Error.new("reads must be a kind of quantity such as pressure, gas_pressure or temperature.", field: :reads, code: :unknown_choice)

@@ -53,7 +53,7 @@ module Munimen
         return date.iso8601 if date > today && date <= today + LONGEST
 
         raise Error.new("day must be between tomorrow and a year from now.", field: :day, code: :out_of_range)
-      rescue Date::Error
+      rescue ArgumentError
         raise Error.new("day must be a date such as 2026-12-31.", field: :day, code: :bad_date)
       end
 

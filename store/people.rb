@@ -54,7 +54,7 @@ module Munimen
         trade = Work::Competence::TRADES.map(&:to_s).find { |known| known == one[:trade].to_s } or
           raise Error.new("trade must be one of: #{Work::Competence::TRADES.join(', ')}.", field: :trade, code: :unknown_choice)
         { trade:, number: one[:number].to_s[0, 60], expires: one[:expires].to_s.empty? ? nil : Date.iso8601(one[:expires].to_s).iso8601 }
-      rescue Date::Error
+      rescue ArgumentError
         raise Error.new("expires must be a date such as 2027-06-30; got “#{one[:expires]}”.", field: :expires, code: :bad_date)
       end
 

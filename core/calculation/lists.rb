@@ -34,7 +34,7 @@ module Munimen
         return text if text.is_a?(Date)
 
         Date.iso8601(text.to_s)
-      rescue Date::Error
+      rescue ArgumentError
         raise Error.new("#{field} must be dated like 2026-11-23; got “#{text}”.", field:, code: :bad_date)
       end
 

@@ -56,7 +56,7 @@ module Munimen
         def day(text)
           year, month, date = text.to_s[/\b(?:19|20)\d\d(?:-\d\d){0,2}\b/]&.split("-")&.map(&:to_i)
           year && Date.new(year, month || 1, date || 1)
-        rescue Date::Error
+        rescue ArgumentError
           nil
         end
       end

@@ -19,7 +19,7 @@ module Munimen
 
           def day_plan(from, days, offset)
             Desk::DayPlan.new(desk, from: from ? Date.iso8601(from) : Date.today, days: days.to_i, offset: offset.to_i)
-          rescue Date::Error
+          rescue ArgumentError
             raise Error.new("from must be a date such as 2026-11-30.", field: :from, code: :bad_date)
           end
         end

@@ -45,7 +45,7 @@ Munimen::Judgement::Check.define :relief_life, part: :relief_valve do
 
     finding(:defect, "Fitted #{fitted}: its three years are over.", source:, measured: "#{years.round(1)} years", question: :relief_life, due_in: 60, who: trade,
                      remedy: "Replace it.", explain: "This safety valve is due for replacement by age.")
-  rescue Date::Error
+  rescue ArgumentError
     not_tested("When the {relief_valve} was fitted is not recorded; the house rule replaces it after three years.", source: visit.rules.source(:relief_life))
   end
 end
