@@ -15,6 +15,7 @@ module Munimen
       ROOMS = %w[photos reports logs].freeze
       NAMES = %r{\A(manifest\.json|munimen\.sqlite3|(?:photos|reports|logs)/[0-9a-f]{2}/[0-9a-f]{64}(?:\.csv\.gz)?)\z}
       MANIFEST = 200_000_000 # bytes
+      TRIES = 100            # at a live file that is being written to
 
       # records: Store::Records; folder: the data folder.
       def initialize(records, folder)
@@ -118,8 +119,9 @@ module Munimen
         to = SQLite3::Database.new(File.join(@folder, "munimen.sqlite3"))
         to.busy_timeout = 10_000
         copy = SQLite3::Backup.new(to, "main", from, "main")
-        100.times { break if copy.step(-1) == SQLite3::Constants::ErrorCode::DONE || sleep(0.1).nil? }
+        whole = TRIES.times.any? { copy.step(-1) == SQLite3::Constants::ErrorCode::DONE || (sleep(0.1) && false) }
         copy.finish
+        raise Refused.new("The database is in use without a pause; nothing was restored. Try again in a moment.", code: :busy) unless whole
       ensure
         [from, to].compact.each(&:close)
       end

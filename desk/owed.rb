@@ -81,7 +81,7 @@ module Munimen
 
       def shown(row, decision)
         urgency = urgency(row)
-        row.slice(:id, :kind, :on, :text, :grade, :heater_id, :label, :address, :customer, :customer_id)
+        row.slice(:id, :kind, :on, :text, :grade, :heater_id, :label, :address, :customer, :customer_id, :email)
            .merge(job: row[:job] || cure(row[:check]), late: (today - Date.iso8601(row[:on])).to_i, points: urgency.points, reasons: urgency.reasons, rule: rule(row[:kind]),
                   decision: decision&.slice(:what, :until, :reason, :at, :by))
       end

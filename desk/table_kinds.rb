@@ -12,7 +12,8 @@ module Munimen
         kind.new(context)
       end
 
-      # What they share: take returns "new", "changed" or "same", or raises Error.
+      # What they share: take returns "new", "changed" or "same", or raises Error. A column that the file lacks leaves what is there; an empty
+      # cell empties it.
       class Kind
         def initialize(context)
           @context = context
@@ -20,10 +21,13 @@ module Munimen
         end
 
         def needed = []
+        # Columns of a row that is there which a file does not change.
+        def fixed = []
 
         def take(cells)
           id = cells[:id] ? id!(cells[:id], :id) : SecureRandom.uuid
           before = now(id)
+          stay!(cells, before) if before
           write(id, cells, before)
           return "new" unless before
 
@@ -33,6 +37,11 @@ module Munimen
         private
 
         def database = @records.database
+
+        def stay!(cells, before)
+          moved = fixed.find { |column| cells[column] && cells[column].to_s.downcase != before[column].to_s } or return
+          raise Error.new("#{moved} is #{before[moved]} and stays so; leave it, or take the row in as a new one without id.", field: moved, code: :fixed)
+        end
 
         def id!(text, field)
           return text.downcase if text.to_s.match?(UUID)
@@ -52,10 +61,7 @@ module Munimen
         def now(id) = database[:customers].where(id:).select(*columns).first
 
         def write(id, cells, before)
-          return AddCustomer.new(@context).call(id:, **cells.slice(:phone, :email, :note), name: cells[:name]) unless before
-
-          text = columns.drop(1).to_h { |column| [column, @context.text!(cells.fetch(column, before[column]), column, max: column == :note ? 2000 : 200, required: column == :name)] }
-          @records.customers.update(id, text)
+          before ? ChangeCustomer.new(@context).call(id, **cells.except(:id)) : AddCustomer.new(@context).call(id:, **cells.slice(:phone, :email, :note), name: cells[:name])
         end
       end
 
@@ -63,6 +69,7 @@ module Munimen
       class Sites < Kind
         def columns = %i[id customer_id address access code_profile household lat lng]
         def needed = %i[address]
+        def fixed = %i[customer_id code_profile]
         def rows = database[:sites].order(:customer_id, :id)
 
         private
@@ -74,8 +81,9 @@ module Munimen
             AddSite.new(@context).call(id:, customer_id: id!(cells[:customer_id], :customer_id), address: cells[:address], access: cells[:access],
                                        code_profile: cells[:code_profile] || @records.settings.code_profile)
           end
-          ChangeSite.new(@context).call(id, address: cells[:address], access: cells.fetch(:access, before && before[:access]), household: cells[:household] || "usual",
-                                            lat: degrees(cells[:lat], :lat), lng: degrees(cells[:lng], :lng))
+          known = (before || {}).merge(cells)
+          ChangeSite.new(@context).call(id, **known.slice(:address, :access), household: known[:household] || "usual", lat: degrees(known[:lat], :lat),
+lng: degrees(known[:lng], :lng))
         end
 
         def degrees(text, field)
@@ -89,6 +97,7 @@ module Munimen
       class Heaters < Kind
         def columns = %i[id site_id label] + Heater::Fields::ALL
         def needed = %i[label kind]
+        def fixed = %i[site_id]
         def rows = database[:heaters].order(:site_id, :id).map { |row| row.slice(:id, :site_id, :label).merge(JSON.parse(row[:installation], symbolize_names: true)) }
 
         private
@@ -96,7 +105,7 @@ module Munimen
         def now(id) = database[:heaters].where(id:).select(:site_id, :label, :installation).first
 
         def write(id, cells, before)
-          installation = cells.slice(*Heater::Fields::ALL).compact
+          installation = (before ? JSON.parse(before[:installation], symbolize_names: true) : {}).merge(cells.slice(*Heater::Fields::ALL)).compact
           return KeepHeater.new(@context).change(id, label: cells[:label], installation:) if before
 
           KeepHeater.new(@context).add(id:, site_id: id!(cells[:site_id], :site_id), label: cells[:label], installation:)

@@ -8,6 +8,7 @@ module Munimen
     # really written, and taken back. With a wrong row among them nothing is imported.
     class Tables
       FATES = %w[new changed same wrong].freeze
+      SHOWN = 500 # rows whose fate is told one by one
       Row = Struct.new(:line, :fate, :text, :cells, keyword_init: true)
 
       def initialize(context) = @context = context
@@ -62,7 +63,7 @@ module Munimen
         wrong = result.select { |row| row.fate == "wrong" }
         columns = table(name).columns
         errors = wrong.empty? ? nil : Formats::SafeCsv.write(columns + [:error], wrong.map { |row| row.cells.merge(error: row.text) })
-        { counts: FATES.to_h { |fate| [fate, result.count { |row| row.fate == fate }] }, rows: result.first(500).map { |row| { line: row.line, fate: row.fate, text: row.text } }, errors: }
+        { counts: FATES.to_h { |fate| [fate, result.count { |row| row.fate == fate }] }, rows: result.first(SHOWN).map { |row| row.to_h.slice(:line, :fate, :text) }, errors: }
       end
     end
   end

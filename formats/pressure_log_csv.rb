@@ -173,6 +173,7 @@ module Munimen
       rescue CSV::MalformedCSVError
         line.split(@separator)
       end
+
       def clean(line) = (line.valid_encoding? ? line : line.scrub("")).delete_prefix("\uFEFF").chomp
 
       # A row that comes late is put where it belongs; of two of one time the first stays.

@@ -15,7 +15,7 @@ module Munimen
       module_function
 
       # rows: Hashes with these columns.
-      def write(columns, rows) = CSV.generate { |csv| csv << columns && rows.each { |row| csv << columns.map { |column| guard(row[column]) } } }
+      def write(columns, rows) = CSV.generate { |csv| (csv << columns) && rows.each { |row| csv << columns.map { |column| guard(row[column]) } } }
 
       # [{column => text or nil}] of a text. Raises Error that names what is wrong.
       def read(text, columns, needed: [])
@@ -28,6 +28,7 @@ module Munimen
         check(table, columns, needed)
         long = table.find_index { |row| row.headers.include?(nil) }
         raise Error.new("Line #{long + 2} has more cells than the first line names.", field: :csv, code: :bad_row) if long
+
         table.map { |row| row.to_h.transform_keys(&:to_sym).transform_values { |cell| bare(cell) } }
       rescue CSV::MalformedCSVError => e
         raise Error.new("This is not CSV: #{e.message[0, 120]}", field: :csv, code: :bad_row)

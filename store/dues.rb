@@ -79,7 +79,7 @@ module Munimen
         @database.from(rows.as(:dues)).join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)
                  .order(:risk, :on)
                  .select(Sequel[:dues][:id], :kind, :on, :text, :grade, :job, :check, :heater_id, :label, :address, :household, :customer_id, MADE.as(:made),
-                         :hidden_until, :declined, Sequel[:dues][:visit_id], Sequel[:customers][:name].as(:customer)).all
+                         :hidden_until, :declined, Sequel[:dues][:visit_id], Sequel[:customers][:name].as(:customer), Sequel[:customers][:email]).all
       end
     end
   end

@@ -80,6 +80,7 @@ module Munimen
       get("/api/customers") { desk && json(records.customers.list(search: params["search"])) }
       post("/api/customers") { json(Desk::ViewCustomer.new(desk).call(Desk::AddCustomer.new(desk).call(**sent)[:id])) }
       get("/api/customers/:id") { json(Desk::ViewCustomer.new(desk).call(id)) }
+      put("/api/customers/:id") { json(Desk::ViewCustomer.new(desk).call(Desk::ChangeCustomer.new(desk).call(id, **sent)[:id])) }
       post("/api/customers/:id/sites") { json(Desk::AddSite.new(desk).call(customer_id: id, **sent).slice(:id)) }
 
       get("/api/heater-form") { desk && json(HeaterForm.fields(units)) }
@@ -133,7 +134,7 @@ module Munimen
       end
       get("/api/visits/:id/alternatives") { json(Desk::Alternatives.new(desk).call(id)) }
       get("/api/visits/:id/parts/:kind") { json(Desk::MatchParts.new(desk).call(id, params["kind"])) }
-      get("/api/visits/:id/report") { json(Desk::ReportPage.new(desk).call(id)) }
+      get("/api/visits/:id/report") { json(Desk::ReportPage.new(desk).for_firm(id)) }
       get "/api/visits/:id/report.pdf" do
         file "application/pdf", Desk::ReportPage.new(desk).pdf(id), "report.pdf"
       end

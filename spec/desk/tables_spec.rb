@@ -43,12 +43,24 @@ RSpec.describe Munimen::Desk::Tables do
     expect(described_class.new(office.context("owner")).preview("readings", rows)[:rows].map { |row| row[:fate] }).to eq(%w[new wrong wrong])
   end
 
+  it "leaves what the file has no column for, and lets no row wander off" do
+    heater = office.heater
+    site = office.site
+    tables.import("sites", "id,address,lat,lng,household\n#{site},9 Ford,45.1,-70.2,at_risk\n")
+    plate = JSON.parse(records.heaters.find(heater)[:installation])
+    tables.import("sites", "id,address\n#{site},10 Ford\n")
+    expect(records.customers.site(site)).to include(address: "10 Ford", lat: 45.1, lng: -70.2, household: "at_risk")
+    tables.import("heaters", "id,label,kind,serial\n#{heater},Cellar,gas_storage,S-9\n")
+    expect(JSON.parse(records.heaters.find(heater)[:installation])).to eq(plate.merge("serial" => "S-9"))
+    expect(tables.preview("heaters", "id,site_id,label,kind\n#{heater},#{office.uuid},Cellar,gas_storage\n")[:rows].first).to include(fate: "wrong", text: /site_id is .* stays so/)
+  end
+
   # Cells that spreadsheets take for formulas: = + - @, tab and return first (OWASP, CSV injection; from memory).
   it "lets no cell become a formula, and reads its own guard back" do
     evil = ["=1+1", "@SUM(A1)", "+cmd|' /C calc'!A0", "-2+3", "\t=1"]
     evil.each { |name| Munimen::Desk::AddCustomer.new(office.context).call(id: office.uuid, name: "x", note: name) }
     text = tables.export("customers")
-    CSV.parse(text, headers: true).each { |row| row.each { |_, cell| expect(cell.to_s).not_to match(/\A[=+@\t]|\A-\D/) } }
+    CSV.parse(text, headers: true).each { |row| row.to_h.each_value { |cell| expect(cell.to_s).not_to match(/\A[=+@\t]|\A-\D/) } }
     expect(tables.preview("customers", text)[:counts]).to include("wrong" => 0, "changed" => 0)
   end
 

@@ -26,6 +26,7 @@ module Routes
     id = -> { office.uuid }
     { session: [:get, "/api/session"], today: [:get, "/api/today"], customers: [:get, "/api/customers?search=brook"],
       addCustomer: [:post, "/api/customers", { id: id[], name: "Bo Lindqvist" }], customer: [:get, "/api/customers/#{office.customer}"],
+      changeCustomer: [:put, "/api/customers/#{office.customer}", { name: "Ada Brook", phone: "555-0100", email: "" }],
       addSite: [:post, "/api/customers/#{office.customer}/sites", { id: id[], address: "2 Weir Lane" }],
       addHeater: [:post, "/api/sites/#{office.site}/heaters", { id: id[], label: "Attic", installation: Build::ELECTRIC }],
       heaterForm: [:get, "/api/heater-form"], heater: [:get, "/api/heaters/#{heater}"], whatIf: [:get, "/api/heaters/#{heater}/what-if"],
@@ -103,28 +104,39 @@ module Routes
 
   def lasting_routes
     signed = office.records.database[:visits].where(status: "signed").get(:id)
-    link = Munimen::Desk::Share.new(office.context).create(signed, id: office.uuid)
-    feed = Munimen::Desk::CalendarFeed.new(office.context).create
-    Munimen::Desk::Outbox.new(office.context, base: "http://here").report(signed, id: mail = office.uuid, recipient: "a@example.test")
-    due = office.uuid
-    office.records.dues.add(id: due, heater_id: office.heater, visit_id: signed, kind: "annual_service", on: "2026-11-20", text: "The year")
+    { **link_routes(signed), **message_routes(signed), **calendar_routes }
+  end
+
+  def link_routes(signed)
+    share = Munimen::Desk::Share.new(office.context)
+    link, page, pdf = Array.new(3) { share.create(signed, id: office.uuid) }
     at = "/api/visits/#{signed}"
     { amend: [:post, "#{at}/amendments", { id: office.uuid, reason: "Forgot", text: "More" }], links: [:get, "#{at}/links"], addLink: [:post, "#{at}/links", { id: office.uuid }],
-      revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}], tagPdf: [:get, "#{at}/tag.pdf"], outbox: [:get, "/api/outbox"],
-      shared: [:get, "/api/shared/#{Munimen::Desk::Share.new(office.context).create(signed, id: office.uuid)[:token]}"],
-      sharedPdf: [:get, "/api/shared/#{Munimen::Desk::Share.new(office.context).create(signed, id: office.uuid)[:token]}/report.pdf"], feed: [:get, "/api/feeds/#{feed}"],
-      mailReport: [:post, "/api/outbox/reports", { id: office.uuid, visit: signed, recipient: "a@example.test" }],
+      revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}], tagPdf: [:get, "#{at}/tag.pdf"],
+      shared: [:get, "/api/shared/#{page[:token]}"], sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"] }
+  end
+
+  def message_routes(signed)
+    mail, due = Array.new(2) { office.uuid }
+    Munimen::Desk::Outbox.new(office.context, base: "http://here").report(signed, id: mail, recipient: "a@example.test")
+    office.records.dues.add(id: due, heater_id: office.heater, visit_id: signed, kind: "annual_service", on: "2026-11-20", text: "The year")
+    { outbox: [:get, "/api/outbox"], mailReport: [:post, "/api/outbox/reports", { id: office.uuid, visit: signed, recipient: "a@example.test" }],
       mailReminder: [:post, "/api/outbox/reminders", { id: office.uuid, due:, recipient: "a@example.test" }], sendMail: [:post, "/api/outbox/#{mail}/send", {}],
-      eml: [:get, "/api/outbox/#{mail}/message.eml"], setMail: [:put, "/api/settings/mail", { host: "" }], calendar: [:get, "/api/calendar"],
-      calendarFile: [:get, "/api/calendar.ics"], addFeed: [:post, "/api/calendar/feed", {}], endFeed: [:post, "/api/calendar/feed/end", {}],
-      vcard: [:get, "/api/customers/#{office.customer}/customer.vcf"] }
+      eml: [:get, "/api/outbox/#{mail}/message.eml"], setMail: [:put, "/api/settings/mail", { host: "" }] }
+  end
+
+  def calendar_routes
+    feed = Munimen::Desk::CalendarFeed.new(office.context).create
+    { feed: [:get, "/api/feeds/#{feed}"], calendar: [:get, "/api/calendar"], calendarFile: [:get, "/api/calendar.ics"], addFeed: [:post, "/api/calendar/feed", {}],
+      endFeed: [:post, "/api/calendar/feed/end", {}], vcard: [:get, "/api/customers/#{office.customer}/customer.vcf"] }
   end
 
   # The restore comes last: it puts back what was there before.
   def data_routes
     path = File.join(office.config.folder, "backup.zip")
     Munimen::Desk::Backup.new(office.records, office.config.folder).write(path)
-    { exportTable: [:get, "/api/tables/customers/export.csv"], previewTable: [:post, "/api/tables/customers/preview", "name\nBo"], importTable: [:post, "/api/tables/customers", "name\nBo"],
-      seals: [:get, "/api/seals"], backup: [:get, "/api/backup.zip"], restore: [:post, "/api/restore", Zipped.new(File.binread(path))] }
+    { exportTable: [:get, "/api/tables/customers/export.csv"], previewTable: [:post, "/api/tables/customers/preview", "name\nBo"],
+      importTable: [:post, "/api/tables/customers", "name\nBo"], seals: [:get, "/api/seals"], backup: [:get, "/api/backup.zip"], bundle: [:get, "/api/bundle.zip"],
+      restore: [:post, "/api/restore", Zipped.new(File.binread(path))] }
   end
 end

@@ -11,11 +11,12 @@ RSpec.describe Munimen::Web do
   work = %w[owner plumber]
   all_but_inspector = %w[owner office plumber]
   allowed = {
-    owner => %i[firmRules qualify replaceInstruments setMail backup restore seals],
+    owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals],
     office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
     work => %i[visitRules siteRules closeDeficiency],
     visits => %i[startVisit takeReading look doStep undoStep decide addNote sign addPhoto amend bringInLog],
-    all_but_inspector => %i[addCustomer addSite changeSite addHeater changeHeater bookVisit addLink revokeLink mailReport mailReminder sendMail decideOwed addJob putOff]
+    all_but_inspector => %i[addCustomer changeCustomer
+                            addSite changeSite addHeater changeHeater bookVisit addLink revokeLink mailReport mailReminder sendMail decideOwed addJob putOff]
   }.flat_map { |roles, operations| operations.map { |operation| [operation, roles] } }.to_h
 
   define_method(:app) { @app ||= described_class::Stack.build(office.config) }

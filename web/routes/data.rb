@@ -8,15 +8,21 @@ module Munimen
       # Data out and in: tables as CSV, backup and restore.
       module Data
         BACKUP = 4_000_000_000 # bytes
+        LEFT = 6 * 3600        # s after which a download that was broken off is cleared away
 
         def self.registered(app)
           app.helpers Helpers
+          tables(app)
+          app.get("/api/backup.zip") { made("backup") { |path| Desk::Backup.new(records, config.folder).write(path) } }
+          app.get("/api/bundle.zip") { made("bundle") { |path| Desk::Bundle.new(records, config.folder).write(path) } }
+          app.post("/api/restore") { json(restored) }
+          app.get("/api/seals") { json(seals) }
+        end
+
+        def self.tables(app)
           app.get("/api/tables/:table/export.csv") { file "text/csv", Desk::Tables.new(desk).export(params["table"]), "#{params['table']}.csv" }
           app.post("/api/tables/:table/preview") { json(Desk::Tables.new(desk).preview(params["table"], table_text)) }
           app.post("/api/tables/:table") { json(Desk::Tables.new(desk).import(params["table"], table_text)) }
-          app.get("/api/backup.zip") { backup }
-          app.post("/api/restore") { json(restored) }
-          app.get("/api/seals") { json(seals) }
         end
 
         # What its routes share.
@@ -25,12 +31,13 @@ module Munimen
 
           def owner_only = desk.tap { |one| one.allow!(:owner) }
 
-          # The whole backup is made before a byte is sent.
-          def backup
+          # A file that is made whole, at a path that the block gets, before a byte is sent.
+          def made(what)
             owner_only
+            Dir[File.join(config.folder, "download-*")].each { |left| File.delete(left) if File.mtime(left) < Time.now - LEFT }
             path = File.join(config.folder, "download-#{SecureRandom.hex(8)}.zip")
-            Desk::Backup.new(records, config.folder).write(path)
-            file "application/zip", File.open(path, "rb").tap { File.delete(path) }, "munimen-#{Time.now.strftime('%Y%m%d-%H%M')}.zip"
+            yield path
+            file "application/zip", SentOnce.new(path), "munimen-#{what}-#{Time.now.strftime('%Y%m%d-%H%M')}.zip"
           end
 
           def restored

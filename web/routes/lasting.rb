@@ -20,7 +20,7 @@ module Munimen
         def self.visits(app)
           app.post "/api/visits/:id/amendments" do
             Desk::Amend.new(desk).call(id, **sent)
-            json(Desk::ReportPage.new(desk).call(id))
+            json(Desk::ReportPage.new(desk).for_firm(id))
           end
           app.get("/api/visits/:id/links") { json(Desk::Share.new(desk).list(id)) }
           app.post("/api/visits/:id/links") { json(link_told(Desk::Share.new(desk).create(id, **sent))) }

@@ -65,7 +65,8 @@ export interface paths {
         };
         /** A customer with sites and heaters */
         get: operations["customer"];
-        put?: never;
+        /** Change what is known of a customer */
+        put: operations["changeCustomer"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1440,6 +1441,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bundle.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything as an open bundle (docs/formats/bundle.md) */
+        get: operations["bundle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/restore": {
         parameters: {
             query?: never;
@@ -2319,6 +2337,7 @@ export interface components {
             date?: components["schemas"]["MaybeText"];
             person?: components["schemas"]["MaybeText"];
             customer: string;
+            email?: components["schemas"]["MaybeText"];
             address: string;
             units?: string;
             signed_at?: components["schemas"]["MaybeText"];
@@ -2633,6 +2652,7 @@ export interface components {
             label?: components["schemas"]["MaybeText"];
             address?: components["schemas"]["MaybeText"];
             customer?: components["schemas"]["MaybeText"];
+            email?: components["schemas"]["MaybeText"];
             late: number;
             points: number;
             reasons: string[];
@@ -2868,6 +2888,43 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Customer"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    changeCustomer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    phone?: string;
+                    email?: string;
+                    note?: string;
+                };
+            };
+        };
         responses: {
             /** @description Done */
             200: {
@@ -5538,6 +5595,32 @@ export interface operations {
         };
     };
     backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+        };
+    };
+    bundle: {
         parameters: {
             query?: never;
             header?: never;

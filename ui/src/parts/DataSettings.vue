@@ -66,6 +66,7 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
         <label class="file"><input type="file" name="backup" accept=".zip,application/zip" @change="backup = chosen($event)" /><span>{{ $t('data.choose') }}</span></label>
         <template v-if="backup"><span class="small">{{ backup.name }}</span><el-button type="danger" :loading="busy" @click="restore">{{ $t('data.restore') }}</el-button></template>
       </div>
+      <p class="soft small">{{ $t('data.bundleLead') }} <a href="/api/bundle.zip" download>{{ $t('data.bundle') }}</a></p>
       <p v-if="seals" class="small">{{ seals.problems.length ? $t('data.broken', { n: seals.problems.length }) : $t('data.whole', { n: seals.size }) }}</p>
       <ul v-if="seals?.problems.length"><li v-for="one in seals.problems.slice(0, 20)" :key="one" class="small">{{ one }}</li></ul>
     </div>

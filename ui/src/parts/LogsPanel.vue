@@ -71,11 +71,12 @@ const short = (iso: string) => new Date(iso).toLocaleDateString([], { day: 'nume
     <p class="soft small">{{ $t('log.lead') }}</p>
     <div v-if="share !== null" role="status"><progress :value="share" max="1">{{ Math.round(share * 100) }} %</progress> <span class="number small">{{ Math.round(share * 100) }} % {{ share < 0.3 ? $t('log.sending') : $t('log.reading') }}</span></div>
     <p v-if="error" role="alert">{{ error }}</p>
+    <button v-if="!pointing && share === null" type="button" class="plain-button point" @click="pointing = true">{{ $t('log.point') }}</button>
     <form v-if="pointing" class="row" @submit.prevent="send">
       <label class="small">{{ $t('log.time') }} <el-input v-model="asked.time" name="time" /></label>
       <label class="small">{{ $t('log.pressure') }} <el-input v-model="asked.pressure" name="pressure" /></label>
       <label class="small">{{ $t('log.unit') }} <el-input v-model="asked.unit" name="unit" placeholder="psi" /></label>
-      <el-button native-type="submit">{{ $t('log.again') }}</el-button>
+      <el-button v-if="file" native-type="submit">{{ $t('log.again') }}</el-button>
     </form>
     <ul>
       <li v-for="log in logs" :key="log.id"><GradeMark :grade="log.worst as Grade" /> <RouterLink :to="`/pressure-logs/${log.id}`">{{ log.name }}</RouterLink> <span class="soft small">{{ short(log.started_at ?? log.at) }}</span></li>
@@ -88,6 +89,7 @@ const short = (iso: string) => new Date(iso).toLocaleDateString([], { day: 'nume
 .file span { display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; cursor: pointer; }
 .file input:focus-visible + span { outline: 3px solid var(--copper); }
 progress { width: min(320px, 60%); accent-color: var(--copper); }
+.point { justify-self: start; }
 li { padding: 4px 0; }
 li a { display: inline-block; padding: 4px 0; }
 </style>

@@ -9,6 +9,7 @@ const props = defineProps<{ id: string }>()
 const router = useRouter()
 const customer = ref<Schemas['Customer'] | null>(null)
 const addingSite = ref(false)
+const details = ref<{ name: string; phone: string; email: string; note: string } | null>(null)
 const addingHeaterAt = ref<string | null>(null)
 const site = ref({ address: '', access: '', code_profile: '' })
 const books = ref<Schemas['Settings']['rulebooks']>([])
@@ -41,15 +42,29 @@ const addSite = () =>
     addingSite.value = false
     await load()
   })
+/** Sends a change whole; what comes back is the customer as kept. */
+async function put(path: string, body: unknown) {
+  const response = await fetch(path, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify(body) })
+  const answer: unknown = await response.json()
+  if (!response.ok) throw problemFrom(response.status, answer)
+  customer.value = answer as Schemas['Customer']
+}
+function changeDetails() {
+  const { name, phone, email, note } = customer.value!
+  error.value = ''
+  details.value = { name, phone: phone ?? '', email: email ?? '', note: note ?? '' }
+}
+const keepDetails = () =>
+  attempt(async () => {
+    await put(`/api/customers/${props.id}`, details.value)
+    details.value = null
+  })
 const changing = ref<Schemas['Customer']['sites'][number] | null>(null)
 const changeSite = () =>
   attempt(async () => {
     const { id, address, access, household, lat, lng } = changing.value!
     const degrees = (value: unknown) => (value === null || value === '' || value === undefined ? null : Number(value))
-    const response = await fetch(`/api/sites/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify({ address, access: access || undefined, household, lat: degrees(lat), lng: degrees(lng) }) })
-    const body: unknown = await response.json()
-    if (!response.ok) throw problemFrom(response.status, body)
-    customer.value = body as Schemas['Customer']
+    await put(`/api/sites/${id}`, { address, access: access || undefined, household, lat: degrees(lat), lng: degrees(lng) })
     changing.value = null
   })
 const addHeater = (label: string, installation: Record<string, string>) =>
@@ -65,9 +80,14 @@ const addHeater = (label: string, installation: Record<string, string>) =>
     <div class="row between">
       <div>
         <h1>{{ customer.name }}</h1>
-        <p class="soft number">{{ [customer.phone, customer.email].filter(Boolean).join(' · ') }}</p>
+        <p class="soft number"><a v-if="customer.phone" :href="`tel:${customer.phone}`">{{ customer.phone }}</a><template v-if="customer.phone && customer.email"> · </template><a v-if="customer.email" :href="`mailto:${customer.email}`">{{ customer.email }}</a></p>
+        <p v-if="customer.note" class="small">{{ customer.note }}</p>
       </div>
-      <el-button @click="newSite">{{ $t('customers.addSite') }}</el-button>
+      <div class="row">
+        <a class="plain-button" :href="`/api/customers/${customer.id}/customer.vcf`" download>{{ $t('customers.card') }}</a>
+        <el-button @click="changeDetails">{{ $t('customers.change') }}</el-button>
+        <el-button @click="newSite">{{ $t('customers.addSite') }}</el-button>
+      </div>
     </div>
     <p v-if="!customer.sites.length" class="panel">{{ $t('customers.noSites') }}</p>
     <section v-for="one in customer.sites" :key="one.id" class="panel stack">
@@ -86,6 +106,16 @@ const addHeater = (label: string, installation: Record<string, string>) =>
         <b>{{ heater.label }}</b><span>{{ $t(`kind.${heater.kind}`) }}, {{ heater.capacity }}</span><span class="soft">{{ heater.maker }} {{ heater.model }}</span>
       </RouterLink>
     </section>
+    <el-dialog :model-value="!!details" :title="$t('customers.change')" width="min(480px, 94vw)" @close="details = null">
+      <form v-if="details" class="stack" @submit.prevent="keepDetails">
+        <label>{{ $t('customers.name') }}<el-input v-model="details.name" name="name" /></label>
+        <label>{{ $t('customers.phone') }}<el-input v-model="details.phone" name="phone" type="tel" /></label>
+        <label>{{ $t('customers.email') }}<el-input v-model="details.email" name="email" type="email" /></label>
+        <label>{{ $t('customers.note') }}<el-input v-model="details.note" name="note" type="textarea" /></label>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit" :disabled="!details.name.trim()">{{ $t('customers.keep') }}</el-button>
+      </form>
+    </el-dialog>
     <el-dialog v-model="addingSite" :title="$t('customers.addSite')" width="min(480px, 94vw)">
       <form class="stack" @submit.prevent="addSite">
         <label>{{ $t('customers.address') }}<el-input v-model="site.address" name="address" autofocus /></label>
@@ -115,6 +145,7 @@ const addHeater = (label: string, installation: Record<string, string>) =>
 <style scoped>
 .heater { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 10px; padding: 12px; border: 1px solid var(--line); border-radius: 8px; color: var(--ink); text-decoration: none; min-height: var(--touch); }
 .heater:hover { border-color: var(--copper); }
+a.plain-button { text-decoration: none; display: inline-flex; align-items: center; }
 .error { color: var(--danger); }
 @media (max-width: 700px) { .heater { grid-template-columns: 1fr; gap: 0; } }
 </style>

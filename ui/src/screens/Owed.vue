@@ -30,7 +30,7 @@ onMounted(() => load('open'))
 const short = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00`).toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })
 function decide(item: Item, what: What) {
   error.value = ''
-  form.value = { reason: '', day: '', recipient: '' }
+  form.value = { reason: '', day: '', recipient: item.email ?? '' }
   written.value = false
   deciding.value = { item, what }
 }

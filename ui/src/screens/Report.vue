@@ -17,6 +17,7 @@ const form = ref({ reason: '', text: '' })
 onMounted(async () => {
   try {
     report.value = await must(api.GET('/api/visits/{id}/report', { params: { path: { id: props.id } } }))
+    mail.value = report.value.email ?? ''
     speak(report.value.units ?? 'us')
   } catch (problem) {
     error.value = (problem as Problem).message
