@@ -9,8 +9,13 @@ module Munimen
     # is worth. pinned: begun, and not to be left as it stands.
     Stop = Struct.new(:id, :seconds, :place, :window, :date, :trades, :person, :urgent, :pinned, keyword_init: true)
 
-    # 29700 => "8:15"
-    def self.clock(seconds) = format("%<hour>d:%<minute>02d", hour: seconds / 3600, minute: seconds % 3600 / 60)
+    # 47700 => "13:15", or "1:15 PM" under the US vocabulary.
+    def self.clock(seconds, units)
+      hour, minute = seconds.round.divmod(3600).then { |whole, rest| [whole, rest / 60] }
+      return format("%<hour>d:%<minute>02d", hour:, minute:) unless units == :us
+
+      format("%<hour>d:%<minute>02d %<half>s", hour: (hour % 12).zero? ? 12 : hour % 12, minute:, half: hour % 24 < 12 ? "AM" : "PM")
+    end
 
     # One person's working day. trades: held on that day.
     Round = Struct.new(:person, :date, :starts, :ends, :base, :trades, keyword_init: true) do

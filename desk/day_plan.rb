@@ -67,6 +67,7 @@ module Munimen
       def utc(date, seconds) = (Time.utc(date.year, date.month, date.day) + seconds - @offset).iso8601(3)
       def local(time) = Time.iso8601(time) + @offset
       def people = @people ||= @context.records.people.all.select { |one| %w[owner plumber].include?(one[:role]) }
+      def units = @units ||= Rules::Book[@context.records.settings.code_profile].units
       def hours = HOURS.merge((@context.records.settings[:day] || {}).transform_keys(&:to_sym))
       def base = @context.records.settings.firm.values_at("lat", "lng").then { |place| place.all? ? place : nil }
 
@@ -135,9 +136,9 @@ module Munimen
       end
 
       def shown_leg(leg, round)
-        breaks = leg.breaks.map { |what| Breaks.text(what, leg, round, name(round), facts(row(leg.stop))) }
+        breaks = leg.breaks.map { |what| Breaks.text(what, leg, round, name(round), facts(row(leg.stop)), units) }
         brief(leg.stop).merge(start: utc(round.date, leg.start), leave: utc(round.date, leg.leave), drive: leg.drive.round, wait: leg.wait.round,
-                              reasons: Reasons.new(leg, round).list, breaks:)
+                              reasons: Reasons.new(leg, round, units).list, breaks:)
       end
 
       def brief(stop)

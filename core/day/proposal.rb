@@ -3,7 +3,8 @@
 module Munimen
   module Day
     # A proposal for some visits over some rounds: each is put where it costs least, the hardest to place first; then visits are
-    # moved and swapped as long as that makes it cheaper. `at_least` is what any arrangement drives, so that one sees how far it may be off.
+    # moved and swapped as long as that makes it cheaper. Whole days
+    # change hands where that costs nothing and shares the work out. `at_least` is what any arrangement drives, so that one sees how far it may be off.
     #
     #   Proposal.new(rounds, stops).arrangement # => {round => [Stop, …]}
     class Proposal
@@ -19,6 +20,7 @@ module Munimen
         @place = rounds.to_h { |round| [round.key, []] }
         stops.sort_by { |stop| [hardness(stop), stop.id] }.each { |stop| put(stop) }
         improve
+        share_out
       end
 
       # {Round => [Stop]} in order.
@@ -63,6 +65,30 @@ module Munimen
           improved = swapped? || improved
         end
       end
+
+      # As long as two people's days can be exchanged without cost, and their hours come closer.
+      def share_out
+        while (first, second = rounds.combination(2).find { |pair| exchange?(*pair) })
+          trade_places(first, second)
+        end
+      end
+
+      def exchange?(first, second)
+        return false if first.date != second.date || (@place[first.key] + @place[second.key]).empty?
+
+        before = cost(first, @place[first.key]) + cost(second, @place[second.key])
+        closer = unevenness
+        trade_places(first, second)
+        after = cost(first, @place[first.key]) + cost(second, @place[second.key])
+        after <= before + 1.0 && unevenness < closer - 1.0
+      ensure
+        trade_places(first, second) if before
+      end
+
+      def trade_places(first, second) = (@place[first.key], @place[second.key] = @place.values_at(second.key, first.key))
+
+      # Sum of the squares of each person's hours.
+      def unevenness = rounds.group_by(&:person).values.sum { |own| (own.sum { |round| @place[round.key].sum(&:seconds) } / 3600.0)**2 }
 
       def home_of(stop) = rounds.find { |round| @place[round.key].include?(stop) }
 

@@ -5,8 +5,9 @@ module Munimen
     class DayPlan
       # Why a visit stands where it stands.
       class Reasons
-        def initialize(leg, round)
+        def initialize(leg, round, units)
           @leg = leg
+          @units = units
           @stop = leg.stop
           @round = round
         end
@@ -18,7 +19,7 @@ module Munimen
 
         private
 
-        def window = @stop.window && "promised between #{@stop.window.map { |time| Day.clock(time) }.join(' and ')}"
+        def window = @stop.window && "promised between #{@stop.window.map { |time| Day.clock(time, @units) }.join(' and ')}"
         def trade = @stop.trades.any? && (@stop.trades - @round.trades).empty? ? "needs #{@stop.trades.join(' and ')}, held here" : nil
 
         def near

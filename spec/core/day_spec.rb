@@ -38,6 +38,19 @@ RSpec.describe Munimen::Day do
     expect(proposal.at_least).to be_between(1, proposal.driving)
   end
 
+  it "gives each their share where that costs nothing, and nobody what they may not do" do
+    days = [30, 1].map.with_index { |day, index| Date.new(2026, 11 + index, day) }
+    stops = days.flat_map { |date| Array.new(3) { |index| stop("#{date}#{index}", near(6, index), date:) } }
+    shares = lambda do |trades|
+      rounds = days.product([[1, [:gas]], [2, trades]]).map { |date, (person, held)| round(person, date:, trades: held) }
+      described_class::Proposal.new(rounds, stops.map { |one| one.dup.tap { |copy| copy.trades = [:gas] } }).arrangement.reject { |_, list| list.empty? }.keys.map(&:person)
+    end
+    expect(shares[[:gas]]).to contain_exactly(1, 2)
+    expect(shares[[]]).to eq([1, 1])
+    expect([28_800, 43_500, 61_200].map { |time| described_class.clock(time, :us) }).to eq(["8:00 AM", "12:05 PM", "5:00 PM"])
+    expect(described_class.clock(61_260, :england)).to eq("17:01")
+  end
+
   it "names what breaks" do
     stops = [stop("a", nil, window: [28_800, 29_000]), stop("b", nil, trades: [:electrical], pinned: true), stop("c", nil, person: 2, date: Date.new(2026, 12, 2))]
     late = described_class::Timetable.new(round, stops)

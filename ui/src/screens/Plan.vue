@@ -78,7 +78,7 @@ function dropped(event: DragEvent, person: number, date: string, before: string 
   if (visit) void move(visit, person, date, before)
 }
 const drag = (event: DragEvent, stop: Stop) => event.dataTransfer?.setData('text/plain', stop.visit)
-const time = (text?: string) => (text ? new Date(text).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '')
+const time = (text?: string) => (text ? new Date(text).toLocaleTimeString([], { hour: 'numeric', minute: '2-digit' }) : '')
 const day = (text: string) => new Date(`${text}T12:00`).toLocaleDateString([], { weekday: 'short', day: 'numeric', month: 'short' })
 const minutes = (seconds: number) => Math.round(seconds / 60)
 const hours = (seconds: number) => `${Math.floor(seconds / 3600)}:${String(Math.round((seconds % 3600) / 60)).padStart(2, '0')} h`
@@ -114,7 +114,7 @@ const less = computed(() => {
     <p v-if="busy && !plan" role="status">{{ $t('plan.reckoning') }}</p>
     <template v-if="plan">
       <div class="panel row between">
-        <p role="status"><b class="number">{{ hours(plan.driving) }}</b> {{ $t('plan.driving') }} · <b class="number">{{ hours(plan.waiting) }}</b> {{ $t('plan.waiting') }}<template v-if="less !== null"> · <b>{{ $t('plan.less', { n: less }) }}</b></template><template v-if="plan.at_least"> · <span class="soft">{{ $t('plan.atLeast', { n: hours(plan.at_least) }) }}</span></template><template v-if="plan.breaks"> · <b class="broken">{{ $t('plan.breaks', { n: plan.breaks }) }}</b></template><template v-if="told"> · {{ $t(told) }}</template></p>
+        <p role="status"><b>{{ hours(plan.driving) }}</b> {{ $t('plan.driving') }} · <b>{{ hours(plan.waiting) }}</b> {{ $t('plan.waiting') }}<template v-if="less !== null"> · <b>{{ $t('plan.less', { n: less }) }}</b></template><template v-if="plan.at_least"> · <span class="soft">{{ $t('plan.atLeast', { n: hours(plan.at_least) }) }}</span></template><template v-if="plan.breaks"> · <b class="broken">{{ $t('plan.breaks', { n: plan.breaks }) }}</b></template><template v-if="told"> · {{ $t(told) }}</template></p>
         <div class="row">
           <el-button :loading="busy" @click="propose">{{ $t('plan.propose') }}</el-button>
           <el-button v-if="changed" @click="load">{{ $t('plan.back') }}</el-button>
@@ -130,7 +130,7 @@ const less = computed(() => {
               <td v-for="date in dates" :key="date" class="round" @dragover.prevent @drop.prevent="dropped($event, person.id, date)">
                 <p v-if="round(person.id, date)?.stops.length" class="soft small">{{ $t('plan.round', { drive: minutes(round(person.id, date)!.driving), wait: minutes(round(person.id, date)!.waiting) }) }}</p>
                 <article v-for="stop in round(person.id, date)?.stops" :key="stop.visit" class="stop" :class="{ broken: stop.breaks?.length, danger: stop.danger }" :draggable="stop.status === 'booked'" @dragstart="drag($event, stop)" @dragover.prevent @drop.prevent.stop="dropped($event, person.id, date, stop.visit)">
-                  <p class="row between"><b class="number small">{{ time(stop.start) }}–{{ time(stop.leave) }}</b><span class="soft small">{{ $t('plan.drive', { n: minutes(stop.drive ?? 0) }) }}</span></p>
+                  <p class="row between"><b class="small">{{ time(stop.start) }} – {{ time(stop.leave) }}</b><span class="soft small">{{ $t('plan.drive', { n: minutes(stop.drive ?? 0) }) }}</span></p>
                   <p><RouterLink :to="`/heaters/${stop.heater_id}`">{{ stop.customer }}</RouterLink></p>
                   <p class="soft small">{{ stop.address }} · {{ stop.jobs.join(', ') }}</p>
                   <p v-for="text in stop.breaks" :key="text" class="breaks small">{{ text }}</p>
