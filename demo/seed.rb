@@ -74,7 +74,7 @@ module Munimen
       def customer(name:, phone:, address:, access:, heaters:, code_profile: "us_irc")
         id = uuid
         site = uuid
-        Desk::AddCustomer.new(@desk).call(id:, name:, phone:)
+        Desk::AddCustomer.new(@desk).call(id:, name:, phone:, email: "#{name.downcase.scan(/[a-z]+/).first(2).join('.')}@mail.example")
         Desk::AddSite.new(@desk).call(id: site, customer_id: id, address:, access:, code_profile:)
         heaters.map do |heater|
           heater_id = uuid

@@ -39,20 +39,19 @@ module Munimen
 
       # The nightly one: into backups/ of the data folder, the last `keep` are kept. Returns its path.
       def nightly(now, keep: 14)
-        folder = File.join(@folder, "backups")
-        FileUtils.mkdir_p(folder, mode: 0o700)
-        path = File.join(folder, "munimen-#{now.strftime('%Y%m%d')}.zip")
+        path = kept("munimen-#{now.strftime('%Y%m%d')}.zip")
         write(path) unless File.exist?(path)
-        Dir[File.join(folder, "munimen-*.zip")][0...-keep].each { |old| File.delete(old) }
+        Dir[kept("munimen-*.zip")][0...-keep].each { |old| File.delete(old) }
         path
       end
 
-      # Puts a backup in the place of what is there, while the server runs: all of it or nothing. Raises Error on a file that is not
+      # Puts a backup in the place of what is there, while the server runs: all of it or nothing; what is there is backed up first. Raises Error on a file that is not
       # whole, or whose chain of seals is broken.
       def restore(path)
         Dir.mktmpdir("munimen-restore", @folder) do |work|
           unpack(path, work)
           staged = stage(work)
+          write(kept("before-restore-#{Time.now.strftime('%Y%m%d-%H%M%S')}.zip"))
           FileUtils.cp_r(ROOMS.map { |room| File.join(work, room) }.select { |room| Dir.exist?(room) }, @folder)
           put_in_place(staged)
         end
@@ -61,6 +60,9 @@ module Munimen
       end
 
       private
+
+      # Path of a name in backups/.
+      def kept(name) = File.join(@folder, "backups").tap { |folder| FileUtils.mkdir_p(folder, mode: 0o700) }.then { |folder| File.join(folder, name) }
 
       def stored
         ROOMS.flat_map { |room| Dir[File.join(@folder, room, "??", "*")].map { |file| [file.delete_prefix("#{@folder}/"), file] } }

@@ -12,7 +12,8 @@ module Munimen
         @base = base
       end
 
-      def list = { smtp: !smtp.nil?, messages: sharing.messages.map { |row| row.merge(state: state(row)) } }
+      # {smtp:, server: {host:, port:, user:, from:} or nil, messages:}
+      def list = { smtp: !smtp.nil?, server: @context.records.settings[:smtp]&.except("password"), messages: sharing.messages.map { |row| row.merge(state: state(row)) } }
       def eml(id) = sharing.message(id)[:eml]
 
       # Writes a mail with the link to a signed visit's page.

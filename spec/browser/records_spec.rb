@@ -85,7 +85,7 @@ RSpec.describe "Records at the screen", type: :feature do
     sign_in
     go "/visits/#{signed}/report"
     click_button "Send to the customer"
-    expect(page).to have_content("looked at 1 times")
+    expect(page).to have_content("looked at once")
     click_button "End it"
     expect(page).to have_content("ended")
     go URI(address).path

@@ -127,6 +127,9 @@ RSpec.describe "What must not be lost" do
       expect(records.customers.list).to eq(before)
       expect(records.seals.problems(records.photo_files)).to be_empty
       expect(office.read(office.start, :static_pressure, "60")[:reading].quantity.in("psi")).to be_within(1e-6).of(60)
+      # What was there before is kept as it was, with the reading that somebody changed.
+      before_it = Dir[File.join(folder, "backups/before-restore-*.zip")].fetch(0)
+      expect { described_class.new(records, folder).restore(before_it) }.to raise_error(Munimen::Error, /visit:#{signed}: what was signed has been changed/)
     end
 
     it "restores nothing that is damaged, and keeps as many nightly ones as it should" do

@@ -2729,6 +2729,12 @@ export interface components {
         }[];
         Outbox: {
             smtp: boolean;
+            server?: null | {
+                host: string;
+                port: number;
+                user?: components["schemas"]["MaybeText"];
+                from?: components["schemas"]["MaybeText"];
+            };
             messages: {
                 id: components["schemas"]["Id"];
                 kind: string;

@@ -89,7 +89,7 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
 
 <style scoped>
 .file input { position: absolute; opacity: 0; width: 1px; height: 1px; }
-.file span, a.plain-button { display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; cursor: pointer; text-decoration: none; }
+.file span { display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; cursor: pointer; text-decoration: none; }
 .file input:focus-visible + span { outline: 3px solid var(--copper); }
 .narrow { width: 200px; }
 .rows { max-height: 260px; overflow: auto; }

@@ -34,7 +34,7 @@ function at(seconds: number) {
   if (start.value === null) return `${(seconds / 3600).toFixed(1)} h`
   const moment = new Date(start.value + seconds * 1000)
   const midnight = moment.getUTCHours() + moment.getUTCMinutes() === 0
-  if (!midnight) return moment.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
+  if (!midnight) return moment.toLocaleTimeString([], { hour: 'numeric', minute: '2-digit', timeZone: 'UTC' })
   return moment.toLocaleDateString([], { day: 'numeric', month: 'short', timeZone: 'UTC' })
 }
 </script>
@@ -58,7 +58,7 @@ function at(seconds: number) {
 .grid { stroke: var(--line); }
 .band { fill: var(--ink); stroke: var(--ink); stroke-width: 1; stroke-linejoin: round; pointer-events: none; }
 .level { stroke: var(--defect); stroke-dasharray: 5 4; }
-text { font-size: 12px; fill: var(--ink-soft); font-family: var(--mono); }
+text { font-size: 12px; fill: var(--ink-soft); font-variant-numeric: tabular-nums; }
 .name { fill: var(--ink); paint-order: stroke; stroke: var(--raised); stroke-width: 3px; }
 .event { opacity: 0.35; cursor: pointer; }
 .event.chosen { opacity: 0.85; }

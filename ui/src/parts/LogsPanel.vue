@@ -66,12 +66,14 @@ const short = (iso: string) => new Date(iso).toLocaleDateString([], { day: 'nume
   <section class="panel stack">
     <div class="row between">
       <h2>{{ $t('log.title') }}</h2>
+      <div class="row">
+      <button v-if="!pointing" type="button" class="plain-button" @click="pointing = true">{{ $t('log.point') }}</button>
       <label class="file"><input type="file" name="log" accept=".csv,.txt,.tsv,text/csv,text/plain" :disabled="share !== null" @change="choose" /><span>{{ $t('log.add') }}</span></label>
+      </div>
     </div>
     <p class="soft small">{{ $t('log.lead') }}</p>
     <div v-if="share !== null" role="status"><progress :value="share" max="1">{{ Math.round(share * 100) }} %</progress> <span class="number small">{{ Math.round(share * 100) }} % {{ share < 0.3 ? $t('log.sending') : $t('log.reading') }}</span></div>
     <p v-if="error" role="alert">{{ error }}</p>
-    <button v-if="!pointing && share === null" type="button" class="plain-button point" @click="pointing = true">{{ $t('log.point') }}</button>
     <form v-if="pointing" class="row" @submit.prevent="send">
       <label class="small">{{ $t('log.time') }} <el-input v-model="asked.time" name="time" /></label>
       <label class="small">{{ $t('log.pressure') }} <el-input v-model="asked.pressure" name="pressure" /></label>
@@ -89,7 +91,6 @@ const short = (iso: string) => new Date(iso).toLocaleDateString([], { day: 'nume
 .file span { display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; cursor: pointer; }
 .file input:focus-visible + span { outline: 3px solid var(--copper); }
 progress { width: min(320px, 60%); accent-color: var(--copper); }
-.point { justify-self: start; }
 li { padding: 4px 0; }
 li a { display: inline-block; padding: 4px 0; }
 </style>

@@ -6,6 +6,7 @@ import { api, must, Problem, type Grade, type Schemas } from '@/api/client'
 import type { Picture } from '@/api/pictures'
 import CalculatorPicture from '@/parts/CalculatorPicture.vue'
 import GradeMark from '@/parts/GradeMark.vue'
+import { withLabels } from '@/words/units'
 
 interface Input { name: string; unit: string | null; choices: string[] | null; default: string | null; optional: boolean; note: string | null }
 interface Output { name: string; unit: string | null; note: string | null }
@@ -80,7 +81,7 @@ function text(value: Value): string {
   if (typeof value === 'object') return Object.entries(value).map(([name, one]) => `${name} ${one ?? '–'}`).join(' · ')
   return typeof value === 'string' ? say(value) : String(value)
 }
-const shortUnit = (unit: string) => (unit === '1' ? '' : unit.replace('degF', '°F').replace('degC', '°C').replace('deltaF', '°F').replace('inH2O', 'in. w.c.'))
+const shortUnit = (unit: string) => (unit === '1' ? '' : withLabels(unit))
 function number(value: number, unit: string) {
   if (unit === 's' && value >= 120) return value >= 7200 ? `${Math.floor(value / 3600)} h ${Math.round((value % 3600) / 60)} min` : `${Math.floor(value / 60)} min ${Math.round(value % 60)} s`
   const shown = Math.abs(value) >= 1000 ? Math.round(value).toLocaleString('en') : Number(value.toPrecision(4)).toString()

@@ -97,9 +97,11 @@ const addHeater = (label: string, installation: Record<string, string>) =>
           <p v-if="one.access" class="soft small">{{ one.access }}</p>
           <p v-if="one.household === 'at_risk'" class="small"><b>{{ $t('site.at_risk') }}</b></p>
         </div>
-        <el-button @click="changing = { ...one }">{{ $t('site.change') }}</el-button>
-        <RouterLink :to="{ path: '/settings', query: { site: one.id } }" class="small">{{ $t('settings.siteRules') }}</RouterLink>
-        <el-button type="primary" @click="addingHeaterAt = one.id">{{ $t('customers.addHeater') }}</el-button>
+        <div class="row">
+          <RouterLink :to="{ path: '/settings', query: { site: one.id } }" class="plain-button">{{ $t('settings.siteRules') }}</RouterLink>
+          <el-button @click="changing = { ...one }">{{ $t('site.change') }}</el-button>
+          <el-button type="primary" @click="addingHeaterAt = one.id">{{ $t('customers.addHeater') }}</el-button>
+        </div>
       </div>
       <p v-if="!one.heaters.length">{{ $t('customers.noHeaters') }}</p>
       <RouterLink v-for="heater in one.heaters" :key="heater.id" class="heater" :to="`/heaters/${heater.id}`">
@@ -145,7 +147,6 @@ const addHeater = (label: string, installation: Record<string, string>) =>
 <style scoped>
 .heater { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 10px; padding: 12px; border: 1px solid var(--line); border-radius: 8px; color: var(--ink); text-decoration: none; min-height: var(--touch); }
 .heater:hover { border-color: var(--copper); }
-a.plain-button { text-decoration: none; display: inline-flex; align-items: center; }
 .error { color: var(--danger); }
 @media (max-width: 700px) { .heater { grid-template-columns: 1fr; gap: 0; } }
 </style>

@@ -11,6 +11,7 @@ import SafetyLadder from '@/parts/SafetyLadder.vue'
 import SectionDrawing from '@/parts/SectionDrawing.vue'
 import TrendsPanel from '@/parts/TrendsPanel.vue'
 import WhatIfPanel from '@/parts/WhatIfPanel.vue'
+import { withLabels } from '@/words/units'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -91,27 +92,22 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
       </div>
     </div>
     <div class="three">
-      <section class="panel">
-        <h2>{{ $t('heater.drawing') }}</h2>
-        <SectionDrawing :section="heater.section" :parts="heater.parts" :marks="heater.marks" />
-      </section>
-      <section class="panel">
-        <template v-if="heater.ladder">
-          <h2>{{ $t('heater.ladder') }}</h2>
-          <SafetyLadder :ladder="heater.ladder" />
-        </template>
-        <h2>{{ $t('heater.plate') }}</h2>
-        <dl>
-          <div v-for="[name, value] in plate()" :key="name"><dt class="soft">{{ $t(`field.${name}`) }}</dt><dd class="number">{{ $te(`word.${value}`) ? $t(`word.${value}`) : value }}</dd></div>
-        </dl>
-      </section>
       <section class="stack">
         <div class="panel">
-          <h2>{{ $t('heater.owed') }}</h2>
-          <p v-if="!heater.owed.length">{{ $t('heater.none') }}</p>
-          <ul>
-            <li v-for="owed in heater.owed" :key="owed.id" class="item"><GradeMark v-if="owed.grade" :grade="owed.grade as Grade" word /> <b class="small">{{ short(owed.on) }}</b><p class="small">{{ owed.text }}</p></li>
-          </ul>
+          <h2>{{ $t('heater.drawing') }}</h2>
+          <SectionDrawing :section="heater.section" :parts="heater.parts" :marks="heater.marks" />
+        </div>
+        <div class="panel">
+          <h2>{{ $t('heater.plate') }}</h2>
+          <dl>
+            <div v-for="[name, value] in plate()" :key="name"><dt class="soft">{{ $t(`field.${name}`) }}</dt><dd class="number">{{ $te(`word.${value}`) ? $t(`word.${value}`) : withLabels(String(value)) }}</dd></div>
+          </dl>
+        </div>
+      </section>
+      <section class="stack">
+        <div v-if="heater.ladder" class="panel">
+          <h2>{{ $t('heater.ladder') }}</h2>
+          <SafetyLadder :ladder="heater.ladder" />
         </div>
         <div class="panel">
           <h2>{{ $t('deficiency.title') }}</h2>
@@ -123,6 +119,15 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
               <p class="soft small"><template v-if="one.status === 'open'">{{ $t('deficiency.since', { on: short(one.found_on), n: one.age }) }}<template v-if="one.seen > 1"> · {{ $t('deficiency.again', { n: one.seen }) }}</template></template><template v-else>{{ $t(`deficiency.${one.status}`) }} {{ one.closed_on ? short(one.closed_on) : '' }}: {{ one.evidence }}</template></p>
               <button v-if="one.status === 'open'" type="button" class="plain-button" @click="closing = one">{{ $t('deficiency.close') }}</button>
             </li>
+          </ul>
+        </div>
+      </section>
+      <section class="stack">
+        <div class="panel">
+          <h2>{{ $t('heater.owed') }}</h2>
+          <p v-if="!heater.owed.length">{{ $t('heater.none') }}</p>
+          <ul>
+            <li v-for="owed in heater.owed" :key="owed.id" class="item"><GradeMark v-if="owed.grade" :grade="owed.grade as Grade" word /> <b class="small">{{ short(owed.on) }}</b><p class="small">{{ owed.text }}</p></li>
           </ul>
         </div>
         <div class="panel">

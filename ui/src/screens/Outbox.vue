@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // Messages that wait: taken as files into a mail program, or sent where a mail server is set.
 import { onMounted, ref } from 'vue'
-import { api, must, Problem, type Schemas } from '@/api/client'
+import { api, csrf, must, Problem, problemFrom, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import { session } from '@/api/session'
 
 const outbox = ref<Schemas['Outbox'] | null>(null)
 const error = ref('')
@@ -16,15 +17,35 @@ async function attempt(action: () => Promise<Schemas['Outbox']>) {
 }
 onMounted(() => attempt(() => must(api.GET('/api/outbox'))))
 const send = (id: string) => attempt(() => write<Schemas['Outbox']>(`/api/outbox/${id}/send`))
+const setting = ref(false)
+const server = ref({ host: '', port: 587, user: '', password: '', from: '' })
+function openServer() {
+  const now = outbox.value?.server
+  server.value = { host: now?.host ?? '', port: now?.port ?? 587, user: now?.user ?? '', password: '', from: now?.from ?? '' }
+  setting.value = true
+}
+const keepServer = () =>
+  attempt(async () => {
+    const { host, port, user, password, from } = server.value
+    const body = { host, port: Number(port), user: user || undefined, password: password || undefined, from: from || undefined }
+    const response = await fetch('/api/settings/mail', { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify(body) })
+    const answer: unknown = await response.json()
+    if (!response.ok) throw problemFrom(response.status, answer)
+    setting.value = false
+    return answer as Schemas['Outbox']
+  })
 const short = (iso: string) => new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
   <div class="page stack">
     <h1>{{ $t('outbox.title') }}</h1>
-    <p v-if="error" role="alert">{{ error }}</p>
+    <p v-if="error && !setting" role="alert">{{ error }}</p>
     <template v-if="outbox">
-      <p class="soft">{{ outbox.smtp ? $t('outbox.smtp') : $t('outbox.noSmtp') }}</p>
+      <div class="row between">
+        <p class="soft">{{ outbox.server ? $t('outbox.smtp', { host: outbox.server.host }) : $t('outbox.noSmtp') }}</p>
+        <button v-if="session.person?.role === 'owner'" type="button" class="plain-button" @click="openServer">{{ $t('outbox.server') }}</button>
+      </div>
       <p v-if="!outbox.messages.length" class="panel">{{ $t('outbox.none') }}</p>
       <ul class="stack">
         <li v-for="one in outbox.messages" :key="one.id" class="panel row between">
@@ -33,9 +54,17 @@ const short = (iso: string) => new Date(iso).toLocaleString([], { day: 'numeric'
         </li>
       </ul>
     </template>
+    <el-dialog v-model="setting" :title="$t('outbox.server')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="keepServer">
+        <label>{{ $t('outbox.host') }}<el-input v-model="server.host" name="host" placeholder="mail.example.com" /></label>
+        <label>{{ $t('outbox.port') }}<el-input v-model="server.port" name="port" inputmode="numeric" /></label>
+        <label>{{ $t('outbox.user') }}<el-input v-model="server.user" name="user" autocomplete="off" /></label>
+        <label>{{ $t('outbox.password') }}<el-input v-model="server.password" name="password" type="password" autocomplete="new-password" /></label>
+        <label>{{ $t('outbox.from') }}<el-input v-model="server.from" name="from" type="email" /></label>
+        <p class="soft small">{{ $t('outbox.serverLead') }}</p>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('owed.keep') }}</el-button>
+      </form>
+    </el-dialog>
   </div>
 </template>
-
-<style scoped>
-a.plain-button { text-decoration: none; display: inline-flex; align-items: center; }
-</style>

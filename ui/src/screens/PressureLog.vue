@@ -20,7 +20,7 @@ onMounted(async () => {
 })
 function moment(seconds: number) {
   if (!log.value?.started_at) return `${(seconds / 3600).toFixed(2)} h`
-  return new Date(Date.parse(`${log.value.started_at}Z`) + seconds * 1000).toLocaleString([], { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
+  return new Date(Date.parse(`${log.value.started_at}Z`) + seconds * 1000).toLocaleString([], { weekday: 'short', hour: 'numeric', minute: '2-digit', timeZone: 'UTC' })
 }
 const every = (seconds: number) => (seconds < 60 ? `${seconds} s` : `${Math.round(seconds / 60)} min`)
 async function bring() {
@@ -63,7 +63,7 @@ async function bring() {
           <p v-if="!log.events.length">{{ $t('log.quiet') }}</p>
           <ol class="events">
             <li v-for="(event, index) in log.events" :key="`${event.kind}${event.from}`">
-              <button type="button" :class="{ chosen: index === chosen }" @click="chosen = index"><i :class="event.kind" aria-hidden="true" /><span class="number small">{{ moment(event.from) }}</span> <b class="small">{{ $t(`log.kind.${event.kind}`) }}</b> <span class="small">{{ event.text }}</span></button>
+              <button type="button" :class="{ chosen: index === chosen }" @click="chosen = index"><i :class="event.kind" aria-hidden="true" /><span class="small">{{ moment(event.from) }}</span> <b class="small">{{ $t(`log.kind.${event.kind}`) }}</b> <span class="small">{{ event.text }}</span></button>
             </li>
           </ol>
           <p v-if="log.more_events" class="soft small">{{ $t('log.more', { n: log.more_events }) }}</p>

@@ -81,7 +81,7 @@ const print = () => window.print()
         <form class="row" @submit.prevent="send"><label>{{ $t('report.mailTo') }}<el-input v-model="mail" type="email" name="recipient" /></label><el-button native-type="submit" :disabled="!mail.trim()">{{ $t('report.toOutbox') }}</el-button></form>
         <p v-if="told === 'outbox'" role="status">{{ $t('report.inOutbox') }} <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink></p>
         <p v-if="error" role="alert">{{ error }}</p>
-        <ul><li v-for="one in links" :key="one.id" class="row between"><span class="small">{{ $t(`report.link.${one.state}`, { on: short(one.expires_at) }) }} · {{ $t('report.views', { n: one.views }) }}</span><button v-if="one.state === 'open'" type="button" class="plain-button" @click="end(one.id)">{{ $t('report.endLink') }}</button></li></ul>
+        <ul><li v-for="one in links" :key="one.id" class="row between"><span class="small">{{ $t(`report.link.${one.state}`, { on: short(one.expires_at) }) }} · {{ $t('report.views', one.views) }}</span><button v-if="one.state === 'open'" type="button" class="plain-button" @click="end(one.id)">{{ $t('report.endLink') }}</button></li></ul>
       </div>
     </el-dialog>
     <el-dialog v-model="amending" :title="$t('report.amend')" width="min(560px, 94vw)">
@@ -99,6 +99,5 @@ const print = () => window.print()
 <style scoped>
 .tools { margin-bottom: 12px; }
 .pdf { display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 18px; border-radius: 8px; background: var(--copper); color: var(--on-copper); text-decoration: none; font-weight: 700; }
-a.plain-button { text-decoration: none; display: inline-flex; align-items: center; }
 .url { overflow-wrap: anywhere; }
 </style>
