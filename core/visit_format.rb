@@ -1,28 +1,29 @@
 # frozen_string_literal: true
 
 module Munimen
-  # The open visit format (docs/formats/visit.schema.json): one visit as plain data, read into a Visit.
-  # Raises Error naming the field that is wrong.
+  # The open visit format (docs/formats/visit.schema.json): one visit as plain data, read into a Visit, or written from one. Older
+  # versions are read, too (visit_format/upgrades.rb). Raises Error naming the field that is wrong.
   #
-  #   VisitFormat.read(JSON.parse(text))
+  #   VisitFormat.read(JSON.parse(text))  # => Visit
+  #   VisitFormat.write(visit)            # => Hash
   class VisitFormat
-    VERSION = 1
+    VERSION = 2
+    OUTCOMES = %i[done already_so not_tested undone].freeze
 
     def self.read(data) = new(data).visit
+    def self.write(visit) = Written.of(visit)
 
     def initialize(data)
       raise Error.new("A visit is an object with at least “heater”.", code: :not_a_visit) unless data.is_a?(Hash)
 
-      @data = data
+      @data = Upgrades.newest(data)
       @site = hash("site")
-      version = data.fetch("version", VERSION)
-      raise Error.new("version must be #{VERSION}.", field: :version, code: :unknown_version) unless version == VERSION
     end
 
     def visit
-      rules = Rules::InForce.new(@site.fetch("code_profile", "us_irc"), **house_rules)
-      heater = Heater::Installation.from(hash("heater"), units: rules.units)
-      Visit.new(heater:, rules:, jobs: list("jobs").map { |job| Work::Job[job].id }, on: date, readings: readings(rules.units),
+      rules = Rules::InForce.new(@site.fetch("rulebook", "us_irc"), **house_rules)
+      @heater = Heater::Installation.from(hash("heater"), units: rules.units)
+      Visit.new(heater: @heater, rules:, jobs: list("jobs").map { |job| Work::Job[job].id }, on: date, now: time(@data["now"], "now"), readings: readings(rules.units),
                 observations:, steps:, decisions: hash("decisions").transform_values(&:to_s), notes:, site: @site)
     end
 
@@ -55,17 +56,19 @@ module Munimen
 
     def readings(units)
       list("readings").each_with_index.map do |row, index|
-        ReadingInput.read(row["name"], row["value"], units:, state: state(row["state"], index), id: row["id"] || "r#{index}",
-                                                     way: row["method"], instrument: row["instrument"], by: row["by"])
+        value = row["unit"] ? "#{row['value']} #{row['unit']}" : row["value"]
+        ReadingInput.read(row["name"], value, units:, state: state(row["state"], index), id: row["id"] || "r#{index}", way: row["method"],
+                                              instrument: row["instrument"], by: row["by"], at: row["at"], superseded: row["corrected_by"])
       end
     end
 
-    # {"heater_pressure" => "zero"} with known names and values.
+    # {"heater_pressure" => "zero"} with known names and values; what is not named is as on arrival. Without a state nothing is known of it.
     def state(given, index)
       return {} if given.nil?
 
-      problems = given.is_a?(Hash) ? Work::StateSpace.problems(given.to_h { |name, value| [name.to_sym, value.to_sym] }) : ["it must be an object"]
-      return given.to_h { |name, value| [name.to_sym, value.to_sym] } if problems.empty?
+      values = given.is_a?(Hash) ? symbols(given) : {}
+      problems = given.is_a?(Hash) ? Work::StateSpace.problems(values) : ["it must be an object"]
+      return Work::StateSpace.new(@heater).arrival.merge(values) if problems.empty?
 
       raise Error.new("The state of reading #{index + 1} is wrong: #{problems.first}.", field: "readings.#{index}.state", code: :bad_state)
     end
@@ -73,23 +76,33 @@ module Munimen
     def observations
       list("observations").each_with_index.map do |row, index|
         look = Judgement::Look[row["item"].to_s]
-        Visit::Observation.new(id: row["id"] || "o#{index}", item: look.id, finding: look.answer(row["finding"]), note: row["note"])
+        Visit::Observation.new(id: row["id"] || "o#{index}", item: look.id, finding: look.answer(row["finding"]), note: row["note"], **when_and_who(row))
       end
     end
 
     def steps
       list("steps").each_with_index.map do |row, index|
-        outcome = %i[done already_so not_tested].find { |known| known.to_s == row.fetch("outcome", "done") } or
-          raise Error.new("outcome must be done, already_so or not_tested.", field: "steps.#{index}.outcome", code: :unknown_choice)
+        outcome = OUTCOMES.find { |known| known.to_s == row.fetch("outcome", "done") } or
+          raise Error.new("outcome must be one of: #{OUTCOMES.join(', ')}.", field: "steps.#{index}.outcome", code: :unknown_choice)
         raise Error.new("What was not tested needs its reason.", field: "steps.#{index}.reason", code: :missing) if outcome == :not_tested && row["reason"].to_s.strip.empty?
 
-        Visit::Step.new(id: row["id"] || "s#{index}", operation: Work::Operation[row["operation"].to_s].id, outcome:, reason: row["reason"])
+        Visit::Step.new(id: row["id"] || "s#{index}", operation: Work::Operation[row["operation"].to_s].id, outcome:, reason: row["reason"], of: row["of"], by: row["by"],
+                        at: time(row["at"], "steps.#{index}.at"), made: row["made"] && symbols(row["made"]))
       end
+    end
+
+    def when_and_who(row) = { at: row["at"], by: row["by"] }
+    def symbols(given) = given.to_h { |name, value| [name.to_sym, value.to_s.to_sym] }
+
+    def time(text, field)
+      text && Time.iso8601(text.to_s)
+    rescue ArgumentError
+      raise Error.new("#{field} must be written 2026-11-23T10:05:00Z; got “#{text}”.", field:, code: :bad_time)
     end
 
     def notes
       list("notes").each_with_index.map do |row, index|
-        Visit::Note.new(id: row["id"] || "n#{index}", entry: Judgement::Catalogue[row["entry"]].id, place: row["place"], text: row["text"])
+        Visit::Note.new(id: row["id"] || "n#{index}", entry: Judgement::Catalogue[row["entry"]].id, place: row["place"], text: row["text"], **when_and_who(row))
       end
     end
   end

@@ -112,7 +112,7 @@ module Routes
     link, page, pdf = Array.new(3) { share.create(signed, id: office.uuid) }
     at = "/api/visits/#{signed}"
     { amend: [:post, "#{at}/amendments", { id: office.uuid, reason: "Forgot", text: "More" }], links: [:get, "#{at}/links"], addLink: [:post, "#{at}/links", { id: office.uuid }],
-      revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}], tagPdf: [:get, "#{at}/tag.pdf"],
+      revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}], tagPdf: [:get, "#{at}/tag.pdf"], visitFile: [:get, "#{at}/visit.json"],
       shared: [:get, "/api/shared/#{page[:token]}"], sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"] }
   end
 

@@ -131,6 +131,23 @@ RSpec.describe Munimen::Web do
     expect(card.split("\r\n").map(&:bytesize).max).to be <= 75
   end
 
+  it "gives a visit out as an open file, which is judged as it is here" do
+    as("plumber")
+    visit = office.start
+    office.read(visit, :static_pressure, "92")
+    office.read(visit, :static_pressure, "88 psi")
+    [signed, visit].each do |id|
+      data = JSON.parse(get("/api/visits/#{id}/visit.json").body)
+      expect(JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json")))).validate(data).map { |one| one["error"] }).to eq([])
+      here = office.records.visits.core(id, now: office.now)
+      there = Munimen::VisitFormat.read(data)
+      plain = ->(one) { Munimen::Judgement::Judge.new(one).verdicts.map { |verdict| verdict.in_words(one.words) } }
+      expect(plain[there]).to eq(plain[here])
+      expect(there.state).to eq(here.state)
+      expect(Munimen::VisitFormat.write(there).except(:now)).to eq(Munimen::VisitFormat.write(here).except(:now))
+    end
+  end
+
   it "adds an amendment with its reason to page and PDF, and leaves what was signed as it was" do
     as("plumber")
     first = get("/api/visits/#{signed}/report.pdf").body

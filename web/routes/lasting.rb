@@ -8,6 +8,7 @@ module Munimen
         def self.registered(app)
           app.helpers Helpers
           visits(app)
+          papers(app)
           public_pages(app)
           messages(app)
           calendars(app)
@@ -25,6 +26,11 @@ module Munimen
           app.get("/api/visits/:id/links") { json(Desk::Share.new(desk).list(id)) }
           app.post("/api/visits/:id/links") { json(link_told(Desk::Share.new(desk).create(id, **sent))) }
           app.post("/api/links/:id/revoke") { json(Desk::Share.new(desk).revoke(id)) }
+        end
+
+        # A visit on paper and as a file.
+        def self.papers(app)
+          app.get("/api/visits/:id/visit.json") { file "application/json", JSON.pretty_generate(VisitFormat.write(desk.records.visits.core(id, now: desk.now))), "visit.json" }
           app.get("/api/visits/:id/tag.pdf") { file "application/pdf", tag(Desk::ReportPage.new(desk).call(id)), "tag.pdf" }
         end
 

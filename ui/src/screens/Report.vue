@@ -68,6 +68,7 @@ const print = () => window.print()
           <button class="plain-button" type="button" @click="share">{{ $t('report.share') }}</button>
           <a class="plain-button" :href="`/api/visits/${id}/tag.pdf`" target="_blank" rel="noopener">{{ $t('report.tag') }}</a>
         </template>
+        <a class="plain-button" :href="`/api/visits/${id}/visit.json`" download>{{ $t('outbox.eml') }}</a>
         <button class="plain-button" type="button" @click="print">{{ $t('report.print') }}</button>
         <a class="pdf" :href="`/api/visits/${id}/report.pdf`" target="_blank" rel="noopener">{{ $t('report.pdf') }}</a>
       </div>
