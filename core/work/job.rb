@@ -6,8 +6,8 @@ module Munimen
     class Job
       @all = {}
       class << self
-        # cures: the checks whose deficiencies it puts right.
-        def define(id, title:, operations:, cures: []) = @all[id] = new(id, title, operations, cures)
+        # cures: the checks whose deficiencies it puts right. suits: a question to the Installation that must be true for it to be offered.
+        def define(id, title:, operations:, cures: [], suits: nil) = @all[id] = new(id, title, operations, cures, suits)
         def all = @all.values
 
         def [](id)
@@ -20,11 +20,12 @@ module Munimen
 
       attr_reader :id, :title, :cures
 
-      def initialize(id, title, operations, cures)
+      def initialize(id, title, operations, cures, suits)
         @id = id
         @title = title
         @operations = operations
         @cures = cures
+        @suits = suits
         freeze
       end
 
@@ -32,7 +33,9 @@ module Munimen
       FRAME = %i[identify look_over check_discharge_pipe leave_site].freeze
 
       # Jobs that this heater can have at all.
-      def self.fitting(heater) = all.select { |job| job.id == :inspection || (job.operations_for(heater) - FRAME).any? }
+      def self.fitting(heater) = all.select { |job| job.suits?(heater) && (job.id == :inspection || (job.operations_for(heater) - FRAME).any?) }
+
+      def suits?(heater) = @suits.nil? || heater.public_send(@suits)
 
       # Ids of the operations that this heater can need.
       def operations_for(heater) = @operations.select { |id| Operation[id].applies?(heater) }

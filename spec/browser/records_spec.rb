@@ -50,7 +50,7 @@ RSpec.describe "Records at the screen", type: :feature do
     book = Munimen::Desk::StartVisit.new(office.context("owner"))
     _, plumber = %w[owner plumber].map { |role| office.person(role) }
     Munimen::Desk::Qualify.new(office.context("owner")).call(plumber[:id], qualifications: [{ trade: "gas", number: "G1", expires: "2030-01-01" }])
-    2.times { |index| book.book(id: office.uuid, heater_id: office.heater, jobs: ["flush"], planned_for: "2027-03-02T#{10 + index}:00:00.000Z", account_id: plumber[:id]) }
+    2.times { |index| book.book(id: office.uuid, heater_id: office.heater, jobs: ["clean_burner"], planned_for: "2027-03-02T#{10 + index}:00:00.000Z", account_id: plumber[:id]) }
     sign_in("owner")
     go "/plan?from=2027-03-02&days=1"
     expect(page).to have_css("td .stop", count: 2)
