@@ -12,7 +12,7 @@ require_relative "../demo/seed"
 
 # One row of the table for each thing promised.
 class Bench
-  COUNT = 400
+  COUNT = 1000
   READINGS = [%w[static_pressure 62], %w[tap_temperature 121], %w[hot_peak_found 84], %w[vessel_charge 44], %w[air_valve_emits air], %w[charge_set 62],
               %w[hot_peak_after 66], %w[relief_lever lifts], %w[relief_flow full_bore], %w[relief_closes shuts], %w[relief_drip dry]].freeze
 

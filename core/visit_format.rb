@@ -18,6 +18,7 @@ module Munimen
 
       @data = Upgrades.newest(data)
       @site = hash("site")
+      raise Error.new("site.code_profile is called site.rulebook since version 2.", field: :code_profile, code: :unknown_input) if @site.key?("code_profile")
     end
 
     def visit

@@ -44,7 +44,6 @@ module Munimen
         return if visits.written?(:observations, one[:id])
 
         visits.write(:observations, visit_id:, at: time, account_id: @context.person[:id], **one)
-        visits.supersede(:observations, visit_id, one[:id], item: one[:item])
       end
     end
   end

@@ -37,7 +37,7 @@ module Munimen
         row = { id: reading.id, visit_id:, name: reading.name.to_s, si: reading.quantity&.si, choice: reading.choice&.to_s, typed: reading.typed[0, 60],
                 state: Store::CoreVisit.dump_state(reading.state, visit.heater), method: @context.text!(method, :method, required: false),
                 instrument: @context.text!(instrument, :instrument, required: false), at: reading.at, account_id: @context.person[:id] }
-        @context.records.visits.take(row, correcting: !visit.reading(reading.name).nil?)
+        @context.records.visits.take(row)
       end
     end
   end

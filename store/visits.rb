@@ -35,24 +35,15 @@ module Munimen
       # Writes one row into readings, observations, steps, decisions, notes or signatures.
       def write(table, attributes) = @database[table].insert(attributes)
 
-      # A reading, unless one of this id is there already; tells whether it was new. It corrects earlier ones
-      # of its name when `correcting`.
-      def take(row, correcting:)
-        return insert_reading(row) unless correcting
-
-        @database.transaction(mode: :immediate) do
-          new = insert_reading(row)
-          @correct ||= @database[:readings].where(visit_id: :$visit, name: :$name, superseded_by: nil).exclude(id: :$id).prepare(:update, :correct_reading, superseded_by: :$id)
-          @correct.call(visit: row[:visit_id], name: row[:name], id: row[:id]) if new
-          new
-        end
-      end
-
-      def insert_reading(row)
-        @insert ||= @database[:readings].prepare(:insert, :new_reading, row.to_h { |column, _| [column, :"$#{column}"] })
-        @insert.call(**row)
+      # A reading, unless one of this id is there already; tells whether it was new. It corrects the one of its name that stood (by a
+      # trigger: one statement is one write).
+      def take(row)
+        @insert ||= Prepared.new(@database, @database[:readings].insert_sql(row.to_h { |column, _| [column, Sequel.lit(":#{column}")] }))
+        @insert.execute(**row)
         true
-      rescue Sequel::UniqueConstraintViolation
+      rescue SQLite3::ConstraintException
+        raise unless written?(:readings, row[:id])
+
         false
       end
 
@@ -60,11 +51,6 @@ module Munimen
       def last_quantities(heater_id)
         rows = @database[:readings].join(:visits, id: :visit_id).where(heater_id:, superseded_by: nil).exclude(si: nil).order(:at).select(:name, :si)
         rows.to_h { |row| [row[:name].to_sym, Measure::Quantity.new(ReadingInput.known.fetch(row[:name].to_sym).kind, row[:si])] }
-      end
-
-      # Marks earlier rows of the same name (readings) or item (observations) as corrected by `id`.
-      def supersede(table, visit_id, id, **same)
-        @database[table].where(visit_id:, superseded_by: nil, **same).exclude(id:).update(superseded_by: id)
       end
 
       # What was added to a signed visit, with who added it, in order of time.
@@ -83,8 +69,8 @@ module Munimen
       # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's row);
       # corrected readings only on request.
       def core(id, now:, corrected: false)
-        @whole ||= [true, false].to_h { |all| [all, placed(Sequel[:visits][:id] => :$id).select_append(*everything(all)).prepare(:select, all ? :whole_visit : :standing_visit)] }
-        row = @whole.fetch(corrected).call(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
+        @whole ||= [true, false].to_h { |all| [all, Prepared.new(@database, placed(Sequel[:visits][:id] => Sequel.lit(":id")).select_append(*everything(all)).sql)] }
+        row = @whole.fetch(corrected).all(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
         written = WRITTEN.to_h { |table| [table, JSON.parse(row.delete(table), symbolize_names: true)] }
         CoreVisit.new(row, now: now.respond_to?(:call) ? now.call(row) : now, firm_rules: @settings.house_rules, written:).build
       end

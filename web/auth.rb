@@ -35,12 +35,14 @@ module Munimen
       # The Rack middleware for a database: POST /auth/login and /auth/logout with JSON go to Rodauth; every
       # other request only has its session looked up, by one prepared statement.
       class Gate
+        MOST = 1000 # sessions
+
         def initialize(app, database, secret)
           @app = app
           @rodauth = Auth.rodauth(database, secret).new(app)
           @secret = secret
-          @active = database[:accounts].join(:account_active_session_keys, account_id: :id).where(account_id: :$account, session_id: :$key)
-                                       .select_all(:accounts).prepare(:select, :active_session)
+          rows = database[:accounts].join(:account_active_session_keys, account_id: :id).where(account_id: Sequel.lit(":account"), session_id: Sequel.lit(":key"))
+          @active = Store::Prepared.new(database, rows.select_all(:accounts).sql)
         end
 
         def call(env)
@@ -57,10 +59,14 @@ module Munimen
         def signed_in(session)
           account = session["account_id"]
           key = session["active_session_id"]
-          @active.call(account:, key: hmac(key)).first if account && key
+          @active.all(account:, key: hmac(key)).first if account && key
         end
 
-        def hmac(key) = [OpenSSL::HMAC.digest("SHA256", @secret, key)].pack("m0").delete_suffix("=").tr("+/", "-_")
+        # Of the sessions seen last: their keys do not change.
+        def hmac(key)
+          @known = {} if @known.nil? || @known.size > MOST
+          @known[key] ||= [OpenSSL::HMAC.digest("SHA256", @secret, key)].pack("m0").delete_suffix("=").tr("+/", "-_")
+        end
       end
 
       # Rodauth as a Rack middleware.

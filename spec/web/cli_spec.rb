@@ -9,7 +9,7 @@ RSpec.describe Munimen::Cli::Commands do
   end
 
   let(:story) do
-    { version: 1, date: "2026-11-23", site: { code_profile: "us_irc" }, heater: Build::GAS, jobs: ["annual_safety"],
+    { version: 2, date: "2026-11-23", site: { rulebook: "us_irc" }, heater: Build::GAS, jobs: ["annual_safety"],
       readings: [{ name: "static_pressure", value: "62" }, { name: "vessel_charge", value: "20 psi", state: { heater_pressure: "zero" } },
                  { name: "relief_lever", value: "lifts" }, { name: "relief_flow", value: "none" }, { name: "relief_closes", value: "shuts" }],
       observations: [{ item: "trim_rings", finding: "melted" }, { item: "grounding", finding: "not_visible" }],
@@ -54,7 +54,8 @@ RSpec.describe Munimen::Cli::Commands do
   { { readings: [{ name: "static_pressure", value: "62 F" }] } => "static_pressure", { jobs: ["fly"] } => "jobs", { date: "tomorrow" } => "date",
     { readings: "none" } => "readings", { steps: [{ operation: "identify", outcome: "not_tested" }] } => "steps.0.reason",
     { readings: [{ name: "static_pressure", value: "62", state: { level: "wobbly" } }] } => "readings.0.state", { version: 9 } => "version",
-    { heater: { kind: "gas_storage" } } => "capacity", { site: { code_profile: "moon" } } => "code_profile" }.each do |change, field|
+    { heater: { kind: "gas_storage" } } => "capacity", { site: { rulebook: "moon" } } => "code_profile",
+      { site: { code_profile: "us_irc" } } => "code_profile" }.each do |change, field|
     it "refuses a visit file with a wrong #{field}" do
       status, _, errors = run("judge", "-", input: JSON.generate(story.merge(change)))
       expect([status, JSON.parse(errors).dig("error", "field")]).to eq([2, field])
@@ -80,5 +81,12 @@ RSpec.describe Munimen::Cli::Commands do
     schema = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))))
     expect(schema.validate(JSON.parse(JSON.generate(story))).to_a).to be_empty
     expect(schema.valid?(JSON.parse(JSON.generate(story.merge(readings: [{ value: "62" }]))))).to be(false)
+  end
+
+  it "reads a file of the first version, and one that names none, as it reads the newest" do
+    judged = ->(data) { run("judge", "-", input: JSON.generate(data)).then { |status, output,| [status, output] } }
+    old = story.merge(version: 1, site: { code_profile: "us_irc" })
+    expect([judged[old], judged[old.except(:version)]]).to all(eq(judged[story]))
+    expect(judged[story].first).to eq(0)
   end
 end
