@@ -17,11 +17,7 @@ module Munimen
       end
 
       # The same with the customer's e-mail address, which no link shows.
-      def for_firm(visit_id)
-        heater = @context.records.visits.find(visit_id)[:heater_id]
-        customer = @context.records.heaters.with_place(heater)[:customer_id]
-        call(visit_id).merge(email: @context.records.customers.find(customer)[:email])
-      end
+      def for_firm(visit_id) = call(visit_id).merge(email: @context.records.visits.email(visit_id))
 
       # Bytes of its PDF: as it was signed, or, where something was added later, with that.
       def pdf(visit_id)

@@ -13,6 +13,8 @@ module Munimen
       end
 
       def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
+      # The e-mail address of a visit's customer, or nil.
+      def email(id) = @rows.join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id).where(Sequel[:visits][:id] => id).get(:email)
       def add(attributes) = @rows.insert_conflict(target: :id).insert(attributes)
       def update(id, attributes) = @rows.where(id:).update(attributes)
       # Visits to a heater, newest first, without their pages.
