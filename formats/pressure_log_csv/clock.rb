@@ -23,7 +23,6 @@ module Munimen
         # cells: texts of the first rows; last: of the last ones; column: its name; day_first: of 3/4/2026, where the file itself does not tell.
         def initialize(cells, last, column, day_first:)
           @days = {}
-          @minutes = {}
           @moved = 0
           @shift = 0.0
           @written = cells.count { |cell| WRITTEN.match?(cell) } > cells.size / 2
@@ -44,10 +43,10 @@ module Munimen
 
         # Rows of one minute differ in their seconds alone.
         def quick(cell)
-          at = cell.rindex(":") or return
-          minute = @minutes[cell[0, at]] or return
-          seconds = Float(cell[(at + 1)..], exception: false)
-          even(minute + seconds) if seconds && seconds < 60
+          return unless @prefix && cell.start_with?(@prefix)
+
+          seconds = Float(cell.byteslice(@prefix.bytesize..), exception: false)
+          even(@minute + seconds) if seconds && seconds < 60
         end
 
         def whole(cell)
@@ -62,8 +61,8 @@ module Munimen
         def remember(match, time)
           return unless match[4] && match[5].nil?
 
-          @minutes.clear if @minutes.size > 100
-          @minutes[match[0][0, match[0].rindex(":")]] = time - match[4].tr(",", ".").to_f
+          @prefix = match[0][0..match[0].rindex(":")]
+          @minute = time - match[4].tr(",", ".").to_f
         end
 
         def clock(match)
@@ -84,11 +83,12 @@ module Munimen
 
         # Goes back an hour at once: the clock was put back. Leaps an hour ahead in the small hours of a Sunday: put forward.
         def even(time)
-          if @last
-            leap = time - @last
-            move(HOUR) if @step && leap.between?(-HOUR - 1, -HOUR + (3 * @step) + 1)
-            move(-HOUR) if @step && leap.between?(HOUR, HOUR + (2 * @step) + 1) && @step < HOUR / 2 && summer?(time)
-            @step = leap if @step.nil? && leap.positive?
+          leap = time - (@last || time)
+          if @step.nil?
+            @step = leap if leap.positive?
+          elsif leap.negative? || leap >= HOUR
+            move(HOUR) if leap.between?(-HOUR - 1, -HOUR + (3 * @step) + 1)
+            move(-HOUR) if leap.between?(HOUR, HOUR + (2 * @step) + 1) && @step < HOUR / 2 && summer?(time)
           end
           @last = time
           time + @shift
