@@ -14,6 +14,8 @@ module Munimen
       SOURCES = [PRACTICE, TYPICAL, CONTROL, ENGLAND, BOTTLED].freeze
 
       NATURAL = { minimum: 5.0, maximum: 10.5, manifold: 3.5 }.freeze
+      DROP = 0.5     # in. w.c.
+      MANIFOLD = 0.3 # in. w.c. either way
       LP = { minimum: 11.0, maximum: 13.0, manifold: 10.0 }.freeze
       # mbar: lowest and highest at the meter, drop allowed to the appliance, lowest there
       WORKING = { natural: [19.0, 23.0, 1.0, 18.0], propane: [34.5, 39.5, 2.5, 34.5], butane: [25.5, 30.5, 2.5, 25.5] }.freeze
@@ -68,11 +70,11 @@ module Munimen
         lowest = limit(:minimum_inlet, :minimum)
         if tenths(operating) < tenths(lowest)
           add(:defect, "Under the burner the pressure falls below the appliance's minimum.", operating, "at least #{say(lowest)}", TYPICAL)
-        elsif drop && tenths(drop) > 0.5
+        elsif drop && tenths(drop) > DROP
           add(:watch, "The supply gives way by #{say(drop)} under the burner: pipe, meter or regulator is short, or another appliance takes it.",
-              drop, "at most #{say(0.5 * INCH)}", PRACTICE)
+              drop, "at most #{say(DROP * INCH)}", PRACTICE)
         elsif drop
-          add(:sound, "The supply gives way by no more than it should.", drop, "at most #{say(0.5 * INCH)}", PRACTICE)
+          add(:sound, "The supply gives way by no more than it should.", drop, "at most #{say(DROP * INCH)}", PRACTICE)
         end
       end
 
@@ -86,11 +88,11 @@ module Munimen
       def manifold
         return unless deviation
 
-        off = tenths(deviation.abs) > 0.3
+        off = tenths(deviation.abs) > MANIFOLD
         side = deviation.positive? ? "above what" : "below what"
         rated = limit(:plate_manifold, :manifold)
         add(off ? :defect : :sound, "The manifold stands #{off ? side : 'as'} its plate says.",
-            pa(:manifold), "#{say(rated)} ±#{say(0.3 * INCH)}", TYPICAL)
+            pa(:manifold), "#{say(rated)} ±#{say(MANIFOLD * INCH)}", TYPICAL)
       end
 
       def working

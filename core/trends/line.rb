@@ -38,6 +38,10 @@ module Munimen
 
       %i[value left limit].each { |name| define_method(name) { |&block| instance_variable_set(:"@#{name}", block) } }
 
+      # Said as a share of what it was, as well as in its unit.
+      def in_shares = @in_shares = true
+      def in_shares? = @in_shares || false
+
       # -- use --------------------------------------------------------------------------------------
       def found(visit) = @value.call(visit)
       def set(visit) = @left.call(visit)

@@ -60,7 +60,7 @@ module Munimen
       def text(units)
         return points.one? ? "One reading so far." : "Too few readings between what was done." if change.nil?
 
-        [rate(units), coming(units), strange(units)].compact.join(" ")
+        [rate(units), share, coming(units), strange(units)].compact.join(" ")
       end
 
       private
@@ -88,6 +88,16 @@ module Munimen
         return "No change that the readings could show." unless told?
 
         "#{change.slope.negative? ? 'Loses' : 'Gains'} #{size(change.slope.abs, units)} a year (± #{size(change.within, units).split.first})."
+      end
+
+      # "6 % up since 2023", of the line that goes on now.
+      def share
+        return unless line.in_shares? && told?
+
+        first = points.reverse.take_while { |point| point.piece == points.last.piece }.last
+        moved = change.slope * ((points.last.on - first.on) / YEAR)
+        percent = (100 * moved / (change.now - moved)).round
+        "#{percent.abs} % #{percent.negative? ? 'down' : 'up'} since #{first.on.year}." unless percent.zero?
       end
 
       def coming(units)

@@ -53,6 +53,20 @@ RSpec.describe Munimen::Trends::Trend do
     expect(trend(:anode, visits + [past(today + 1, {}, :replace_anode)]).forecast&.likely).to be > line.forecast.likely
   end
 
+  # Band by IEC 60335-1 10.1 (−5/+11 %, from memory): 4 500 W at 240 V is 12.8 Ω, sound to 14.2.
+  it "says of an element by how much it has risen, and when it leaves its band" do
+    visits = (0..3).map do |n|
+      reading = Munimen::ReadingInput.read("element_resistance", format("%.2f", 12.8 + (0.26 * n)), units: :us, id: n.to_s)
+      Munimen::Visit.new(heater: heater(:electric_storage, element_upper: "4500 W", element_voltage: "240 V"), rules:, on: today - (365 * (3 - n)), readings: [reading])
+    end
+    line = trend(:element_resistance, visits)
+    expect(line.text(:us)).to include("6 % up since 2023.")
+    expect(line.points.last.limit.to_text(:us)).to eq("12.2–14.2 ohm")
+    expect(line.forecast.likely.year).to be_between(2028, 2029) # 0.64 Ω more at 0.26 a year
+    few = [past(today - 365, { generator_open: "26 mV" }), past(today, { generator_open: "24 mV" })]
+    expect(trend(:generator, few).points.map { |point| point.limit.at_least.format(:us) }).to all(eq("20 mV"))
+  end
+
   it "tells nothing that the readings could not show" do
     visits = (0..3).map { |n| past(today - (365 * (3 - n)), { tap_temperature: %w[120 121 120 121][n] }) }
     line = trend(:tap_temperature, visits)

@@ -3,6 +3,16 @@
 # Heat, gas and electricity over the years. How far a reading may be out: common practice.
 line = ->(id, &block) { Munimen::Trends::Line.define(id, &block) }
 number = ->(value) { value && Munimen::Measure::Quantity.new(:number, value) }
+between = lambda do |id, kind, least, most|
+  low, high = [least, most].map { |si| si && Munimen::Measure::Quantity.new(kind, si) }
+  Munimen::Rules::Limit.new(id:, at_least: low, at_most: high)
+end
+gas = Munimen::Calculation::GasPressures
+# What the element of a rating (W) may measure at the heater's voltage.
+element = lambda do |visit, rated|
+  volts = visit.heater.element_voltage&.si || (visit.units == :us ? 240.0 : 230.0)
+  between.call(:element, :resistance, *Munimen::Physics::Element.band(rated.si, volts)) if rated
+end
 
 line.call :tap_temperature do
   title "At the {tap}"
@@ -13,12 +23,15 @@ line.call :tap_temperature do
   restarts :fit_cylinder_thermostat, :replace_gas_control
 end
 
-{ element_resistance: "{Element}, ohms", element_resistance_lower: "Lower {element}, ohms" }.each do |name, words|
+{ element_resistance: ["{Element}, ohms", %i[element_upper element_lower immersion_power]],
+  element_resistance_lower: ["Lower {element}, ohms", %i[element_lower]] }.each do |name, (words, plates)|
   line.call name do
     title words
     kind :resistance
     error 0.2, "ohm"
     value { |visit| visit.quantity(name).then { |read| read if read && read.si < 1e6 } }
+    limit { |visit| element.call(visit, plates.filter_map { |plate| visit.heater.public_send(plate) }.first) }
+    in_shares
     restarts :replace_elements
   end
 end
@@ -28,6 +41,10 @@ line.call :generator do
   kind :generator_voltage
   error 1, "mV"
   value { |visit| visit.quantity(:generator_open) }
+  limit do |visit|
+    band = Munimen::Calculation::PilotGenerator::BANDS.fetch(visit.heater.ignition == :pilot_thermopile ? :thermopile : :thermocouple)
+    between.call(:generator, :generator_voltage, band.begin, nil)
+  end
   restarts :replace_thermocouple, :replace_gas_control
 end
 
@@ -39,6 +56,7 @@ line.call :gas_drop do
     rest, burning = %i[gas_standing gas_operating].map { |name| visit.quantity(name) }
     Munimen::Measure::Quantity.new(:gas_pressure, rest.si - burning.si) if rest && burning
   end
+  limit { |visit| between.call(:gas_drop, :gas_pressure, nil, gas::DROP * gas::INCH) if visit.units == :us }
 end
 
 line.call :manifold do
@@ -46,6 +64,10 @@ line.call :manifold do
   kind :gas_pressure
   error 0.1, "inH2O"
   value { |visit| visit.quantity(:gas_manifold) }
+  limit do |visit|
+    plate = visit.heater.manifold_pressure&.si
+    between.call(:manifold, :gas_pressure, plate - (gas::MANIFOLD * gas::INCH), plate + (gas::MANIFOLD * gas::INCH)) if plate
+  end
   restarts :replace_gas_control
 end
 
