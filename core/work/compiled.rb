@@ -64,6 +64,24 @@ module Munimen
       def mask_of(operations) = operations.reduce(0) { |mask, op| mask | (1 << op.index) }
       def makers_mask(mask) = (@makers_masks ||= {})[mask] ||= mask_of(achievers(mask))
 
+      # Whether whatever makes a need true brings a wait.
+      def always_waits?(mask) = (@always_waits ||= {}).fetch(mask) { |need| @always_waits[need] = achievers(need).any? && achievers(need).all?(&:wait) }
+
+      # What all makers of a need need, as masks, and what all of them take away; kept.
+      def common(mask)
+        (@common ||= {})[mask] ||= achievers(mask).then { |makers| [makers.map(&:needs).reduce(:&), makers.map { |op| op.breaks(mask) }.reduce(:&)] }
+      end
+
+      # What some goals (a mask) ask for by themselves: their operations, those as a mask, their needs, what they take away, and the
+      # needs of the last one; kept.
+      Asked = Struct.new(:operations, :listed, :needs, :broken, :final)
+
+      def asked(goals)
+        (@asked ||= {})[goals] ||= ops.select { |op| op.goal.anybits?(goals) }.then do |asked|
+          Asked.new(asked, mask_of(asked), asked.flat_map(&:needs), asked.reduce(0) { |bits, op| bits | op.breaks(0) }, asked.select { |op| op.operation.last? }.flat_map(&:needs))
+        end
+      end
+
       # Conditions of a need as masks, one for each variable that can change; 0 for what can never be true.
       def masks(conditions)
         @space.expand(conditions).filter_map do |name, values|

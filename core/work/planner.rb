@@ -55,15 +55,21 @@ module Munimen
 
       def tidy(moves, goals) = Tidy.new(@space, @visit.rules, waits_over, goals).of(moves)
 
-      # The shortest order that was found for all goals, or nil when there is none: at first one that is good,
-      # then the exact search shows a shorter one, or what any order takes at least.
+      # The shortest order that was found for all goals, or nil when there is none: at first a good one stage by stage, then the exact
+      # search shows a shorter one, or that there is none, or what any order takes at least; only then one that leans on the estimate is looked for.
       def shortest(goals, left)
         search = Search.new(compiled = compile(@visit.state, goals, goals, left), running: waits.map { |wait| compiled.pending(Operation[wait.operation], wait.seconds_left) })
-        lean = search.call(**LEAN[compiled.ops.size]) or return
-        good = [(Found.new(*lean) unless lean == :too_many), in_stages(goals, left)].compact.min_by(&:total)
-        exact = search.call(**EXACT[compiled.ops.size, goals.size, @jobs], below: good&.total || Float::INFINITY)
-        good = Found.new(*exact) if exact.is_a?(Array)
-        good&.tap { |found| found.at_least = search.at_least }
+        staged = in_stages(goals, left)
+        exact = search.call(**EXACT[compiled.ops.size, goals.size, @jobs], below: staged&.total || Float::INFINITY)
+        found = exact == :too_many ? leaning(search, compiled, staged) : exact
+        good = found ? Found.new(*found) : staged
+        good&.tap { |one| one.at_least = search.at_least }
+      end
+
+      # A shorter order than the staged one, or any, by the quick search; nil when it finds none.
+      def leaning(search, compiled, staged)
+        found = search.call(**LEAN[compiled.ops.size], below: staged&.total || Float::INFINITY)
+        found unless found == :too_many
       end
 
       # Stage by stage, once what runs is over, each from the state that the one before leaves behind, its waits
@@ -110,12 +116,15 @@ module Munimen
       # on this heater, not refused, and not already asked for.
       def helpers(goals, open, left, state = @visit.state)
         barred = left.map(&:operation)
-        usable = Operation.all.reject do |operation|
-          operation.pure? || open.include?(operation.id) || barred.include?(operation.id) || operation.last? || !operation.helper? ||
-            !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) ||
+        Relevance.new(@space, @visit.rules, state).among(usable.reject { |operation| open.include?(operation.id) || barred.include?(operation.id) }, goals)
+      end
+
+      # Operations that this visit leaves to be used unasked; they stay the same while it is planned.
+      def usable
+        @usable ||= Operation.all.reject do |operation|
+          operation.pure? || operation.last? || !operation.helper? || !operation.applies?(@visit.heater) || operation.forbidden_because(@visit) ||
             (operation.reads.any? { |read| !read.optional } && @visit.settled_operations.include?(operation.id) && !operation.repeatable?)
         end
-        Relevance.new(@space, @visit.rules, state).among(usable, goals)
       end
 
       def waits = @visit.running_waits

@@ -13,13 +13,14 @@ module Munimen
       def initialize(compiled, node)
         @compiled = compiled
         @made = node.running.reduce(node.state) { |bits, wait| bits | wait.set }
-        @operations = compiled.ops.select { |op| op.goal.anybits?(node.goals) }
-        @listed = compiled.mask_of(@operations)
+        asked = compiled.asked(node.goals)
+        @operations = asked.operations.dup
+        @listed = asked.listed
         @choices = []
-        @needs = @operations.flat_map(&:needs)
-        @broken = 0
-        @mended = @final = @operations.select { |op| op.operation.last? }.flat_map(&:needs)
-        @operations.each { |op| breaks(op) }
+        @chosen = 0
+        @needs = asked.needs.dup
+        @broken = asked.broken
+        @mended = asked.final
       end
 
       # Finds them all; self, or nil when a need can never be met.
@@ -28,52 +29,50 @@ module Munimen
           while (mask = @needs.shift)
             return nil unless @made.anybits?(mask) || maker?(mask)
           end
-          again, @mended = @mended.partition { |needed| @broken.anybits?(needed) }
+          again = @mended.select { |needed| @broken.anybits?(needed) }
           return self if again.empty?
-
           return nil unless again.all? { |needed| maker?(needed) }
+
+          @mended -= again
         end
       end
 
       # Seconds at least, waits left out.
       def seconds = @operations.sum(&:seconds) + quickest
-      def quickest = @choices.sum { |makers| makers.map(&:seconds).min }
+      def quickest = @quickest ||= @choices.sum { |makers| makers.map(&:seconds).min }
 
       # Needs of an operation that do not hold, and that nothing found makes true.
       def open_needs(operation)
-        operation.needs.reject { |mask| @made.anybits?(mask) || @compiled.achievers(mask).any? { |op| @listed[op.index] == 1 && !choice?(op) } }
+        operation.needs.reject { |mask| @made.anybits?(mask) || (@compiled.makers_mask(mask) & @listed).anybits?(~@chosen) }
       end
 
       private
 
-      def choice?(operation) = @choices.any? { |makers| makers.include?(operation) }
-
       # Takes in what makes a need true; false when nothing can.
       def maker?(mask)
-        makers = @compiled.achievers(mask)
-        return false if makers.empty?
-
         either = @compiled.makers_mask(mask)
+        return false if either.zero?
         return true if @listed.anybits?(either)
 
         @listed |= either
-        makers.size == 1 ? take(makers.first, mask) : choose(makers, mask)
+        makers = @compiled.achievers(mask)
+        makers.size == 1 ? take(makers.first, mask) : choose(makers, mask, either)
         true
       end
 
       def take(op, mask)
         @operations << op
         @needs.concat(op.needs)
-        breaks(op, mask)
+        @broken |= op.breaks(mask)
       end
 
-      def choose(makers, mask)
+      def choose(makers, mask, either)
         @choices << makers
-        @needs.concat(makers.map(&:needs).reduce(:&))
-        @broken |= makers.map { |op| op.breaks(mask) }.reduce(:&)
+        @chosen |= either
+        needs, broken = @compiled.common(mask)
+        @needs.concat(needs)
+        @broken |= broken
       end
-
-      def breaks(op, mask = 0) = @broken |= op.breaks(mask)
     end
   end
 end

@@ -11,7 +11,7 @@ module Munimen
     # quick, but nothing is proved. An exact search that stops early still knows what any order takes at
     # least.
     class Search
-      Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started, :able)
+      Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started, :able, :name)
       Move = Struct.new(:op, :start)
 
       # After a search the seconds that any order takes at least.
@@ -41,7 +41,7 @@ module Munimen
 
           expand(node)
         end
-        @at_least = below
+        @at_least = below if weight == 1
         nil
       end
 
@@ -84,12 +84,12 @@ module Munimen
         end
       end
 
-      def key(node) = [node.state, node.goals, node.running.map { |wait| [wait.index, wait.seconds] }]
+      def key(node) = node.name ||= [node.state, node.goals, *node.running.flat_map { |wait| [wait.index, wait.seconds] }]
 
       def successors(node)
         found = possible(node).filter_map { |op| apply(node, op) unless told_before?(node, op) }
         place = node.op&.operation&.place
-        found = found.partition { |child| child.op.operation.place == place }.flatten if place
+        found = found.partition { |child| child.op.operation.place == place }.sum([]) if place
         found << sit_out(node) unless node.running.empty?
         found
       end
@@ -143,7 +143,7 @@ module Munimen
 
       # A wait that makes nothing anybody still needs is not waited for.
       def useful?(op, goals)
-        @useful.fetch([op.index, goals]) do |name|
+        @useful.fetch((goals << 10) | op.index) do |name|
           @useful[name] = @compiled.ops.any? do |other|
             other.index != op.index && (other.goal.zero? || goals.anybits?(other.goal)) && other.needs.any? { |mask| mask.anybits?(op.wait.set) }
           end
@@ -157,6 +157,8 @@ module Munimen
       end
 
       def pass(running, seconds, state)
+        return [running, state] if running.empty?
+
         over, left = running.partition { |wait| wait.seconds <= seconds }
         over.each { |wait| state = (state & ~wait.clear) | wait.set }
         [left.map { |wait| wait.dup.tap { |copy| copy.seconds -= seconds } }, state]
@@ -175,14 +177,15 @@ module Munimen
 
       def rest(node)
         required = Required.new(@compiled, node).all or return
-        idle = ->(op) { idle(op, required, node.goals) }
-        Rest.new(required.seconds + required.operations.sum(&idle) + (required.choices.map { |makers| least_idle(makers, required, idle) }.max || 0),
+        known = {}
+        idle = ->(op) { op.wait ? known[op.index] ||= idle(op, required, node.goals) : 0 }
+        Rest.new(required.seconds + required.operations.sum { |op| op.wait ? idle[op] : 0 } + (required.choices.map { |makers| least_idle(makers, required, idle) }.max || 0),
                  node.running.to_h { |wait| [wait.index, fillable(required.operations, wait) + required.quickest] })
       end
 
-      # Seconds of an operation's wait that nothing left could fill.
+      # Seconds of the wait of an operation that has one which nothing left could fill.
       def idle(operation, required, goals)
-        return 0 unless operation.wait && useful?(operation, goals)
+        return 0 unless useful?(operation, goals)
 
         [operation.wait.seconds - fillable(required.operations, operation.wait) - required.quickest, 0].max
       end
@@ -191,7 +194,7 @@ module Munimen
       def least_idle(makers, required, idle)
         return 0 unless makers.all?(&:wait)
 
-        makers.map { |op| [idle[op], *required.open_needs(op).map { |mask| @compiled.achievers(mask).map(&idle).min || 0 }].max }.min
+        makers.map { |op| [idle[op], *required.open_needs(op).map { |mask| @compiled.always_waits?(mask) ? @compiled.achievers(mask).map(&idle).min : 0 }].max }.min
       end
 
       # Hands-on seconds of what is required and could go on during a wait.
