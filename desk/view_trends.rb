@@ -22,8 +22,8 @@ module Munimen
         kind = Measure::Kind[trend.line.kind]
         unit = kind.unit(@units)
         strange = trend.apart
-        { id: trend.line.id, title: Words[@units].say(trend.line.title), unit: unit.label, text: trend.text(@units), forecast: forecast(trend.forecast),
-          points: trend.points.map { |point| point(point, unit, strange) } }
+        { id: trend.line.id, title: Words[@units].say(trend.line.title), unit: unit.label, text: trend.text(@units, today: @context.now.to_date),
+          forecast: forecast(trend.forecast), points: trend.points.map { |point| point(point, unit, strange) } }
       end
 
       def point(point, unit, strange)

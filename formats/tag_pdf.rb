@@ -12,6 +12,9 @@ module Munimen
       SIZE = [62 * MM, 100 * MM].freeze
       QR = 22 * MM
       QUIET = 4 # modules round a code (ISO/IEC 18004)
+      SMALL = 6.2
+      TITLE = 80
+      MEASURED = 42
 
       # page: as Desk::ReportPage gives it; address: of the record.
       def initialize(page, address)
@@ -47,14 +50,23 @@ module Munimen
 
       # As many as there is room for above the code; all are in the record.
       def results
-        @page[:results].first(9).each do |one|
-          break if @pdf.cursor < QR + 14
-
+        @page[:results].each do |one|
           word = ReportPdf::WORDS.fetch(one[:state].to_sym)
-          @pdf.text_box "#{one[:title]}: #{one[:measured] || word}", at: [0, @pdf.cursor], width: @pdf.bounds.width - 44, height: 8.5, size: 6.5, overflow: :truncate
-          @pdf.text_box word, at: [@pdf.bounds.width - 44, @pdf.cursor], width: 44, height: 8.5, size: 6.5, align: :right, style: :bold
-          @pdf.move_down 9
+          height = @pdf.height_of(one[:title], width: TITLE, size: SMALL) + 1
+          break if @pdf.cursor - height < QR + 4
+
+          columns(height, [one[:title], TITLE, :left], [one[:measured].to_s, MEASURED, :right], [word, @pdf.bounds.width - TITLE - MEASURED, :right])
         end
+      end
+
+      # One row: [text, width, side] of each column; what is too long for its column is written smaller.
+      def columns(height, *texts)
+        left = 0
+        texts.each_with_index do |(text, width, side), index|
+          @pdf.text_box text, at: [left, @pdf.cursor], width: width - 2, height:, size: SMALL, align: side, overflow: :shrink_to_fit, style: index.zero? ? :normal : :bold
+          left += width
+        end
+        @pdf.move_down height
       end
 
       def foot

@@ -56,11 +56,11 @@ module Munimen
         Forecast.new(earliest: day(fast), likely: day(likely), latest: day([slow, FARTHEST * 2].min), bound:)
       end
 
-      # What the numbers say, in one or two sentences.
-      def text(units)
+      # What the numbers say, in one or two sentences; what lies before `today` is told as past.
+      def text(units, today: nil)
         return points.one? ? "One reading so far." : "Too few readings between what was done." if change.nil?
 
-        [rate(units), share, coming(units), strange(units)].compact.join(" ")
+        [rate(units), share, coming(units, today), strange(units)].compact.join(" ")
       end
 
       private
@@ -100,9 +100,10 @@ module Munimen
         "#{percent.abs} % #{percent.negative? ? 'down' : 'up'} since #{first.on.year}." unless percent.zero?
       end
 
-      def coming(units)
+      def coming(units, today)
         at = forecast or return
-        "Comes to #{at.bound.format(units)} about #{month(at.likely)} (#{month(at.earliest)} to #{month(at.latest)})."
+        past = today && at.likely < today
+        "#{past ? 'Will have come' : 'Comes'} to #{at.bound.format(units)} about #{month(at.likely)} (#{month(at.earliest)} to #{month(at.latest)})#{': look again now' if past}."
       end
 
       def strange(units)

@@ -22,6 +22,7 @@ RSpec.describe Munimen::Trends::Trend do
     expect(line.text(:us)).to match(/\AGains 3\.\d psi a year/).and include("20 psi on #{(today - (365 * 3)).iso8601} stands apart")
     expect(line.forecast.bound.format(:us)).to eq("80 psi")
     expect(line.forecast.likely).to be_between(today + 365, today + (3 * 365)) # 75 psi now, 3 a year, to 80
+    expect(line.text(:us, today: today + (4 * 365))).to include("Will have come to 80 psi").and include("look again now")
     expect(line.forecast.earliest).to be < line.forecast.likely
   end
 

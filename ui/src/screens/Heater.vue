@@ -75,7 +75,8 @@ async function close(status: 'rectified' | 'accepted') {
   }
 }
 const HIDDEN = ['kind']
-const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([name, value]) => !HIDDEN.includes(name) && value && value !== 'unknown')
+const ENGLISH = ['expansion_relief', 'tundish', 'shared_discharge'] // not expected elsewhere: their absence is no news there
+const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([name, value]) => !HIDDEN.includes(name) && value && value !== 'unknown' && !(value === 'no' && heater.value?.units === 'us' && ENGLISH.includes(name)))
 </script>
 
 <template>

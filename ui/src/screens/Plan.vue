@@ -127,7 +127,7 @@ const less = computed(() => {
           <tbody>
             <tr v-for="person in plan.people" :key="person.id">
               <th scope="row">{{ person.name }}</th>
-              <td v-for="date in dates" :key="date" class="round" @dragover.prevent @drop.prevent="dropped($event, person.id, date)">
+              <td v-for="date in dates" :key="date" class="round" :class="{ free: !round(person.id, date)?.stops.length }" :data-day="day(date)" @dragover.prevent @drop.prevent="dropped($event, person.id, date)">
                 <p v-if="round(person.id, date)?.stops.length" class="soft small">{{ $t('plan.round', { drive: minutes(round(person.id, date)!.driving), wait: minutes(round(person.id, date)!.waiting) }) }}</p>
                 <article v-for="stop in round(person.id, date)?.stops" :key="stop.visit" class="stop" :class="{ broken: stop.breaks?.length, danger: stop.danger }" :draggable="stop.status === 'booked'" @dragstart="drag($event, stop)" @dragover.prevent @drop.prevent.stop="dropped($event, person.id, date, stop.visit)">
                   <p class="row between"><b class="small">{{ time(stop.start) }} – {{ time(stop.leave) }}</b><span class="soft small">{{ $t('plan.drive', { n: minutes(stop.drive ?? 0) }) }}</span></p>
@@ -171,5 +171,10 @@ th { text-align: left; padding: 6px 8px; white-space: nowrap; vertical-align: to
 .breaks, b.broken { color: var(--defect); font-weight: 700; }
 .targets { display: flex; flex-wrap: wrap; gap: 6px; }
 button[aria-pressed='true'] { background: var(--copper-soft); border-color: var(--copper); font-weight: 700; }
-@media (max-width: 700px) { .round { min-width: 240px; } }
+/* On a phone one person's days stand below one another, and free ones are left out. */
+@media (max-width: 700px) {
+  thead, .round.free { display: none; }
+  table, tbody, tr, th, .round { display: block; }
+  .round::before { content: attr(data-day); font-weight: 700; }
+}
 </style>
