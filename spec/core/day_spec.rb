@@ -51,6 +51,29 @@ RSpec.describe Munimen::Day do
     expect(described_class.clock(61_260, :england)).to eq("17:01")
   end
 
+  # Twelve firms by chance: whatever is proposed places each visit once, keeps to who may and when, and is no worse than the diary.
+  it "keeps every rule for firms, places and promises of any kind, and beats the order of booking" do
+    random = Random.new(11)
+    12.times do |firm|
+      dates = (0..2).map { |day| Date.new(2026, 11, 30) + day }
+      rounds = dates.product([[1, %i[gas unvented]], [2, %i[electrical]]]).map { |date, (person, trades)| round(person, date:, trades:) }
+      stops = Array.new(14) do |index|
+        promised = random.rand < 0.3
+        from = 28_800 + (3600 * random.rand(5))
+        stop("#{firm}.#{index}", near((random.rand * 24) - 12, (random.rand * 24) - 12), seconds: 1200 + random.rand(3600), trades: [[], [], [:gas], [:electrical]].sample(random:),
+             window: (promised ? [from, from + 7200] : nil), date: (promised ? dates.sample(random:) : nil), urgent: (random.rand < 0.1 ? 3600.0 : nil))
+      end
+      proposal = described_class::Proposal.new(rounds, stops)
+      expect(proposal.arrangement.values.flatten.map(&:id)).to match_array(stops.map(&:id))
+      expect(proposal.timetables.flat_map(&:breaks) - %i[window hours]).to be_empty
+      expect(proposal.at_least).to be <= proposal.driving
+      booked = described_class::BookingOrder.new(rounds, stops)
+      cost = ->(one) { one.timetables.sum(&:cost) }
+      expect(cost[proposal]).to be < cost[booked]
+      expect(proposal.driving + proposal.waiting).to be < 0.75 * (booked.driving + booked.waiting)
+    end
+  end
+
   it "names what breaks" do
     stops = [stop("a", nil, window: [28_800, 29_000]), stop("b", nil, trades: [:electrical], pinned: true), stop("c", nil, person: 2, date: Date.new(2026, 12, 2))]
     late = described_class::Timetable.new(round, stops)

@@ -50,6 +50,33 @@ RSpec.describe Munimen::Desk::Owed do
     expect(desk.call[:owed]).to be_empty
   end
 
+  # Two years of visits, putting off and declining by chance: what is owed ends by a visit, and by nothing else.
+  it "drops nothing silently over two years of a firm" do
+    random = Random.new(3)
+    rows = office.records.database[:dues]
+    ever = {}
+    8.times do
+      office.walk(charge: 62 - random.rand(30), findings: random.rand < 0.5 ? { straps: :missing } : {})
+      open = rows.where(settled_at: nil).select_map(:id)
+      open.sample(2, random:).each do |id|
+        desk.decide(id, id: office.uuid, what: %w[snooze decline resume].sample(random:), reason: "x", day: (office.now.to_date + 1 + random.rand(300)).iso8601)
+      rescue Munimen::Refused
+        expect(rows.where(id:).get(:grade)).to eq("danger")
+      end
+      shown = %w[open snoozed declined].flat_map { |show| rows.where(id: described_class.new(office.context).call(show:)[:owed].map { |one| one[:id] }).select_map(:id) }
+      by = (office.now.to_date + described_class::HORIZON).iso8601
+      soon = rows.where(settled_at: nil).where { on <= by }.exclude(kind: "warranty").select_map(:id)
+      expect(soon - shown).to be_empty
+      expect(ever.keys - rows.select_map(:id)).to be_empty
+      rows.each { |row| ever[row[:id]] = true }
+      office.pass(86_400 * (20 + random.rand(120)))
+    end
+    settled = rows.exclude(settled_at: nil).select_map(:settled_at)
+    expect(settled).not_to be_empty
+    expect(settled - office.records.database[:visits].select_map(:signed_at)).to be_empty
+    expect(ever.size).to be > 15
+  end
+
   # Intervals of the trade (common practice): charge 7 days, leak 1, bubble 18 months, anode at a quarter, valve 3 years where chosen, warranty 5.
   it "owes what each rule says, moved by the house rules, ended by its work" do
     due = lambda do |kind = :gas_storage, done: [], readings: {}, house: {}, plate: {}, **more|

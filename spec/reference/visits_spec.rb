@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json_schemer"
+
 # Whole visits, each a story of the trade with the verdicts that its handbooks give: spec/reference/visits.
 # The rules behind them are named in the verdicts themselves; none of these values comes from the program.
 RSpec.describe Munimen::VisitFormat do
@@ -22,6 +24,18 @@ RSpec.describe Munimen::VisitFormat do
       expect(due).to include(expected.fetch("due", {}))
       expect(result[:deficiencies].map { |one| one[:because].first[:source] }).to all(be_a(String))
       expect(result[:deficiencies].map { |one| one[:remedy] }).to all(be_a(String))
+    end
+  end
+
+  it "writes each story as a file of the newest version that its schema takes and that is judged the same" do
+    schema = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))))
+    old = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.v1.schema.json"))))
+    files.each do |file|
+      data = JSON.parse(File.read(file)).except("story", "expected")
+      expect(old.validate(data).map { |problem| problem["error"] }).to eq([]), file
+      written = JSON.parse(JSON.generate(described_class.write(described_class.read(data))))
+      expect(schema.validate(written).map { |problem| problem["error"] }).to eq([]), file
+      expect(Munimen::Cli::VisitCommand.judge(written)).to eq(Munimen::Cli::VisitCommand.judge(data)), file
     end
   end
 end

@@ -22,7 +22,7 @@ onMounted(async () => {
   <div class="page stack">
     <p v-if="error" class="panel" role="alert">{{ error }}</p>
     <template v-if="report">
-      <p class="no-print"><a :href="`/api/shared/${token}/report.pdf`" target="_blank" rel="noopener">{{ $t('report.pdf') }}</a></p>
+      <p class="no-print"><a class="plain-button" :href="`/api/shared/${token}/report.pdf`" target="_blank" rel="noopener">{{ $t('report.pdf') }}</a></p>
       <ReportSheet :report="report" />
     </template>
   </div>
