@@ -156,6 +156,8 @@ class Screenshots
 
   def keep(name)
     sleep 0.8
+    @page.execute_script("window.scrollTo(0, 0)")
+    sleep 0.1
     @page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
   end
 end

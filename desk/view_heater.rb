@@ -17,7 +17,7 @@ module Munimen
 
       private
 
-      def owed(id) = @context.records.dues.open(heater_id: id).map { |due| due.slice(:id, :kind, :on, :text, :grade) }
+      def owed(id) = @context.records.dues.open(heater_id: id, gone: Calendar::Rule.gone(@context.now.to_date)).map { |due| due.slice(:id, :kind, :on, :text, :grade) }
 
       # What follows from the plate alone; kept while it stays the same.
       def installed(row, book)

@@ -58,6 +58,20 @@ RSpec.describe Munimen::Desk::Train do
     expect(dry[/(\d+) s and burns out/, 1].to_i).to be_within(3).of(17)
   end
 
+  # 40 000 Btu/h is 40 ft³/h of gas of 1 000 Btu/ft³: 94 L in five minutes. The rest by the physics of the rig; what it leads to: common practice.
+  it "plays what each unsafe try would have led to, by the state that it was tried in" do
+    told = lambda do |scenario, operation, *needs|
+      exercise = Munimen::Training::Exercise.new(run(train.start(scenario:)[:id]).scenario)
+      Munimen::Training::Consequence.of(Munimen::Work::Operation[operation], needs, exercise)
+    end
+    expect(told["turned-down", :read_vessel_charge, :heater_pressure]).to match(/would have shown the water's \d+ psi, not the charge/)
+    expect(told["turned-down", :replace_relief_valve, :heater_pressure]).to match(/psi behind the joint, and water of \d+ °F: it burns/)
+    expect(told["too-hot", :restore_burner, :heater_supply]).to match(/reaches \d+ psi within an hour and a half; the relief valve had to let go/)
+    expect(told["a-cold-morning", :relight_pilot, :since_gas][/(\d+) L of gas/, 1].to_i).to be_between(80, 110)
+    expect(told["turned-down", :restore_burner, :level]).to include("the tank is finished")
+    expect(told["turned-down", :identify, :looked]).to eq("It was refused, and nothing came of it.")
+  end
+
   it "reads the rig with the visit's instruments, in the state that the heater is in" do
     id = train.start(scenario: "a-cold-morning")[:id]
     list = view(id)[:instruments]

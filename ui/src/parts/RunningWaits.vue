@@ -32,7 +32,7 @@ const at = (iso: string) => new Date(iso).toLocaleTimeString([], { hour: '2-digi
 <template>
   <section class="waits" :aria-label="$t('visit.timers')">
     <div v-for="wait in waits" :key="wait.operation" class="wait">
-      <span class="number clock" role="timer">{{ clock(left(wait.ends_at)) }}</span>
+      <span class="clock" role="timer">{{ clock(left(wait.ends_at)) }}</span>
       <span><b>{{ wait.label }}</b><br /><span class="soft small">{{ $t('visit.reckoned', { of: clock(reckoned(wait)), gone: clock(gone(wait.started_at)), at: at(wait.ends_at) }) }}</span></span>
       <button type="button" class="plain-button" @click="emit('over', wait.operation)">{{ $t('visit.over') }}</button>
       <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.min(100, (gone(wait.started_at) / reckoned(wait)) * 100)}%` }" /></span>
@@ -48,7 +48,7 @@ const at = (iso: string) => new Date(iso).toLocaleTimeString([], { hour: '2-digi
 <style scoped>
 .waits { margin-bottom: 10px; display: grid; gap: 6px; background: var(--raised); border: 1px dashed var(--ink-soft); border-radius: var(--radius); padding: 8px 14px; }
 .wait { display: grid; grid-template-columns: auto 1fr auto; gap: 4px 14px; align-items: center; }
-.clock { font-size: 1.5rem; }
+.clock { font-size: 1.6rem; font-weight: 700; min-width: 3.2em; font-variant-numeric: tabular-nums; }
 .bar { grid-column: 1 / -1; height: 5px; background: var(--sunk); border-radius: 3px; overflow: hidden; }
 .bar i { display: block; height: 100%; background: var(--copper); }
 .meanwhile { border: 0; background: none; padding: 0; min-height: var(--touch); text-align: left; text-decoration: underline; cursor: pointer; color: var(--copper); }
