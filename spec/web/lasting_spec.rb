@@ -52,6 +52,17 @@ RSpec.describe Munimen::Web do
     expect(get("/api/shared/#{late}").status).to eq(404)
   end
 
+  it "gives links and calendars the address that the operator has set" do
+    ENV["MUNIMEN_URL"] = "https://heaters.example.test/"
+    as("plumber")
+    send_json(:post, "/api/visits/#{signed}/links", { id: office.uuid })
+    expect(answer["url"]).to start_with("https://heaters.example.test/shared/")
+    send_json(:post, "/api/calendar/feed", {})
+    expect(answer["url"]).to start_with("https://heaters.example.test/api/feeds/")
+  ensure
+    ENV.delete("MUNIMEN_URL")
+  end
+
   it "writes mails into the outbox, hands them out as files, and sends them by SMTP when a server is set" do
     as("owner")
     due = office.records.dues.open.first[:id]

@@ -68,7 +68,8 @@ module Munimen
 
         # What its routes share.
         module Helpers
-          def base = records.settings[:public_url] || request.base_url
+          # Where people reach this installation: as the operator says, or as this request came in.
+          def base = ENV.fetch("MUNIMEN_URL") { request.base_url }.chomp("/")
           def tag(page) = Formats::TagPdf.new(page, "#{base}/heaters/#{records.visits.find(page[:visit_id])[:heater_id]}").render
           def link_told(link) = link.slice(:id, :expires_at).merge(url: "#{base}/shared/#{link[:token]}")
           def outbox = Desk::Outbox.new(desk, base:)
