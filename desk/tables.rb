@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "securerandom"
-
 module Munimen
   module Desk
     # Customers, sites, heaters, readings and deficiencies as CSV, out and in. Before anything is taken over each row's fate is shown: the rows are
