@@ -84,7 +84,7 @@ module Munimen
 
       def event(event, told, unit, words)
         { kind: event.kind, from: event.from.round(2), to: event.to.round(2), start: unit.from_si(event.start).round(2), extreme: unit.from_si(event.extreme).round(2),
-          text: words.say(told.sentence(event)) }
+          text: words.say(told.sentence(event)), state: told.verdict(event) }
       end
 
       def limits(visit, log, unit)

@@ -36,6 +36,13 @@ module Munimen
       # The readings of a visit that a log gives: {name => Pa}.
       def readings = { static_pressure: @log.static, hot_peak_found: of(:heating).map(&:extreme).max }.compact
 
+      # The grade of one event, by the rule that holds here.
+      def verdict(event)
+        return :watch if %i[dip hammer].include?(event.kind)
+
+        limit_of(event)&.grade || (event.kind == :creep ? :watch : :sound)
+      end
+
       # One event in a sentence.
       def sentence(event)
         case event.kind
@@ -70,6 +77,18 @@ module Munimen
         limits.min_by { |limit| Verdict::GRADES.index(limit.grade) }
       end
 
+      # The limit that an event passes, or nil.
+      def limit_of(event)
+        case event.kind
+        when :heating then (event.lifted && @rules.limit(:hot_peak_at_relief)) || passed(event.extreme, :hot_peak, :hot_peak_at_relief)
+        when :creep then passed(event.extreme, :static_pressure)
+        when :dip then passed(event.extreme, :static_pressure_low)
+        end
+      end
+
+      # The worst of the limits that some events pass.
+      def worst_limit(events) = events.filter_map { |event| limit_of(event) }.min_by { |limit| Verdict::GRADES.index(limit.grade) }
+
       def finding(kind, text, limit: nil, state: nil, source: nil)
         Finding.new(kind:, state: state || limit&.grade || :sound, text:, limit: limit&.to_text(@rules.units), source: (limit&.source || source).to_s)
       end
@@ -94,9 +113,8 @@ module Munimen
 
         worst = events.max_by(&:extreme)
         lifts = events.count(&:lifted)
-        limit = passed(worst.extreme, :hot_peak, :hot_peak_at_relief)
-        limit = @rules.limit(:hot_peak_at_relief) || limit if lifts.positive?
-        finding(:heating, "Rises with heating #{times(events.size)}, at most #{sentence(worst)}#{" The #{first_relief} opens on #{lifts} of them." if lifts.positive?}", limit:)
+        finding(:heating, "Rises with heating #{times(events.size)}, at most #{sentence(worst)}#{" The #{first_relief} opens on #{lifts} of them." if lifts.positive?}",
+                limit: worst_limit(events))
       end
 
       def creep
@@ -104,7 +122,7 @@ module Munimen
         return if events.empty?
 
         worst = events.max_by(&:extreme)
-        limit = passed(worst.extreme, :static_pressure)
+        limit = worst_limit(events)
         finding(:creep, "Climbs slowly without use #{times(events.size)}, at most #{sentence(worst)}#{" #{WARMS}" if ambiguous?}", limit:, state: limit ? nil : :watch,
           source: SEAT)
       end
@@ -117,7 +135,7 @@ module Munimen
         return if events.empty?
 
         lowest = events.min_by(&:extreme)
-        finding(:dip, "Falls far below its level #{times(events.size)}, at most #{sentence(lowest)}", limit: passed(lowest.extreme, :static_pressure_low), state: :watch,
+        finding(:dip, "Falls far below its level #{times(events.size)}, at most #{sentence(lowest)}", limit: limit_of(lowest), state: :watch,
           source: SUPPLIED)
       end
 

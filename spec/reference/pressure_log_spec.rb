@@ -66,8 +66,11 @@ RSpec.describe Munimen::PressureLog do
     expect(log.seconds_above(80 * psi)).to be_within(300).of(made.seconds_above(80 * psi))
     expect(made.spilt).to be > 0.5
     expect(log.events.count { |event| event.lifted == :yes }).to be >= 5
-    told = described_class::Told.new(log, Munimen::Rules::InForce.new(:us_irc)).findings
-    expect(told.to_h { |one| [one.kind, one.state] }).to include(heating: :danger, above: :defect, static: :sound)
-    expect(told.find { |one| one.kind == :above }.source).to include("P2903.3.1")
+    told = described_class::Told.new(log, Munimen::Rules::InForce.new(:us_irc))
+    expect(told.findings.to_h { |one| [one.kind, one.state] }).to include(heating: :danger, above: :defect, static: :sound)
+    expect(told.findings.find { |one| one.kind == :above }.source).to include("P2903.3.1")
+    lifting, others = log.events.select { |event| event.kind == :heating }.partition(&:lifted)
+    expect(lifting.map { |event| told.verdict(event) }).to all(be(:danger))
+    expect(others.map { |event| [event.extreme > 80 * psi, told.verdict(event)] } - [[true, :defect], [true, :danger], [false, :sound]]).to be_empty
   end
 end

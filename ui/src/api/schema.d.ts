@@ -2635,6 +2635,7 @@ export interface components {
                 start: number;
                 extreme: number;
                 text: string;
+                state?: components["schemas"]["Grade"];
             }[];
             more_events: number;
             readings: {

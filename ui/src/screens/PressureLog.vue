@@ -63,7 +63,7 @@ async function bring() {
           <p v-if="!log.events.length">{{ $t('log.quiet') }}</p>
           <ol class="events">
             <li v-for="(event, index) in log.events" :key="`${event.kind}${event.from}`">
-              <button type="button" :class="{ chosen: index === chosen }" @click="chosen = index"><i :class="event.kind" aria-hidden="true" /><span class="small">{{ moment(event.from) }}</span> <b class="small">{{ $t(`log.kind.${event.kind}`) }}</b> <span class="small">{{ event.text }}</span></button>
+              <button type="button" :class="{ chosen: index === chosen }" @click="chosen = index"><i :class="event.kind" aria-hidden="true" /><span class="small">{{ moment(event.from) }}</span> <b class="small">{{ $t(`log.kind.${event.kind}`) }}</b> <GradeMark v-if="event.state" :grade="event.state" word :size="13" class="small" /> <span class="small">{{ event.text }}</span></button>
             </li>
           </ol>
           <p v-if="log.more_events" class="soft small">{{ $t('log.more', { n: log.more_events }) }}</p>
