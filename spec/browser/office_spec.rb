@@ -104,6 +104,23 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(serious).to be_empty
   end
 
+  it "changes what is known of a heater, and keeps what was typed when a unit is wrong" do
+    sign_in("office")
+    go "/heaters/#{office.heater}"
+    click_button "Change"
+    within("[role=dialog]") do
+      fill_in "Serial", with: "KV-7"
+      fill_in "Capacity", with: "50 parsecs"
+      click_button "Keep"
+      expect(page).to have_css("[role=alert]", text: "is not a unit known here")
+      expect(page).to have_field("Serial", with: "KV-7")
+      fill_in "Capacity", with: "190 L"
+      click_button "Keep"
+    end
+    expect(page).to have_css("h1", text: "190 L").and have_css("dd", text: "KV-7")
+    expect(JSON.parse(office.records.heaters.find(office.heater)[:installation])).to include("serial" => "KV-7", "capacity" => "190 L")
+  end
+
   it "shows the week on a phone day below day, and moves a visit without a mouse" do
     book = Munimen::Desk::StartVisit.new(office.context("owner"))
     book.book(id: office.uuid, heater_id: office.heater, jobs: ["pressure_check"], planned_for: "2027-03-02T10:00:00.000Z", account_id: office.person("plumber")[:id])

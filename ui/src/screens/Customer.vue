@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, csrf, must, Problem, problemFrom, uuid, type Schemas } from '@/api/client'
+import { api, must, Problem, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import HeaterForm from '@/parts/HeaterForm.vue'
 
@@ -42,13 +42,6 @@ const addSite = () =>
     addingSite.value = false
     await load()
   })
-/** Sends a change whole; what comes back is the customer as kept. */
-async function put(path: string, body: unknown) {
-  const response = await fetch(path, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify(body) })
-  const answer: unknown = await response.json()
-  if (!response.ok) throw problemFrom(response.status, answer)
-  customer.value = answer as Schemas['Customer']
-}
 function changeDetails() {
   const { name, phone, email, note } = customer.value!
   error.value = ''
@@ -56,7 +49,7 @@ function changeDetails() {
 }
 const keepDetails = () =>
   attempt(async () => {
-    await put(`/api/customers/${props.id}`, details.value)
+    customer.value = await must(api.PUT('/api/customers/{id}', { params: { path: { id: props.id } }, body: details.value! }))
     details.value = null
   })
 const changing = ref<Schemas['Customer']['sites'][number] | null>(null)
@@ -64,7 +57,7 @@ const changeSite = () =>
   attempt(async () => {
     const { id, address, access, household, lat, lng } = changing.value!
     const degrees = (value: unknown) => (value === null || value === '' || value === undefined ? null : Number(value))
-    await put(`/api/sites/${id}`, { address, access: access || undefined, household, lat: degrees(lat), lng: degrees(lng) })
+    customer.value = await must(api.PUT('/api/sites/{id}', { params: { path: { id } }, body: { address, access: access || undefined, household, lat: degrees(lat), lng: degrees(lng) } }))
     changing.value = null
   })
 const addHeater = (label: string, installation: Record<string, string>) =>

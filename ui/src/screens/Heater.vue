@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, csrf, must, Problem, problemFrom, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
+import { api, must, Problem, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { speak } from '@/words'
 import GradeMark from '@/parts/GradeMark.vue'
@@ -51,16 +51,13 @@ async function book(startNow: boolean) {
 }
 async function change(label: string, installation: Record<string, string>) {
   error.value = ''
-  const response = await fetch(`/api/heaters/${props.id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify({ label, installation }) })
-  const body = await response.json()
-  if (response.ok) {
-    heater.value = body as Heater
+  try {
+    heater.value = await must(api.PUT('/api/heaters/{id}', { params: { path: { id: props.id } }, body: { label, installation } }))
     changing.value = false
-    return
+  } catch (problem) {
+    error.value = (problem as Problem).message
+    field.value = (problem as Problem).field
   }
-  const problem = problemFrom(response.status, body)
-  error.value = problem.message
-  field.value = problem.field
 }
 const closing = ref<Schemas['Deficiency'] | null>(null)
 const evidence = ref('')

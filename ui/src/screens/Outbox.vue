@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Messages that wait: taken as files into a mail program, or sent where a mail server is set.
 import { onMounted, ref } from 'vue'
-import { api, csrf, must, Problem, problemFrom, type Schemas } from '@/api/client'
+import { api, must, Problem, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { session } from '@/api/session'
 
@@ -28,11 +28,9 @@ const keepServer = () =>
   attempt(async () => {
     const { host, port, user, password, from } = server.value
     const body = { host, port: Number(port), user: user || undefined, password: password || undefined, from: from || undefined }
-    const response = await fetch('/api/settings/mail', { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify(body) })
-    const answer: unknown = await response.json()
-    if (!response.ok) throw problemFrom(response.status, answer)
+    const kept = await must(api.PUT('/api/settings/mail', { body }))
     setting.value = false
-    return answer as Schemas['Outbox']
+    return kept
   })
 const short = (iso: string) => new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 </script>

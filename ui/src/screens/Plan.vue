@@ -2,7 +2,7 @@
 // The day and the week: who goes where in which order, as booked, as proposed, or as dragged; what is driven and waited, and what breaks.
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, csrf, must, Problem, problemFrom, type Schemas } from '@/api/client'
+import { api, must, Problem, type Schemas } from '@/api/client'
 import { session } from '@/api/session'
 
 type Plan = Schemas['DayPlan']
@@ -42,11 +42,9 @@ const propose = () => attempt(() => must(api.POST('/api/plan/propose', { body: b
 const check = () => attempt(() => must(api.POST('/api/plan/check', { body: { ...body(), arrangement: arrangement() } }))).then(() => (changed.value = true))
 const keep = () =>
   attempt(async () => {
-    const response = await fetch('/api/plan', { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() }, body: JSON.stringify({ ...body(), arrangement: arrangement() }) })
-    const answer: unknown = await response.json()
-    if (!response.ok) throw problemFrom(response.status, answer)
+    const kept = await must(api.PUT('/api/plan', { body: { ...body(), arrangement: arrangement() } }))
     changed.value = false
-    return answer as Plan
+    return kept
   }, 'plan.kept')
 onMounted(load)
 
