@@ -23,7 +23,8 @@ module Munimen
       def installed(row, book)
         @context.records.worked_out.fetch("plate #{row[:id]}", [row[:installation], book.id], now: @context.now) do
           heater = Heater::Installation.from(JSON.parse(row[:installation]), units: book.units)
-          [{ installation: heater.to_h(units: book.units), jobs: Work::Job.fitting(heater).map { |job| { id: job.id, title: @words.say(job.title) } },
+          [{ installation: heater.to_h(units: book.units), known: heater.known(units: book.units),
+             jobs: Work::Job.fitting(heater).map { |job| { id: job.id, title: @words.say(job.title) } },
              section: Drawing::Section.new(heater, units: book.units).to_h, parts: Heater::Parts.of(heater).to_h { |part| [part.id, @words.part(part.id)] } }, nil]
         end
       end

@@ -3,8 +3,8 @@
 module Munimen
   module Day
     # A proposal for some visits over some rounds: each is put where it costs least, the hardest to place first; then visits are
-    # moved and swapped as long as that makes it cheaper. Whole days
-    # change hands where that costs nothing and shares the work out. `at_least` is what any arrangement drives, so that one sees how far it may be off.
+    # moved and swapped as long as that makes it cheaper. Whole days change hands where that costs nothing and shares the work out.
+    # `at_least` is what any arrangement drives, so that one sees how far it may be off.
     #
     #   Proposal.new(rounds, stops).arrangement # => {round => [Stop, …]}
     class Proposal

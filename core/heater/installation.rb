@@ -67,6 +67,9 @@ module Munimen
         end
       end
 
+      # What is known of it beyond its kind and what is presumed of that, as in the open form.
+      def known(units: :us) = to_h(units:).reject { |name, value| name == :kind || (Fields::WORDS.key?(name) && value.to_sym == Fields.presumed(kind, name)) }
+
       def gas? = kind == :gas_storage
       def electric? = kind == :electric_storage
       def unvented? = Fields::UNVENTED.include?(kind)

@@ -1,6 +1,12 @@
 # frozen_string_literal: true
 
 RSpec.describe Munimen::Heater::Installation do
+  it "tells what is known of it from what is only presumed of its kind" do
+    expect(gas.known).to include(regulator: "yes", backflow: "no", capacity: "50 gal")
+    expect(gas.known.keys & %i[kind tundish expansion_relief pan location]).to be_empty
+    expect(heater(:unvented_indirect, units: :england, tundish: "no").known(units: :england)).to include(tundish: "no", expansion_relief: "yes")
+  end
+
   it "comes back from its own open form unchanged" do
     [gas, electric].each { |heater| expect(described_class.from(heater.to_h).to_h).to eq(heater.to_h) }
   end

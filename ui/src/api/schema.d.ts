@@ -1671,6 +1671,9 @@ export interface components {
             code_profile?: string;
             units: string;
             installation: components["schemas"]["Installation"];
+            known: {
+                [key: string]: string;
+            };
             visits: {
                 id: string;
                 status: string;

@@ -67,8 +67,8 @@ const short = (iso: string) => new Date(iso).toLocaleDateString([], { day: 'nume
     <div class="row between">
       <h2>{{ $t('log.title') }}</h2>
       <div class="row">
-      <button v-if="!pointing" type="button" class="plain-button" @click="pointing = true">{{ $t('log.point') }}</button>
-      <label class="file"><input type="file" name="log" accept=".csv,.txt,.tsv,text/csv,text/plain" :disabled="share !== null" @change="choose" /><span>{{ $t('log.add') }}</span></label>
+        <button v-if="!pointing" type="button" class="plain-button" @click="pointing = true">{{ $t('log.point') }}</button>
+        <label class="file"><input type="file" name="log" accept=".csv,.txt,.tsv,text/csv,text/plain" :disabled="share !== null" @change="choose" /><span>{{ $t('log.add') }}</span></label>
       </div>
     </div>
     <p class="soft small">{{ $t('log.lead') }}</p>

@@ -71,9 +71,6 @@ async function close(status: 'rectified' | 'accepted') {
     error.value = (problem as Problem).message
   }
 }
-const HIDDEN = ['kind']
-const ENGLISH = ['expansion_relief', 'tundish', 'shared_discharge'] // not expected elsewhere: their absence is no news there
-const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([name, value]) => !HIDDEN.includes(name) && value && value !== 'unknown' && !(value === 'no' && heater.value?.units === 'us' && ENGLISH.includes(name)))
 </script>
 
 <template>
@@ -98,7 +95,7 @@ const plate = () => Object.entries(heater.value?.installation ?? {}).filter(([na
         <div class="panel">
           <h2>{{ $t('heater.plate') }}</h2>
           <dl>
-            <div v-for="[name, value] in plate()" :key="name"><dt class="soft">{{ $t(`field.${name}`) }}</dt><dd class="number">{{ $te(`word.${value}`) ? $t(`word.${value}`) : withLabels(String(value)) }}</dd></div>
+            <div v-for="(value, name) in heater.known" :key="name"><dt class="soft">{{ $t(`field.${name}`) }}</dt><dd class="number">{{ $te(`word.${value}`) ? $t(`word.${value}`) : withLabels(value) }}</dd></div>
           </dl>
         </div>
       </section>
