@@ -5,29 +5,58 @@ require "date"
 require "time"
 require "zeitwerk"
 
-# Puts the house together: Munimen::… from core/, and Munimen::Desk, Store, Formats, Web, Cli from the
-# folders of those names. Files that declare (a calculation, a limit, an operation, a check) are
-# registered by being in their folder.
+# Puts the house together: Munimen::… from core/, and Munimen::Desk, Store, Formats, Web, Cli from
+# the folders of those names. Files that declare (a calculation, a limit, an operation, a check)
+# are registered by being in their folder.
 module Munimen
   ROOT = __dir__
-  DECLARATIONS = %w[core/words/vocabularies core/calculations core/rules/books core/rules/questions
-                    core/work/operations core/work/jobs core/judgement/looks
-                    core/judgement/checks core/drawing/charts core/parts/kinds core/faults/symptoms
-                    core/faults/tests core/faults/causes core/rig/faults core/rig/instruments
-                    core/rig/probes core/training/consequences core/trends/lines core/calendar/rules].freeze
+  DECLARATIONS = %w[
+    core/words/vocabularies
+    core/calculations/definitions
+    core/rules/books
+    core/rules/questions
+    core/work/operations
+    core/work/jobs
+    core/inspection/items
+    core/judgement/checks
+    core/drawing/charts
+    core/parts/kinds
+    core/faults/symptoms
+    core/faults/tests
+    core/faults/causes
+    core/rig/faults
+    core/rig/instruments
+    core/rig/probes
+    core/training/consequences
+    core/trends/lines
+    core/calendar/rules
+  ].freeze
 
   @loader = Zeitwerk::Loader.new
   @loader.push_dir(File.join(ROOT, "core"), namespace: self)
-  %w[Desk Store Formats Web Cli].each do |room|
+  %w[Desk Store Formats Web Cli Bench].each do |room|
     folder = File.join(ROOT, room.downcase)
     next unless Dir.exist?(folder)
 
     const_set(room, Module.new)
     @loader.push_dir(folder, namespace: const_get(room))
   end
+  @loader.collapse(File.join(ROOT, "desk/*/"))
   @loader.inflector.inflect("pdf" => "Pdf")
-  @loader.ignore(*DECLARATIONS.map { |folder| File.join(ROOT, folder) },
-                 *%w[web/public store/migrations formats/fonts cli/main.rb cli/demo.rb cli/bench.rb cli/screenshots.rb].map { |path| File.join(ROOT, path) })
+  @loader.ignore(
+    *DECLARATIONS.map { |folder| File.join(ROOT, folder) },
+    *%w[
+      web/public
+      store/migrations
+      formats/fonts
+      cli/main.rb
+      cli/console.rb
+      cli/demo.rb
+      cli/dev.rb
+      cli/screenshots.rb
+      bench/main.rb
+    ].map { |path| File.join(ROOT, path) }
+  )
   @loader.setup
 
   class << self
@@ -35,7 +64,9 @@ module Munimen
 
     # Loads every file that declares something, in a fixed order.
     def declare
-      DECLARATIONS.each { |folder| Dir[File.join(ROOT, folder, "**/*.rb")].each { |file| require file } }
+      DECLARATIONS.each do |folder|
+        Dir[File.join(ROOT, folder, "**/*.rb")].each { |file| require file }
+      end
     end
   end
 

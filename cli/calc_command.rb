@@ -16,7 +16,7 @@ module Munimen
         id = inputs.shift
         return list unless id
 
-        calculation = Calculation[id]
+        calculation = Calculations::Calculation[id]
         return describe(calculation, options[:units]) if inputs.empty?
 
         result = calculation.call(pairs(inputs), units: options[:units])
@@ -31,7 +31,13 @@ module Munimen
         options[:json] = true if rest.delete("--json")
         if (at = rest.index("--units"))
           _, system = rest.slice!(at, 2)
-          raise Error.new("--units must be us, england or si; got “#{system}”.", field: :units, code: :unknown_choice) unless SYSTEMS.include?(system)
+          unless SYSTEMS.include?(system)
+            raise Error.new(
+              "--units must be us, england or si; got “#{system}”.",
+              field: :units,
+              code: :unknown_choice
+            )
+          end
 
           options[:units] = system.to_sym
         end
@@ -41,7 +47,13 @@ module Munimen
       def pairs(inputs)
         inputs.to_h do |text|
           name, value = text.split("=", 2)
-          raise Error.new("Write inputs as name=value; got “#{text}”.", field: name, code: :not_a_pair) unless value
+          unless value
+            raise Error.new(
+              "Write inputs as name=value; got “#{text}”.",
+              field: name,
+              code: :not_a_pair
+            )
+          end
 
           [name, value.start_with?("[") ? JSON.parse(value) : value]
         rescue JSON::ParserError
@@ -50,31 +62,45 @@ module Munimen
       end
 
       def list
-        Calculation.all.each { |calculation| @output.puts "#{calculation.id.to_s.ljust(22)} #{calculation.title}" }
+        Calculations::Calculation.all.each do |calculation|
+          @output.puts "#{calculation.id.to_s.ljust(22)} #{calculation.title}"
+        end
       end
 
       def describe(calculation, units)
-        sheet = Calculation::Sheet.new(calculation, units).to_h
+        sheet = Calculations::Sheet.new(calculation, units).to_h
         @output.puts "#{sheet[:id]}: #{sheet[:title]}", "inputs:"
         sheet[:inputs].each do |input|
-          extra = [input[:choices]&.join("|"), input[:default] && "default #{input[:default]}", input[:note]].compact.join("; ")
-          @output.puts "  #{input[:name].to_s.ljust(20)} #{input[:unit].to_s.ljust(10)} #{extra}".rstrip
+          extra = [
+            input[:choices]&.join("|"),
+            input[:default] && "default #{input[:default]}",
+            input[:note]
+          ].compact.join("; ")
+          name, unit = input.values_at(:name, :unit).map(&:to_s)
+          @output.puts "  #{name.ljust(20)} #{unit.ljust(10)} #{extra}".rstrip
         end
         @output.puts "outputs:"
-        sheet[:outputs].each { |output| @output.puts "  #{output[:name].to_s.ljust(20)} #{output[:unit].to_s.ljust(10)} #{output[:note]}".rstrip }
+        sheet[:outputs].each do |output|
+          @output.puts "  #{output[:name].to_s.ljust(20)} #{output[:unit].to_s.ljust(10)} " \
+                       "#{output[:note]}".rstrip
+        end
         @output.puts "sources:"
         calculation.sources.each { |source| @output.puts "  #{source}" }
       end
 
       def print_result(result)
         result.to_h[:outputs].each do |name, value|
-          text = if value.is_a?(Hash) && value.key?(:value)
-                   "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} #{value[:unit].to_s.delete_prefix('1')}"
-                 elsif value.is_a?(Hash) then value.map { |key, one| "#{key} #{one || '–'}" }.join(", ")
-                 else
-                   value
-                 end
-          @output.puts "#{name.to_s.ljust(20)} #{text.is_a?(Array) ? "#{text.size} rows; see --json" : text}"
+          text =
+            if value.is_a?(Hash) && value.key?(:value)
+              "#{value[:value].is_a?(Float) ? value[:value].round(4) : value[:value]} " \
+                "#{value[:unit].to_s.delete_prefix("1")}"
+            elsif value.is_a?(Hash)
+              value.map { |key, one| "#{key} #{one || "–"}" }.join(", ")
+            else
+              value
+            end
+          @output.puts "#{name.to_s.ljust(20)} " \
+                       "#{text.is_a?(Array) ? "#{text.size} rows; see --json" : text}"
         end
       end
     end

@@ -2,28 +2,32 @@
 
 module Munimen
   module Cli
-    # The commands of bin/munimen. Exit status 0, or 2 for wrong input, with the reason as JSON on the
-    # error stream.
+    # The commands of bin/munimen. Exit status 0, or 2 for wrong input, with the reason as JSON on
+    # the error stream.
     class Commands
-      HELP = <<~TEXT
-        bin/munimen calc                                   ids of the calculations
-        bin/munimen calc ID                                its inputs, units, defaults, outputs, sources
-        bin/munimen calc ID name='50 gal' … [--units us|england|si] [--json]
-        bin/munimen judge FILE|-                           verdicts, deficiencies, outcome, due dates of a visit file
-        bin/munimen plan FILE|- --jobs a,b                 the operations of these jobs, in order
-        bin/munimen diagnose FILE|-                        suspects, next tests and what is settled, of a fault file
-        bin/munimen instruments [PORT]                     simulated instruments over TCP, a line in, a line out
-        bin/munimen sources                                every limit and formula with its source, as Markdown
-        bin/munimen schema [bundle]                        JSON Schema of a visit file, or of a bundle's rows
-        bin/munimen serve [PORT]                           start on real data (MUNIMEN_DATA, default ./data; MUNIMEN_NIGHTLY=1 backs up)
-        bin/munimen owner EMAIL NAME                       make the first owner account; asks for the password
-        bin/munimen password EMAIL                         set a password; asks for it
-        bin/munimen backup [FILE]                          everything into one zip, while people work
-        bin/munimen restore FILE                           put a backup in the place of what is there
-        bin/munimen verify                                 whether anything signed was changed, taken out or put in
-        bin/munimen export FILE                            everything as an open bundle (docs/formats/bundle.md)
-        bin/munimen import FILE                            a bundle into an empty installation
-      TEXT
+      # Each command with its arguments, and what it does.
+      COMMANDS = {
+        "calc" => "ids of the calculations",
+        "calc ID" => "its inputs, units, defaults, outputs, sources",
+        "calc ID name='50 gal' … [--units us|england|si] [--json]" => "works one out",
+        "judge FILE|-" => "verdicts, deficiencies, outcome, due dates of a visit file",
+        "plan FILE|- --jobs a,b" => "the operations of these jobs, in order",
+        "diagnose FILE|-" => "suspects, next tests and what is settled, of a fault file",
+        "instruments [PORT]" => "simulated instruments over TCP, a line in, a line out",
+        "sources" => "every limit and formula with its source, as Markdown",
+        "schema [bundle]" => "JSON Schema of a visit file, or of a bundle's rows",
+        "serve [PORT]" => "start on real data (MUNIMEN_DATA; MUNIMEN_NIGHTLY=1 backs up)",
+        "owner EMAIL NAME" => "make the first owner account; asks for the password",
+        "password EMAIL" => "set a password; asks for it",
+        "backup [FILE]" => "everything into one zip, while people work",
+        "restore FILE" => "put a backup in the place of what is there",
+        "verify" => "whether anything signed was changed, taken out or put in",
+        "export FILE" => "everything as an open bundle (docs/formats/bundle.md)",
+        "import FILE" => "a bundle into an empty installation"
+      }.freeze
+      HELP = COMMANDS.map do |line, does|
+        "bin/munimen #{line}\n    #{does}"
+      end.join("\n").concat("\n")
 
       def initialize(input, output, errors)
         @input = input
@@ -31,22 +35,30 @@ module Munimen
         @errors = errors
       end
 
+      # What each command does with its arguments; those of data are DataCommand's.
+      RUN = {
+        "calc" => :calc,
+        "judge" => :judge,
+        "plan" => :plan,
+        "diagnose" => :diagnose,
+        "instruments" => :instruments,
+        "serve" => :serve,
+        "sources" => :sources,
+        "schema" => :schema,
+        "help" => :help,
+        "--help" => :help,
+        "-h" => :help,
+        nil => :help
+      }.freeze
+
       # Runs a command line; returns the exit status.
       def run(arguments)
         command, *rest = arguments
-        case command
-        when "calc" then CalcCommand.new(@output).run(rest)
-        when "judge" then print_json(VisitCommand.judge(read(rest.first)))
-        when "plan" then print_json(VisitCommand.plan(read(rest.first), jobs(rest)))
-        when "diagnose" then print_json(DiagnoseCommand.call(read(rest.first)))
-        when "instruments" then instruments(rest.first)
-        when "serve" then Serve.start(Integer(rest.first || 4010, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
-        when "sources" then @output.print(SourcesPage.new)
-        when "schema" then print_json(rest.first == "bundle" ? Desk::Bundle.schema(Store::BundleTables.new(Store::Database.open(":memory:"))) : VisitSchema.to_h)
-        when *DataCommand::ALL then return DataCommand.new(@input, @output).run(command, *rest)
-        when nil, "help", "--help", "-h" then @output.puts HELP
-        else raise Error.new("There is no command “#{command}”; see bin/munimen help.", code: :unknown_command)
+        if DataCommand::ALL.include?(command)
+          return DataCommand.new(@input, @output).run(command, *rest)
         end
+
+        send(RUN.fetch(command) { unknown(command) }, *rest)
         0
       rescue Error => e
         @errors.puts JSON.generate(error: e.to_h)
@@ -55,16 +67,48 @@ module Munimen
 
       private
 
-      def instruments(port)
-        server = InstrumentServer.new(Integer(port || 4020, exception: false) || raise(Error.new("The port must be a number.", field: :port)))
-        @output.puts "Simulated instruments on 127.0.0.1:#{server.port}; docs/formats/instruments.md"
+      def unknown(command)
+        text = "There is no command “#{command}”; see bin/munimen help."
+        raise Error.new(text, code: :unknown_command)
+      end
+
+      def calc(*rest) = CalcCommand.new(@output).run(rest)
+      def judge(file = nil, *) = print_json(VisitCommand.judge(read(file)))
+      def plan(file = nil, *rest) = print_json(VisitCommand.plan(read(file), jobs([file, *rest])))
+      def diagnose(file = nil, *) = print_json(DiagnoseCommand.call(read(file)))
+      def serve(port = 4010, *) = Serve.start(port_number(port))
+      def sources(*) = @output.print(SourcesPage.new)
+      def help(*) = @output.puts(HELP)
+
+      def schema(what = nil, *)
+        return print_json(Visit::Schema.to_h) unless what == "bundle"
+
+        tables = Store::BundleTables.new(Store::Database.open(":memory:"))
+        print_json(Desk::Bundle.schema(tables))
+      end
+
+      def port_number(text)
+        Integer(text, exception: false) ||
+          raise(Error.new("The port must be a number.", field: :port))
+      end
+
+      def instruments(port = 4020, *)
+        server = InstrumentServer.new(port_number(port))
+        @output.puts "Simulated instruments on 127.0.0.1:#{server.port}; " \
+                     "docs/formats/instruments.md"
         server.serve
       end
 
       def print_json(value) = @output.puts(JSON.pretty_generate(value))
 
       def read(name)
-        raise Error.new("Name a visit file, or - for standard input.", field: :file, code: :missing) unless name
+        unless name
+          raise Error.new(
+            "Name a visit file, or - for standard input.",
+            field: :file,
+            code: :missing
+          )
+        end
 
         JSON.parse(name == "-" ? @input.read : File.read(name))
       rescue Errno::ENOENT, Errno::EISDIR, Errno::EACCES
@@ -76,7 +120,13 @@ module Munimen
       def jobs(rest)
         at = rest.index("--jobs")
         list = at && rest[at + 1]
-        raise Error.new("Name the jobs: --jobs annual_safety,pressure_check", field: :jobs, code: :missing) unless list
+        unless list
+          raise Error.new(
+            "Name the jobs: --jobs annual_safety,pressure_check",
+            field: :jobs,
+            code: :missing
+          )
+        end
 
         list.split(",")
       end

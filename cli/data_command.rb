@@ -4,7 +4,8 @@ require "io/console"
 
 module Munimen
   module Cli
-    # The commands that work on the data folder (MUNIMEN_DATA). Exit status 0; 1 when verify finds something.
+    # The commands that work on the data folder (MUNIMEN_DATA). Exit status 0; 1 when verify finds
+    # something.
     class DataCommand
       ALL = %w[owner password backup restore verify export import].freeze
 
@@ -26,17 +27,22 @@ module Munimen
 
       # Sets a password, such as after an import, which carries none.
       def password(email = nil)
-        person = records.people.by_email(email) || raise(NotFound.new("There is no account #{email}.", field: :email))
+        person =
+          records.people.by_email(email) ||
+          raise(NotFound.new("There is no account #{email}.", field: :email))
         records.people.set_password(person[:id], ask)
         say "\nPassword of #{email} set; it is signed out everywhere."
       end
 
       def backup(path = nil)
-        path ||= "munimen-#{Time.now.strftime('%Y%m%d-%H%M%S')}.zip"
-        raise Error.new("#{path} is there already.", field: :file, code: :taken) if File.exist?(path)
+        path ||= "munimen-#{Time.now.strftime("%Y%m%d-%H%M%S")}.zip"
+        if File.exist?(path)
+          raise Error.new("#{path} is there already.", field: :file, code: :taken)
+        end
 
         written = Desk::Backup.new(records, @config.folder).write(path)
-        say "Backup #{written[:path]}: #{written[:files]} files, #{(written[:bytes] / 1e6).round(1)} MB."
+        say "Backup #{written[:path]}: #{written[:files]} files, " \
+            "#{(written[:bytes] / 1e6).round(1)} MB."
       end
 
       def restore(path = nil)
@@ -48,7 +54,13 @@ module Munimen
       def verify
         problems = records.seals.problems(records.photo_files)
         problems.each { |problem| @output.puts "✗ #{problem}" }
-        say problems.empty? ? "Whole: #{records.seals.size} seals. The last: #{records.seals.head || 'none'}" : "#{problems.size} found."
+        say(
+          if problems.empty?
+            "Whole: #{records.seals.size} seals. The last: #{records.seals.head || "none"}"
+          else
+            "#{problems.size} found."
+          end
+        )
         problems.empty? ? 0 : 1
       end
 
@@ -61,7 +73,8 @@ module Munimen
 
       def import(path = nil)
         counts = Desk::Bundle.new(records, @config.folder).read(file(path))
-        say "Imported: #{counts.map { |table, count| "#{count} #{table.to_s.tr('_', ' ')}" }.join(', ')}. Passwords do not travel: bin/munimen password EMAIL."
+        told = counts.map { |table, count| "#{count} #{table.to_s.tr("_", " ")}" }.join(", ")
+        say "Imported: #{told}. Passwords do not travel: bin/munimen password EMAIL."
       end
 
       private
@@ -70,7 +83,9 @@ module Munimen
 
       def file(path)
         raise Error.new("Name a file.", field: :file, code: :missing) unless path
-        raise Error.new("The file #{path} cannot be read.", field: :file, code: :not_found) unless File.file?(path) && File.readable?(path)
+        unless File.file?(path) && File.readable?(path)
+          raise Error.new("The file #{path} cannot be read.", field: :file, code: :not_found)
+        end
 
         path
       end

@@ -10,7 +10,9 @@ Munimen::Demo::Kept.fresh(folder) { warn "· Making the demo data" }
 
 puts "Munimen, demo data:  http://127.0.0.1:#{port}"
 puts "Sign in with any of these, password “#{Munimen::Demo::Seed::PASSWORD}”:"
-Munimen::Demo::Seed::PEOPLE.each { |email, name, role| puts "  #{email.ljust(34)} #{role} (#{name})" }
+Munimen::Demo::Seed::PEOPLE.each do |email, name, role|
+  puts "  #{email.ljust(34)} #{role} (#{name})"
+end
 begin
   unless port == Munimen::Demo::Seed::INSTRUMENT_PORT
     bench = Munimen::Cli::InstrumentServer.new(Munimen::Demo::Seed::INSTRUMENT_PORT)

@@ -4,12 +4,19 @@ require "socket"
 
 module Munimen
   module Cli
-    # bin/munimen instruments: simulated instruments on a simulated heater, a line in, a line out, for each connection
-    # a heater of its own (docs/formats/instruments.md). Local only.
+    # bin/munimen instruments: simulated instruments on a simulated heater, a line in, a line out,
+    # for each connection a heater of its own (docs/formats/instruments.md). Local only.
     class InstrumentServer
       # What stands on the bench when nothing else is said.
-      HEATER = { kind: "gas_storage", capacity: "50 gal", input: "40000 Btu/h", vessel: "external", vessel_volume: "2 gal", regulator: "yes",
-ignition: "pilot_thermocouple" }.freeze
+      HEATER = {
+        kind: "gas_storage",
+        capacity: "50 gal",
+        input: "40000 Btu/h",
+        vessel: "external",
+        vessel_volume: "2 gal",
+        regulator: "yes",
+        ignition: "pilot_thermocouple"
+      }.freeze
       LONGEST = 200 # bytes in a line
       MOST = 16     # connections
 
@@ -45,7 +52,9 @@ ignition: "pilot_thermocouple" }.freeze
 
       def converse(client)
         rig = Rig.new(@heater, faults: @faults)
-        lines = Hash.new { |all, id| all[id] = Rig::InstrumentLine.new(Rig::Instrument::Use.new(id, rig)) }
+        lines = Hash.new do |all, id|
+          all[id] = Rig::InstrumentLine.new(Rig::Instrument::Use.new(id, rig))
+        end
         current = Rig::Instrument.all.first.id
         while (line = client.gets("\n", LONGEST))
           command, argument = line.strip.split(/\s+/, 2)

@@ -11,14 +11,28 @@ require_relative "../demo/truth"
 
 # Goes through the demo as a plumber and takes the pictures.
 class Screenshots
-  OPTIONS = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update disable-sync].freeze
+  OPTIONS = %w[
+    no-sandbox
+    disable-gpu
+    disable-quic
+    no-first-run
+    disable-background-networking
+    disable-component-update
+    disable-sync
+  ].freeze
   FOLDER = File.join(Munimen::ROOT, "docs/screenshots")
 
   def initialize(config)
     Capybara.server = :puma, { Silent: true }
     Capybara.register_driver(:chromium) do |app|
-      Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], browser_path: "/usr/bin/chromium", process_timeout: 40, timeout: 20,
-                                         browser_options: OPTIONS.to_h { |name| [name, nil] })
+      Capybara::Cuprite::Driver.new(
+        app,
+        window_size: [1280, 800],
+        browser_path: "/usr/bin/chromium",
+        process_timeout: 40,
+        timeout: 20,
+        browser_options: OPTIONS.to_h { |name| [name, nil] }
+      )
     end
     @page = Capybara::Session.new(:chromium, Munimen::Web::Stack.build(config))
     @records = config.records
@@ -38,7 +52,7 @@ class Screenshots
   def sign_in
     @page.visit "/sign-in"
     @page.find("li", text: "plumber@").click_button("Use")
-    @page.assert_text "Owed, worst first"
+    @page.assert_text "Due, most urgent first"
   end
 
   def desk
@@ -64,7 +78,8 @@ class Screenshots
     cylinder = @records.database[:heaters].where(label: "Airing cupboard").get(:id)
     @page.visit "/heaters/#{cylinder}"
     keep "heater-england"
-    @page.visit "/calculators/vessel_performance?volume=50&cold=50&hot=140&supply_pressure=60&vessel_volume=4.5&charge=40"
+    @page.visit "/calculators/vessel_performance?volume=50&cold=50&hot=140&supply_pressure=60&ves" \
+                "sel_volume=4.5&charge=40"
     @page.assert_selector ".plot svg"
     keep "calculator"
     @page.visit "/settings"
@@ -76,11 +91,18 @@ class Screenshots
     heater = @records.database[:heaters].where(label: "Cellar").get(:id)
     plumber = @records.people.by_email("plumber@tallowreed.example")
     truth = Munimen::Demo::Truth.new(static: 58, charge: 55, tap: 120)
-    walk = Munimen::Demo::Walk.new(@records, person: plumber, at: Time.now - 760, truth:, random: Random.new(3))
+    walk = Munimen::Demo::Walk.new(
+      @records,
+      person: plumber,
+      at: Time.now - 760,
+      truth:,
+      random: Random.new(3)
+    )
     @flush = walk.call(heater, jobs: %i[flush replace_anode], limit: 7, sign: false)
     @page.visit "/visits/#{@flush}"
     keep "service"
-    @page.visit "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=cold&e.static_pressure=normal"
+    @page.visit "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=cold&e.static_p" \
+                "ressure=normal"
     @page.assert_selector ".field"
     keep "finder"
     what_if(@records.database[:heaters].where(label: "Basement").get(:id))
@@ -109,11 +131,14 @@ class Screenshots
     @page.click_link "To the fault finder"
     3.times do
       sleep 0.8
-      @page.has_button?("Take it on the rig", disabled: false, wait: 1) && @page.first("button", text: "Take it on the rig").click
+      @page.has_button?("Take it on the rig", disabled: false, wait: 1) &&
+        @page.first("button", text: "Take it on the rig").click
     end
     run = @config.training_runs.find(id, @records.people.by_email("plumber@tallowreed.example"))
     %w[restore_power measure_elements].each do |operation|
-      Munimen::Desk::DoStep.new(run.context(@records.people.by_email("plumber@tallowreed.example"))).call(id, id: SecureRandom.uuid, operation:, outcome: "done")
+      Munimen::Desk::DoStep.new(
+        run.context(@records.people.by_email("plumber@tallowreed.example"))
+      ).call(id, id: SecureRandom.uuid, operation:, outcome: "done")
     rescue Munimen::Refused
       nil
     end
@@ -138,7 +163,12 @@ class Screenshots
     @page.visit "/visits/#{visit}?step=exercise_relief_valve"
     keep "phone-step"
     booked = @records.database[:visits].where(status: "booked").get(:id)
-    Munimen::Desk::StartVisit.new(Munimen::Desk::Context.new(@records, person: @records.people.by_email("plumber@tallowreed.example"))).start(booked)
+    Munimen::Desk::StartVisit.new(
+      Munimen::Desk::Context.new(
+        @records,
+        person: @records.people.by_email("plumber@tallowreed.example")
+      )
+    ).start(booked)
     @page.visit "/visits/#{booked}?step=look_over"
     keep "phone-look"
     @page.click_button "Gas or CO"
@@ -152,7 +182,9 @@ class Screenshots
     @page.assert_selector ".verdict"
   end
 
-  def theme(name) = @page.execute_script("document.documentElement.classList.toggle('dark', #{name == :dark})")
+  def theme(name)
+    @page.execute_script("document.documentElement.classList.toggle('dark', #{name == :dark})")
+  end
 
   def keep(name)
     sleep 0.8

@@ -21,7 +21,10 @@ module Munimen
           config.quiet
         end
         nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
-        Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)).run
+        Puma::Launcher.new(
+          configuration,
+          log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
+        ).run
       rescue Errno::EADDRINUSE
         abort "✗ Port #{port} is taken. Stop what runs there, or choose another."
       end
@@ -31,7 +34,9 @@ module Munimen
         config = Web::Config.from_environment
         Thread.new do
           loop do
-            Desk::Backup.new(config.records, config.folder).nightly(Time.now) if Time.now.hour.between?(1, 4)
+            if Time.now.hour.between?(1, 4)
+              Desk::Backup.new(config.records, config.folder).nightly(Time.now)
+            end
             sleep 1800
           rescue StandardError => e
             warn "Nightly backup: #{e.class}: #{e.message}"

@@ -2,87 +2,214 @@
 
 module Munimen
   module Cli
-    # docs/sources.md, written from the declarations themselves: bin/munimen sources > docs/sources.md.
-    # A test holds the file to it.
+    # docs/sources.md, written from the declarations themselves: bin/munimen sources >
+    # docs/sources.md. A test holds the file to it.
     class SourcesPage
       def to_s
-        ["# Sources", INTRO, limits, looks, checks, questions, dues, calculations, PHYSICS].join("\n\n").concat("\n")
+        ["# Sources", INTRO, limits, looks, checks, questions, dues, calculations, physics].join(
+          "\n\n"
+        ).concat("\n")
       end
 
       INTRO = <<~TEXT.strip
-        Every limit and formula with its source and standing. Written by `bin/munimen sources` from the declarations in `core/`; a test
-        keeps it true. Standing: *published*; *published, clause from memory*; *common practice* (no published source); *from memory*.
-        The maker's instructions, the local authority's rules and licensed people always come first.
+        Every limit and formula with its source and standing. Written by `bin/munimen sources`
+        from the declarations in `core/`; a test keeps it true. Standing: *published*; *published,
+        clause from memory*; *common practice* (no published source); *from memory*. The maker's
+        instructions, the local authority's rules and licensed people always come first.
       TEXT
 
-      PHYSICS = <<~TEXT.strip
-        ## Physics and other values
-
-        | value | source | standing |
-        | --- | --- | --- |
-        | Density of water up to 100 °C | Kell, J. Chem. Eng. Data 20 (1975) 97 | published, coefficients from memory; checked against an independent IAPWS-97 package |
-        | Density above 100 °C, specific heat, enthalpy, vapour pressure | IAPWS-IF97, regions 1 and 4 | published, coefficients from memory; checked against tables 5 and 35 |
-        | Units | NIST SP 811; conventional inch of water 249.08891 Pa; International Table Btu | published |
-        | Give of tank, pipes and water, 2.9 nm³/Pa for each m³ of tank | 10–15 psi/min on a luke-warm 50 gal, 40,000 Btu/h gas heater | common practice |
-        | Efficiency of a gas heater, 0.8 | usual value | from memory |
-        | Draw that makes the heat come on, 10 gal; incoming water 50 °F; set point 120 °F where not known | usual values, shown beside the result | common practice |
-        | Burner 40,000 Btu/h, element 4,500 W where the plate does not say | usual values | from memory |
-        | Relief valve 150 psi, 210 °F where its plate is not recorded | ANSI Z21.22 | published, clause from memory |
-        | High limit 180 °F on the ladder | between 170 and 190 °F | from memory |
-        | Slope over the years: median of the pairs' slopes, its interval from their ranks | Theil 1950, Sen 1968 | published, from memory; its interval is checked on made lines |
-        | A point stands apart at 3.5 usual distances | Iglewicz and Hoaglin 1993 | published, from memory |
-        | Regulator's fall-off 15 psi at 15 gal/min, main's swing, reseat at 95 %, magnet at 36 %, jacket's loss (simulated heater) | usual values | from memory |
-        | Dry element: 0.25 kg, 500 J/kg/K, glows 600 K above the room (training) | usual values | from memory |
-        | Natural gas 38.7 MJ/m³ (training) | usual value | from memory |
-        | Pressure log: rises from 3 psi, dips from 8 psi or 12 %, bangs from 8 psi within 3 s, rows of a bang at most 0.12 s apart; a slow rise lasts 2 h | our own bounds | from memory; tried on logs of the simulated heater |
-        | Pressure log: straight pieces of a course | swinging door, Bristol 1990 | published, from memory |
-        | A rise counts as heating from a quarter of what the heater's own power makes on its vessel | our own bound | from memory; tried likewise |
-        | Clock changes of a log: an hour back at once, or an hour ahead in the small hours of a Sunday | US Energy Policy Act 2005; EU Directive 2000/84/EC | published, from memory |
-        | Driving: great circle (haversine, mean radius 6,371,009 m) times 1.35, 45 km/h, 4 min to park | usual values | from memory |
-        | Urgency: danger 1000, defect 300, undated 120, watch 60; a protection 200, people at risk 150, 2 a day late, 10 a year beyond ten | our own points | from memory |
-        | Height over diameter of a drawn tank, 2.5 | usual proportion, for the drawing only | common practice |
-      TEXT
+      # Value, source and standing of what stands in no declaration.
+      PHYSICS = [
+        [
+          "Density of water up to 100 °C",
+          "Kell, J. Chem. Eng. Data 20 (1975) 97",
+          "published, coefficients from memory; checked against an independent IAPWS-97 " \
+          "package"
+        ],
+        [
+          "Density above 100 °C, specific heat, enthalpy, vapour pressure",
+          "IAPWS-IF97, regions 1 and 4",
+          "published, coefficients from memory; checked against tables 5 and 35"
+        ],
+        [
+          "Units",
+          "NIST SP 811; conventional inch of water 249.08891 Pa; International Table Btu",
+          "published"
+        ],
+        [
+          "Give of tank, pipes and water, 2.9 nm³/Pa for each m³ of tank",
+          "10–15 psi/min on a luke-warm 50 gal, 40,000 Btu/h gas heater",
+          "common practice"
+        ],
+        [
+          "Efficiency of a gas heater, 0.8",
+          "usual value",
+          "from memory"
+        ],
+        [
+          "Draw that makes the heat come on, 10 gal; incoming water 50 °F; set point 120 " \
+          "°F where not known",
+          "usual values, shown beside the result",
+          "common practice"
+        ],
+        [
+          "Burner 40,000 Btu/h, element 4,500 W where the plate does not say",
+          "usual values",
+          "from memory"
+        ],
+        [
+          "Relief valve 150 psi, 210 °F where its plate is not recorded",
+          "ANSI Z21.22",
+          "published, clause from memory"
+        ],
+        [
+          "High limit 180 °F on the ladder",
+          "between 170 and 190 °F",
+          "from memory"
+        ],
+        [
+          "Slope over the years: median of the pairs' slopes, its interval from their ranks",
+          "Theil 1950, Sen 1968",
+          "published, from memory; its interval is checked on made lines"
+        ],
+        [
+          "A point stands apart at 3.5 usual distances",
+          "Iglewicz and Hoaglin 1993",
+          "published, from memory"
+        ],
+        [
+          "Regulator's fall-off 15 psi at 15 gal/min, main's swing, reseat at 95 %, magnet " \
+          "at 36 %, jacket's loss (simulated heater)",
+          "usual values",
+          "from memory"
+        ],
+        [
+          "Dry element: 0.25 kg, 500 J/kg/K, glows 600 K above the room (training)",
+          "usual values",
+          "from memory"
+        ],
+        [
+          "Natural gas 38.7 MJ/m³ (training)",
+          "usual value",
+          "from memory"
+        ],
+        [
+          "Pressure log: rises from 3 psi, dips from 8 psi or 12 %, bangs from 8 psi within " \
+          "3 s, rows of a bang at most 0.12 s apart; a slow rise lasts 2 h",
+          "our own bounds",
+          "from memory; tried on logs of the simulated heater"
+        ],
+        [
+          "Pressure log: straight pieces of a course",
+          "swinging door, Bristol 1990",
+          "published, from memory"
+        ],
+        [
+          "A rise counts as heating from a quarter of what the heater's own power makes on " \
+          "its vessel",
+          "our own bound",
+          "from memory; tried likewise"
+        ],
+        [
+          "Clock changes of a log: an hour back at once, or an hour ahead in the small " \
+          "hours of a Sunday",
+          "US Energy Policy Act 2005; EU Directive 2000/84/EC",
+          "published, from memory"
+        ],
+        [
+          "Driving: great circle (haversine, mean radius 6,371,009 m) times 1.35, 45 km/h, " \
+          "4 min to park",
+          "usual values",
+          "from memory"
+        ],
+        [
+          "Urgency: danger 1000, defect 300, undated 120, watch 60; a protection 200, " \
+          "people at risk 150, 2 a day late, 10 a year beyond ten",
+          "our own points",
+          "from memory"
+        ],
+        [
+          "Height over diameter of a drawn tank, 2.5",
+          "usual proportion, for the drawing only",
+          "common practice"
+        ]
+      ].freeze
 
       private
 
+      def physics
+        rows = PHYSICS.map { |cells| "| #{cells.join(" | ")} |" }
+        head = ["| value | source | standing |", "| --- | --- | --- |"]
+        ["## Physics and other values", "", *head, *rows].join("\n")
+      end
+
       def limits
         Rules::Book.all.map do |book|
-          rows = book.limits.map { |limit| "| #{words(limit.id)} | #{limit.to_text(book.units)} | #{limit.grade} | #{limit.source} |" }
-          ["## Limits: #{book.title}", "Edition: #{book.edition}.", table("limit", "bound", "grade", rows)].join("\n\n")
+          rows = book.limits.map do |limit|
+            cells = [words(limit.id), limit.to_text(book.units), limit.grade, limit.source]
+            "| #{cells.join(" | ")} |"
+          end
+          [
+            "## Limits: #{book.title}",
+            "Edition: #{book.edition}.",
+            table("limit", "bound", "grade", rows)
+          ].join("\n\n")
         end.join("\n\n")
       end
 
       def looks
-        rows = Judgement::Look.all.flat_map do |look|
-          look.findings.values.map { |finding| "| #{say(look.ask)} | #{say(finding.text)} | #{finding.grade} | #{finding.source} |" }
+        rows = Inspection::InspectionItem.all.flat_map do |look|
+          look.findings.values.map do |finding|
+            "| #{say(look.ask)} | #{say(finding.text)} | #{finding.grade} | #{finding.source} |"
+          end
         end
-        "## What is seen\n\n#{table('item', 'finding', 'grade', rows)}"
+        "## What is seen\n\n#{table("item", "finding", "grade", rows)}"
       end
 
       def checks
-        rows = Judgement::Check.all.map { |check| "| #{words(check.id)} | #{check.used.map { |name| words(name) }.join(', ')} |" }
+        rows = Judgement::Check.all.map do |check|
+          "| #{words(check.id)} | #{check.used.map { |name| words(name) }.join(", ")} |"
+        end
         "## Checks on readings\n\n| check | readings |\n| --- | --- |\n#{rows.join("\n")}\n\n" \
-          "Their limits stand above; what a check decides by words (lever, flow, air valve) is common practice and says so in its verdict."
+          "Their limits stand above; what a check decides by words (lever, flow, air valve) is " \
+          "common practice and says so in its verdict."
       end
 
       def questions
         rows = Rules::Question.all.flat_map do |question|
-          question.options.values.map { |option| "| #{question.ask} | #{option.label}#{' (ours)' if option.id == question.ours} | #{option.reason} |" }
+          question.options.values.map do |option|
+            "| #{question.ask} | #{option.label}" \
+              "#{" (ours)" if option.id == question.default_option} | #{option.reason} |"
+          end
         end
-        "## House rules\n\n| question | school | its reason |\n| --- | --- | --- |\n#{rows.join("\n")}"
+        "## House rules\n\n| question | school | its reason |\n| --- | --- | --- |\n" \
+          "#{rows.join("\n")}"
       end
 
       def dues
-        rows = Calendar::Rule.all.sort_by(&:id).map { |rule| "| #{words(rule.id)} | #{say(rule.comes_from)} | #{say(rule.ended_by)} | #{rule.source} |" }
-        "## What becomes due\n\n#{table('what', 'comes from', 'ended by', rows)}"
+        rows =
+          Calendar::Rule
+            .all
+            .sort_by(&:id)
+            .map do |rule|
+              "| #{words(rule.id)} | #{say(rule.comes_from)} | #{say(rule.ended_by)} | " \
+                "#{rule.source} |"
+            end
+        "## What becomes due\n\n#{table("what", "comes from", "ended by", rows)}"
       end
 
       def calculations
-        rows = Calculation.all.map { |calculation| "| `#{calculation.id}` | #{calculation.title} | #{calculation.sources.join('; ')} |" }
+        rows = Calculations::Calculation.all.map do |calculation|
+          "| `#{calculation.id}` | #{calculation.title} | #{calculation.sources.join("; ")} |"
+        end
         "## Calculations\n\n| id | what | sources |\n| --- | --- | --- |\n#{rows.join("\n")}"
       end
 
-      def table(first, second, third, rows) = "| #{first} | #{second} | #{third} | source and standing |\n| --- | --- | --- | --- |\n#{rows.join("\n")}"
+      def table(first, second, third, rows)
+        "| #{first} | #{second} | #{third} | source and standing |\n| --- | --- | --- | --- |\n" \
+          "#{rows.join("\n")}"
+      end
+
       def words(id) = id.to_s.tr("_", " ")
       def say(text) = Words[:us].say(text)
     end

@@ -1,14 +1,16 @@
 # frozen_string_literal: true
 
 module Munimen
-  # What a pressure logger wrote down on one water system, and what can be told from it: the static level, what the pressure
-  # did and when, how long it stood too high, and what readings so far apart cannot show. SI: s since the start, Pa gauge.
+  # What a pressure logger wrote down on one water system, and what can be told from it: the
+  # static level, what the pressure did and when, how long it stood too high, and what readings so
+  # far apart cannot show. SI: s since the start, Pa gauge.
   #
   #   log = PressureLog.new(times, values, heater:)
   #   log.static                         # => Pa
   #   log.events.map(&:kind)             # => [:heating, :dip, …]
   class PressureLog
-    # kind: :heating, :creep, :dip or :hammer; from, to: s; start, extreme: Pa; lifted: nil, :may or :yes.
+    # kind: :heating, :creep, :dip or :hammer; from, to: s; start, extreme: Pa; lifted: nil, :may
+    # or :yes.
     Event = Struct.new(:kind, :from, :to, :start, :extreme, :lifted, keyword_init: true) do
       def seconds = to - from
       def height = extreme - start
@@ -24,10 +26,17 @@ module Munimen
 
     attr_reader :times, :values, :interval, :heater
 
-    # times: [s] rising; values: [Pa]. heater: Heater::Installation, for its relief valve and how fast it warms, or nil.
-    # Raises Error where there are too few rows.
+    # times: [s] rising; values: [Pa]. heater: Heater::Installation, for its relief valve and how
+    # fast it warms, or nil. Raises Error where there are too few rows.
     def initialize(times, values, heater: nil)
-      raise Error.new("The log has #{times.size} rows; at least #{FEWEST} with time and pressure are needed.", field: :log, code: :too_short) if times.size < FEWEST
+      if times.size < FEWEST
+        raise Error.new(
+          "The log has #{times.size} rows; at least #{FEWEST} with time and pressure are " \
+          "needed.",
+          field: :log,
+          code: :too_short
+        )
+      end
 
       @times = times
       @values = values
@@ -40,17 +49,29 @@ module Munimen
     def lowest = @lowest ||= values.min
 
     # [[from, to], …] in s where rows are missing.
-    def gaps = @gaps ||= times.each_cons(2).select { |before, after| after - before > interval * GAP }
+    def gaps
+      @gaps ||= times.each_cons(2).select { |before, after| after - before > interval * GAP }
+    end
 
     # Medians of BLOCK seconds, or the rows themselves where they are farther apart.
     def blocks = @blocks ||= Blocks.new(self, [BLOCK, interval].max)
     def static = @static ||= Level.of(blocks)
 
     # Smallest step that its numbers make, Pa: what it can tell apart.
-    def digit = @digit ||= values.first(5000).each_cons(2).filter_map { |a, b| (a - b).abs if (a - b).abs > 1.0 }.min || 0.0
+    def digit
+      @digit ||=
+        values
+          .first(5000)
+          .each_cons(2)
+          .filter_map { |a, b| (a - b).abs if (a - b).abs > 1.0 }
+          .min || 0.0
+    end
 
     # What happened, in order of time.
-    def events = @events ||= (Rises.new(self).events + Dips.new(self).events + Hammer.new(self).events).sort_by(&:from)
+    def events
+      @events ||=
+        (Rises.new(self).events + Dips.new(self).events + Hammer.new(self).events).sort_by(&:from)
+    end
 
     # Seconds for which the pressure stood above a limit, Pa; gaps do not count.
     def seconds_above(limit)
@@ -73,8 +94,15 @@ module Munimen
     # Median of the steps between rows, from a spread of them.
     def usual_interval
       every = [times.size / 2000, 1].max
-      steps = (1...times.size).step(every).map { |i| times[i] - times[i - 1] }.select(&:positive?).sort
-      raise Error.new("The log's times do not go on: every row has the same.", field: :log, code: :bad_time) if steps.empty?
+      steps =
+        (1...times.size).step(every).map { |i| times[i] - times[i - 1] }.select(&:positive?).sort
+      if steps.empty?
+        raise Error.new(
+          "The log's times do not go on: every row has the same.",
+          field: :log,
+          code: :bad_time
+        )
+      end
 
       steps[steps.size / 2]
     end

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Munimen
-  # The request is understood and refused by a rule of the work (an unmet need, an interlock, a lock).
-  # `details` says more for programs, such as the step that would help.
+  # The request is understood and refused by a rule of the work (an unmet need, an interlock, a
+  # lock). `details` says more for programs, such as the step that would help.
   class Refused < Error
     attr_reader :details
 

@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
 module Munimen
-  # A simulated heater: layers of water, its sources of heat with their controls, and the pressure round it. Stepped
-  # by the clock with steps as long as the physics allow, the same for the same seed. SI throughout.
+  # A simulated heater: layers of water, its sources of heat with their controls, and the pressure
+  # round it. Stepped by the clock with steps as long as the physics allow, the same for the same
+  # seed. SI throughout.
   #
   #   rig = Rig.new(installation, faults: { vessel_flat: 1.0 })
   #   rig.run(3600) { |sample| … }
@@ -19,8 +20,8 @@ module Munimen
     # across: share of a draw that goes straight through; running: m3/s at the taps.
     attr_accessor :across, :running
 
-    # heater: Heater::Installation. faults: {name => severity 0 to 1}. mains, cold, start: Pa, K, K of the whole tank.
-    # swing: Pa that the main goes up and down, by the hour and by the seed.
+    # heater: Heater::Installation. faults: {name => severity 0 to 1}. mains, cold, start: Pa, K,
+    # K of the whole tank. swing: Pa that the main goes up and down, by the hour and by the seed.
     def initialize(heater, faults: {}, seed: 1, mains: nil, cold: 283.15, start: nil, swing: 0.0)
       @heater = heater
       @swing = Swing.new(swing, Random.new(seed))
@@ -37,8 +38,12 @@ module Munimen
     def pressure = water.pressure
     # kg that the relief valves have let go.
     def relief_spilt = water.reliefs.sum(&:spilt)
+
     # Thermostats of its heat sources.
-    def thermostats = [gas&.thermostat, coil&.thermostat, *elements&.list&.map(&:thermostat)].compact
+    def thermostats
+      [gas&.thermostat, coil&.thermostat, *elements&.list&.map(&:thermostat)].compact
+    end
+
     # Turns them all down; what is stuck or by-passed does not care.
     def turn_down = thermostats.each { |one| one.setting = 280.0 }
     # What anybody can see who looks there: facts that a fault leaves.
@@ -101,7 +106,10 @@ module Munimen
 
     # Short while something runs or the pressure moves, longer the quieter it is.
     def stride
-      return STEPS[:busy] if running.positive? || water.reliefs.any? { |relief| relief.lifted || relief.lever } || gas&.pressed
+      if running.positive? || water.reliefs.any? { |relief| relief.lifted || relief.lever } ||
+         gas&.pressed
+        return STEPS[:busy]
+      end
       return STEPS[:heating] if @power.nil? || @power > 500
 
       STEPS[:idle]
@@ -117,26 +125,58 @@ module Munimen
     end
 
     def water_side(mains, cold)
-      setting = heater.unvented? ? (heater.regulator_setting || Measure::Quantity.of(3, "bar", :pressure)).si : (410_000.0 if heater.regulator == :yes)
+      setting = (
+        if heater.unvented?
+          (heater.regulator_setting || Measure::Quantity.of(3, "bar", :pressure)).si
+        else
+          (410_000.0 if heater.regulator == :yes)
+        end
+      )
       reliefs = [ReliefValve.new(heater.relief_pressure.si, heater.relief_temperature.si)]
-      reliefs << ReliefValve.new((heater.expansion_relief_pressure || Heater::Installation::EXPANSION_RELIEF_PRESSURE).si) unless heater.expansion_relief == :no
-      WaterSide.new(volume: tank.volume, mains:, setting:, check: heater.closed_system == :yes, reliefs:, cold:, vessel: vessel([setting || mains, mains].min))
+      unless heater.expansion_relief == :no
+        reliefs << ReliefValve.new(
+          (heater.expansion_relief_pressure || Heater::Installation::EXPANSION_RELIEF_PRESSURE).si
+        )
+      end
+      WaterSide.new(
+        volume: tank.volume,
+        mains:,
+        setting:,
+        check: heater.closed_system == :yes,
+        reliefs:,
+        cold:,
+        vessel: vessel([setting || mains, mains].min)
+      )
     end
 
     # The vessel charged to the supply; a bubble counts as one of a twelfth of the tank.
     def vessel(supply)
       case heater.vessel
-      when :external then Physics::Vessel.new(volume: heater.vessel_volume&.si || (tank.volume / 20), charge: supply)
-      when :bubble then Physics::Vessel.new(volume: tank.volume / 12, charge: supply)
+      when :external
+        Physics::Vessel.new(volume: heater.vessel_volume&.si || (tank.volume / 20), charge: supply)
+      when :bubble
+        Physics::Vessel.new(volume: tank.volume / 12, charge: supply)
       end
     end
 
     def plant
       setting = heater.usual_set_point.si
       case heater.kind
-      when :gas_storage then @gas = GasBurner.new(heater.input&.si || 11_720.0, setting, pile: heater.ignition == :pilot_thermopile)
-      when :boiler_coil, :unvented_indirect then @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)
-      else @elements = Elements.new(ratings, volts: heater.element_voltage&.si || (heater.unvented? ? 230.0 : 240.0), setting:, split: !heater.unvented?)
+      when :gas_storage
+        @gas = GasBurner.new(
+          heater.input&.si || 11_720.0,
+          setting,
+          pile: heater.ignition == :pilot_thermopile
+        )
+      when :boiler_coil, :unvented_indirect
+        @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)
+      else
+        @elements = Elements.new(
+          ratings,
+          volts: heater.volts,
+          setting:,
+          split: !heater.unvented?
+        )
       end
     end
 

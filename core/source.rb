@@ -18,7 +18,7 @@ module Munimen
     def to_s
       return [name, clause].compact.join(": ") if name.casecmp?(standing)
 
-      "#{[name, clause].compact.join(' ')} (#{standing})"
+      "#{[name, clause].compact.join(" ")} (#{standing})"
     end
 
     def to_h = { name:, clause:, standing: }

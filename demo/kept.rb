@@ -35,7 +35,12 @@ module Munimen
 
       def name
         files = SOURCES.flat_map { |room| Dir[File.join(ROOT, room, "**/*.{rb,json}")] }.sort
-        Digest::SHA256.hexdigest([Date.today.iso8601, *files.map { |file| Digest::SHA256.file(file).hexdigest }].join)[0, 16]
+        Digest::SHA256.hexdigest(
+          [Date.today.iso8601, *files.map { |file| Digest::SHA256.file(file).hexdigest }].join
+        )[
+          0,
+          16
+        ]
       end
     end
   end

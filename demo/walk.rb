@@ -2,8 +2,8 @@
 
 module Munimen
   module Demo
-    # Walks through a visit as a plumber would, in the order the planner gives: reads what the invented
-    # heater shows (by the physics), answers, marks each step, and lets the clock run.
+    # Walks through a visit as a plumber would, in the order the planner gives: reads what the
+    # invented heater shows (by the physics), answers, marks each step, and lets the clock run.
     class Walk
       # A clock that stands where it is put.
       class Clock
@@ -45,10 +45,17 @@ module Munimen
 
       private
 
-      def uuid = @random.bytes(16).unpack1("H*").then { |h| [h[0, 8], h[8, 4], "4#{h[13, 3]}", "8#{h[17, 3]}", h[20, 12]].join("-") }
-      def visit(id) = @records.visits.core(id, now: @clock.time)
+      def uuid
+        @random
+          .bytes(16)
+          .unpack1("H*")
+          .then { |h| [h[0, 8], h[8, 4], "4#{h[13, 3]}", "8#{h[17, 3]}", h[20, 12]].join("-") }
+      end
 
-      # The next step of the plan; planned anew when something read has made a step needless or impossible.
+      def visit(id) = @records.visits.load(id, now: @clock.time)
+
+      # The next step of the plan; planned anew when something read has made a step needless or
+      # impossible.
       def next_step(id)
         visit = visit(id)
         replan(id, visit) if @steps.nil? || stale?(visit)
@@ -59,7 +66,10 @@ module Munimen
       # Lets the clock run until the needs of a step hold, where a running wait brings them about.
       def wait_for(visit, step)
         return if visit.running_waits.empty?
-        return if Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] } && visit.history.disturbed_by(step.operation).empty?
+        if Desk::Readiness.new(visit, step.operation).needs.all? { |need| need[:met] } &&
+           visit.history.disturbed_by(step.operation).empty?
+          return
+        end
 
         @clock.pass(visit.running_waits.map(&:seconds_left).max.to_i + 1)
       end
@@ -67,13 +77,24 @@ module Munimen
       def stale?(visit)
         @steps.any? do |step|
           step.operation.forbidden_because(visit) || step.operation.superfluous_because(visit) ||
-            (step.operation.id == :watch_relief_drip && visit.choice(:relief_lever) == :will_not_lift)
+            (
+              step.operation.id == :watch_relief_drip &&
+                visit.choice(:relief_lever) == :will_not_lift
+            )
         end
       end
 
       def replan(id, visit)
-        plan = Work::Planner.new(visit).plan(visit.jobs)
-        plan.impossible.each { |left| Desk::DoStep.new(@context).call(id, id: uuid, operation: left.operation.to_s, outcome: "not_tested", reason: visit.words.say(left.because)) }
+        plan = @records.plans.plan(visit)
+        plan.impossible.each do |left|
+          Desk::DoStep.new(@context).call(
+            id,
+            id: uuid,
+            operation: left.operation.to_s,
+            outcome: "not_tested",
+            reason: visit.words.say(left.because)
+          )
+        end
         @steps = plan.steps.dup
       end
 
@@ -89,14 +110,27 @@ module Munimen
       end
 
       def decide(id, operation)
-        Desk::Decide.new(@context).call(id, id: uuid, name: operation.decides.to_s, value: "given") if operation.decides
+        return unless operation.decides
+
+        Desk::Decide.new(@context).call(
+          id,
+          id: uuid,
+          name: operation.decides.to_s,
+          value: "given"
+        )
       end
 
       def look(id, operation)
         return unless operation.looks
 
-        items = Judgement::Look.for(visit(id), operation.looks)
-        Desk::Look.new(@context).call(id, items: items.map { |item| { id: uuid, item: item.id.to_s, finding: (@findings[item.id] || :sound).to_s } })
+        items = Inspection::InspectionItem.for(visit(id), operation.looks)
+        Desk::RecordObservations.new(@context).call(
+          id,
+          items:
+            items.map do |item|
+              { id: uuid, item: item.id.to_s, finding: (@findings[item.id] || :sound).to_s }
+            end
+        )
       end
 
       def take(id, read, visit)
@@ -106,26 +140,48 @@ module Munimen
 
       def finish(id)
         judge = Judgement::Judge.new(visit(id))
-        judge.deficiencies.select { |verdict| verdict.state == :danger }.each do |verdict|
-          decide_text(id, "danger.#{verdict.check}.action", "Heat switched off, tagged “do not use”")
-          decide_text(id, "danger.#{verdict.check}.told", "#{visit(id).site[:customer]}, in person")
+        judge.deficiencies.select { |verdict| verdict.grade == :danger }.each do |verdict|
+          decide_text(
+            id,
+            Visit::Decisions.name(:danger, verdict.check, :action),
+            "Heat switched off, tagged “do not use”"
+          )
+          told = Visit::Decisions.name(:danger, verdict.check, :told)
+          decide_text(id, told, "#{visit(id).site[:customer]}, in person")
         end
-        decide_text(id, "outcome_reason", "Not to be used until the valve is replaced.") if judge.deficiencies.any? { |verdict| verdict.state == :danger }
+        if judge.deficiencies.any? { |verdict| verdict.grade == :danger }
+          decide_text(id, "outcome_reason", "Not to be used until the valve is replaced.")
+        end
         sign = Desk::Sign.new(@context)
         if @refused
           sign.call(id, id: uuid, signer: "customer", refused: @refused)
         else
-          sign.call(id, id: uuid, signer: "customer", name: visit(id).site[:customer], strokes: scribble)
+          sign.call(
+            id,
+            id: uuid,
+            signer: "customer",
+            name: visit(id).site[:customer],
+            strokes: scribble
+          )
         end
         @clock.pass(40)
         sign.call(id, id: uuid, signer: "plumber", name: @context.person[:name], strokes: scribble)
       end
 
-      def decide_text(id, name, value) = Desk::Decide.new(@context).call(id, id: uuid, name:, value:)
+      def decide_text(id, name, value)
+        Desk::Decide.new(@context).call(id, id: uuid, name:, value:)
+      end
 
       # A made-up signature.
       def scribble
-        [Array.new(34) { |i| [(0.08 + (i * 0.025)).round(3), (0.55 + ((0.28 * Math.sin((i * 0.9) + @random.rand)) * (1 - (i / 50.0)))).round(3)] }]
+        [
+          Array.new(34) do |i|
+            [
+              (0.08 + (i * 0.025)).round(3),
+              (0.55 + ((0.28 * Math.sin((i * 0.9) + @random.rand)) * (1 - (i / 50.0)))).round(3)
+            ]
+          end
+        ]
       end
     end
   end

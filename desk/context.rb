@@ -16,14 +16,14 @@ module Munimen
       end
 
       # A step of a visit was done, or refused: told to whoever listens, such as a training run.
-      def did(_visit_id, _operation) = nil
+      def step_completed(_visit_id, _operation) = nil
       def was_refused(_operation, _error) = nil
 
       def now = @clock.call.utc
       def stamp(time = now) = time.utc.iso8601(3)
 
-      # Time at which something was done: as the device says (it may have been off line), but never in the
-      # future nor before the visit.
+      # Time at which something was done: as the device says (it may have been off line), but
+      # never in the future nor before the visit.
       def done_at(text, not_before: nil)
         return now if text.to_s.empty?
 
@@ -33,7 +33,11 @@ module Munimen
 
         time
       rescue ArgumentError
-        raise Error.new("at must be an ISO 8601 time such as 2026-11-23T10:15:00Z.", field: :at, code: :bad_time)
+        raise Error.new(
+          "at must be an ISO 8601 time such as 2026-11-23T10:15:00Z.",
+          field: :at,
+          code: :bad_time
+        )
       end
 
       # Raises unless the person's role is one of these.
@@ -43,6 +47,9 @@ module Munimen
         raise Refused.new("Your role (#{person[:role]}) may not do this.", code: :forbidden)
       end
 
+      # Raises unless the person may do it: a name of Abilities.
+      def may!(ability) = allow!(*Abilities::ROLES.fetch(ability))
+
       # The visit's row, refused when it has been signed.
       def open_visit!(id)
         open!(records.visits.find(id))
@@ -50,7 +57,12 @@ module Munimen
 
       # The same for a row that is at hand already.
       def open!(row)
-        raise Refused.new("This visit is signed and locked; what comes later joins it as an amendment.", code: :signed) if row[:status] == "signed"
+        if row[:status] == "signed"
+          raise Refused.new(
+            "This visit is signed and locked; what comes later joins it as an amendment.",
+            code: :signed
+          )
+        end
         raise Refused.new("Start the visit first.", code: :not_started) if row[:status] == "booked"
 
         row
@@ -59,7 +71,9 @@ module Munimen
       def text!(value, field, max: 200, required: true)
         text = value.to_s.strip
         raise Error.new("#{field} is missing.", field:, code: :missing) if required && text.empty?
-        raise Error.new("#{field} is longer than #{max} characters.", field:, code: :too_long) if text.size > max
+        if text.size > max
+          raise Error.new("#{field} is longer than #{max} characters.", field:, code: :too_long)
+        end
 
         text.empty? ? nil : text
       end

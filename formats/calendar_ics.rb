@@ -8,7 +8,8 @@ module Munimen
     module CalendarIcs
       module_function
 
-      # entries: [{id:, version:, start:, seconds:, place:, customer:, phone:, label:, jobs:, access:, geo:}]; stamp: Time.
+      # entries: [{id:, version:, start:, seconds:, place:, customer:, phone:, label:, jobs:,
+      # access:, geo:}]; stamp: Time.
       def render(entries, stamp:)
         calendar = Icalendar::Calendar.new
         calendar.prodid = "-//Munimen//Visits//EN"
@@ -24,7 +25,7 @@ module Munimen
           event.sequence = one[:version]
           event.dtstart = time(one[:start])
           event.dtend = time(one[:start] + one[:seconds])
-          event.summary = "#{one[:customer]} – #{one[:jobs].join(', ')}"
+          event.summary = "#{one[:customer]} – #{one[:jobs].join(", ")}"
           event.location = one[:place]
           event.geo = one[:geo] if one[:geo]
           event.description = [one[:label], one[:phone], one[:access]].compact.join("\n")

@@ -4,25 +4,60 @@ require "prawn"
 
 module Munimen
   module Formats
-    # Draws the shapes of core/drawing on a Prawn page, in the report's colours. SVG paths use M L H V Q Z.
+    # Draws the shapes of core/drawing on a Prawn page, in the report's colours. SVG paths use M L
+    # H V Q Z.
     class DrawingPdf
       # role => [fill, stroke, width]; nil paints nothing.
       ROLES = {
-        jacket: ["EFE7D5", "C9BDA5", 0.6], water: ["D9D6DA", "8D8A83", 1.2], ground: [nil, "4C5870", 1.2], flue: ["ECE5D6", "8D8A83", 0.9],
-        flue_inside: ["ECE5D6", "8D8A83", 0.6], baffle: [nil, "8D8A83", 0.8], thin: [nil, "8D8A83", 0.8], membrane: [nil, "8D8A83", 0.8],
-        metal: ["8D8A83", "1D2B45", 0.5], control: ["8D8A83", "1D2B45", 0.5], brass: ["A8863C", "1D2B45", 0.5], plate: ["FFFFFF", "1D2B45", 0.5],
-        flame: ["B8412C", nil, 0], gas_pipe: [nil, "4C5870", 1.8], cable: [nil, "1D2B45", 0.8], element: [nil, "1D2B45", 1.2], reset: ["A3182B", nil, 0],
-        cold_pipe: [nil, "2E6FA8", 2.6], cold_node: ["2E6FA8", nil, 0], hot_pipe: [nil, "B8412C", 2.6], dip_tube: ["8FB3D3", nil, 0], anode: ["8D8A83", nil, 0],
-        vessel: ["FFFFFF", "2E6FA8", 1.4], unknown: [nil, "B9AE97", 1.1], copper: [nil, "97491F", 2.4], copper_thin: [nil, "97491F", 1.2],
-        coil: [nil, "B8412C", 1.6], air: ["F4EFE4", "8D8A83", 0.6], lever: [nil, "1D2B45", 1.2]
+        jacket: ["EFE7D5", "C9BDA5", 0.6],
+        water: ["D9D6DA", "8D8A83", 1.2],
+        ground: [nil, "4C5870", 1.2],
+        flue: ["ECE5D6", "8D8A83", 0.9],
+        flue_inside: ["ECE5D6", "8D8A83", 0.6],
+        baffle: [nil, "8D8A83", 0.8],
+        thin: [nil, "8D8A83", 0.8],
+        membrane: [nil, "8D8A83", 0.8],
+        metal: ["8D8A83", "1D2B45", 0.5],
+        control: ["8D8A83", "1D2B45", 0.5],
+        brass: ["A8863C", "1D2B45", 0.5],
+        plate: ["FFFFFF", "1D2B45", 0.5],
+        flame: ["B8412C", nil, 0],
+        gas_pipe: [nil, "4C5870", 1.8],
+        cable: [nil, "1D2B45", 0.8],
+        element: [nil, "1D2B45", 1.2],
+        reset: ["A3182B", nil, 0],
+        cold_pipe: [nil, "2E6FA8", 2.6],
+        cold_node: ["2E6FA8", nil, 0],
+        hot_pipe: [nil, "B8412C", 2.6],
+        dip_tube: ["8FB3D3", nil, 0],
+        anode: ["8D8A83", nil, 0],
+        vessel: ["FFFFFF", "2E6FA8", 1.4],
+        unknown: [nil, "B9AE97", 1.1],
+        copper: [nil, "97491F", 2.4],
+        copper_thin: [nil, "97491F", 1.2],
+        coil: [nil, "B8412C", 1.6],
+        air: ["F4EFE4", "8D8A83", 0.6],
+        lever: [nil, "1D2B45", 1.2]
       }.freeze
       INK = "1D2B45"
-      GRADES = { danger: "A3182B", defect: "8A4A00", watch: "6A5600", advice: "3F4F79", sound: "1F6244", not_tested: "5D5A55" }.freeze
+      GRADES = {
+        danger: "A3182B",
+        defect: "8A4A00",
+        watch: "6A5600",
+        advice: "3F4F79",
+        sound: "1F6244",
+        not_tested: "5D5A55"
+      }.freeze
 
       # Corners of the marks, in radii: triangle, square, octagon, lozenge.
       CORNERS = {
-        watch: [[0, 1], [1, -1], [-1, -1]], defect: [[-1, 1], [1, 1], [1, -1], [-1, -1]], advice: [[0, 1], [1, 0], [0, -1], [-1, 0]],
-        danger: Array.new(8) { |i| [1.2 * Math.cos((i + 0.5) * Math::PI / 4), 1.2 * Math.sin((i + 0.5) * Math::PI / 4)] }
+        watch: [[0, 1], [1, -1], [-1, -1]],
+        defect: [[-1, 1], [1, 1], [1, -1], [-1, -1]],
+        advice: [[0, 1], [1, 0], [0, -1], [-1, 0]],
+        danger:
+          Array.new(8) do |i|
+            [1.2 * Math.cos((i + 0.5) * Math::PI / 4), 1.2 * Math.sin((i + 0.5) * Math::PI / 4)]
+          end
       }.freeze
 
       # pdf: Prawn::Document. at: top left corner. width: in points.
@@ -38,13 +73,22 @@ module Munimen
       # marks: {part => {grade:, reading:}}, parts: {part => name}.
       def section(marks:, parts:)
         @drawing[:shapes].each { |shape| shape(shape) }
-        @drawing[:labels].each { |label| label(label, parts[label[:part].to_sym], marks[label[:part].to_sym] || {}) }
+        @drawing[:labels].each do |label|
+          label(label, parts[label[:part].to_sym], marks[label[:part].to_sym] || {})
+        end
       end
 
       def ladder
         @drawing[:scales].each do |scale|
           text(scale[:title], scale[:x] - 34, 18, 9, :bold)
-          [-8, 8].each { |dx| stroke("D3C8B2", 2) { @pdf.line(point(scale[:x] + dx, scale[:top] - 6), point(scale[:x] + dx, scale[:bottom] + 6)) } }
+          [-8, 8].each do |dx|
+            stroke("D3C8B2", 2) do
+              @pdf.line(
+                point(scale[:x] + dx, scale[:top] - 6),
+                point(scale[:x] + dx, scale[:bottom] + 6)
+              )
+            end
+          end
           scale[:rungs].each { |rung| rung(scale, rung) }
         end
       end
@@ -53,8 +97,12 @@ module Munimen
 
       def rung(scale, rung)
         color = rung[:problem] ? GRADES[:defect] : "1D2B45"
-        stroke(color, rung[:role].to_s == "measured" ? 2.4 : 1.2) { @pdf.line(point(scale[:x] - 13, rung[:y]), point(scale[:x] + 13, rung[:y])) }
-        stroke("4C5870", 0.3) { @pdf.line(point(scale[:x] + 13, rung[:y]), point(scale[:x] + 22, rung[:at] - 3)) }
+        stroke(color, rung[:role].to_s == "measured" ? 2.4 : 1.2) do
+          @pdf.line(point(scale[:x] - 13, rung[:y]), point(scale[:x] + 13, rung[:y]))
+        end
+        stroke("4C5870", 0.3) do
+          @pdf.line(point(scale[:x] + 13, rung[:y]), point(scale[:x] + 22, rung[:at] - 3))
+        end
         @pdf.fill_color color
         text(rung[:value], scale[:x] + 25, rung[:at] - 1, 8.2, :bold)
         text(rung[:label], scale[:x] + 25, rung[:at] + 10, 7)
@@ -77,8 +125,12 @@ module Munimen
       def trace(shape)
         case shape[:t].to_sym
         when :rect
-          @pdf.rounded_rectangle(point(shape[:x], shape[:y]), shape[:w] * @scale, shape[:h] * @scale,
-                                 [shape[:r].to_f, shape[:w] / 2.0, shape[:h] / 2.0].min * @scale)
+          @pdf.rounded_rectangle(
+            point(shape[:x], shape[:y]),
+            shape[:w] * @scale,
+            shape[:h] * @scale,
+            [shape[:r].to_f, shape[:w] / 2.0, shape[:h] / 2.0].min * @scale
+          )
         when :circle then @pdf.circle(point(shape[:x], shape[:y]), shape[:r] * @scale)
         when :line then @pdf.line(point(shape[:x1], shape[:y1]), point(shape[:x2], shape[:y2]))
         when :path then path(shape[:d])
@@ -105,20 +157,43 @@ module Munimen
       end
 
       def quadratic(x, y, (cx, cy, ex, ey))
-        @pdf.curve_to(point(ex, ey), bounds: [point(x + (2.0 / 3 * (cx - x)), y + (2.0 / 3 * (cy - y))), point(ex + (2.0 / 3 * (cx - ex)), ey + (2.0 / 3 * (cy - ey)))])
+        @pdf.curve_to(
+          point(ex, ey),
+          bounds: [
+            point(x + (2.0 / 3 * (cx - x)), y + (2.0 / 3 * (cy - y))),
+            point(ex + (2.0 / 3 * (cx - ex)), ey + (2.0 / 3 * (cy - ey)))
+          ]
+        )
         [ex, ey]
       end
 
       def label(label, name, mark)
         left = label[:side].to_s == "left"
-        stroke("4C5870", 0.25) { @pdf.line(point(left ? 104 : 316, label[:at] - 3), point(label[:x], label[:y])) }
+        stroke("4C5870", 0.25) do
+          @pdf.line(point(left ? 104 : 316, label[:at] - 3), point(label[:x], label[:y]))
+        end
         grade(mark[:grade].to_sym, left ? 5 : 415, label[:at] - 4) if mark[:grade]
-        place = { at: nil, width: 96 * @scale, height: 14, align: left ? :left : :right, overflow: :shrink_to_fit, single_line: true }
+        place = {
+          at: nil,
+          width: 96 * @scale,
+          height: 14,
+          align: left ? :left : :right,
+          overflow: :shrink_to_fit,
+          single_line: true
+        }
         x = left ? 12 : 312
         @pdf.fill_color "1D2B45"
         @pdf.text_box(name.to_s, **place, at: point(x, label[:at] - 9), size: 10.5 * @scale)
         value = mark[:reading] || label[:note]
-        @pdf.text_box(value.to_s, **place, at: point(x, label[:at] + 2), size: 10.5 * @scale, style: mark[:reading] ? :bold : :normal) if value
+        return unless value
+
+        @pdf.text_box(
+          value.to_s,
+          **place,
+          at: point(x, label[:at] + 2),
+          size: 10.5 * @scale,
+          style: mark[:reading] ? :bold : :normal
+        )
       end
 
       def grade(grade, x, y)
@@ -128,9 +203,12 @@ module Munimen
         cx, cy = point(x, y)
         r = 4 * @scale
         case grade
-        when :sound then @pdf.fill_circle([cx, cy], r)
-        when :not_tested then @pdf.stroke_circle([cx, cy], r * 0.8)
-        else @pdf.fill_polygon(*CORNERS.fetch(grade).map { |dx, dy| [cx + (dx * r), cy + (dy * r)] })
+        when :sound
+          @pdf.fill_circle([cx, cy], r)
+        when :not_tested
+          @pdf.stroke_circle([cx, cy], r * 0.8)
+        else
+          @pdf.fill_polygon(*CORNERS.fetch(grade).map { |dx, dy| [cx + (dx * r), cy + (dy * r)] })
         end
         @pdf.fill_color INK
       end

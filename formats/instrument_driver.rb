@@ -4,9 +4,10 @@ require "socket"
 
 module Munimen
   module Formats
-    # Speaks the line protocol (docs/formats/instruments.md) to an instrument, simulated or real.
+    # Speaks the line protocol (docs/formats/instruments.md) to an instrument, simulated or
+    # real.
     #
-    #   InstrumentDriver.open("127.0.0.1", 4020, device: "manometer", point: "inlet") { |driver| driver.measure }
+    #   InstrumentDriver.open("127.0.0.1", 4020, device: "manometer", point: "inlet", &:measure)
     class InstrumentDriver
       PATIENCE = 2 # s for an answer
       NONE = "9.91E37"
@@ -21,7 +22,12 @@ module Munimen
         driver.order("ROUT:CLOS #{point}")
         yield driver
       rescue SystemCallError, SocketError => e
-        raise Error.new("The instrument does not answer (#{e.class.name.split('::').last}). Is it on, and near?", field: :instrument, code: :no_answer)
+        raise Error.new(
+          "The instrument does not answer (#{e.class.name.split("::").last}). Is it on, " \
+          "and near?",
+          field: :instrument,
+          code: :no_answer
+        )
       ensure
         driver&.close
       end
@@ -30,13 +36,22 @@ module Munimen
 
       def order(line)
         answer = ask(line)
-        raise Error.new("The instrument refuses “#{line}”: #{answer}", field: :instrument, code: :refused) unless answer == "OK"
+        return if answer == "OK"
+
+        raise Error.new(
+          "The instrument refuses “#{line}”: #{answer}",
+          field: :instrument,
+          code: :refused
+        )
       end
 
       # What it shows, half a second on.
       def measure
         value, state = ask("MEAS? 0.5").split(",", 2)
-        Sample.new(value == NONE ? nil : Float(value, exception: false), state.to_s.split("+") - ["OK"])
+        Sample.new(
+          value == NONE ? nil : Float(value, exception: false),
+          state.to_s.split("+") - ["OK"]
+        )
       end
 
       # One digit of what it shows, SI.
@@ -48,9 +63,16 @@ module Munimen
 
       def ask(line)
         @socket.write("#{line}\n")
-        raise Error.new("The instrument has stopped answering.", field: :instrument, code: :no_answer) unless @socket.wait_readable(PATIENCE)
+        unless @socket.wait_readable(PATIENCE)
+          raise Error.new(
+            "The instrument has stopped answering.",
+            field: :instrument,
+            code: :no_answer
+          )
+        end
 
-        @socket.gets("\n", 200)&.chomp or raise Error.new("The instrument has hung up.", field: :instrument, code: :no_answer)
+        @socket.gets("\n", 200)&.chomp or
+          raise Error.new("The instrument has hung up.", field: :instrument, code: :no_answer)
       end
     end
   end

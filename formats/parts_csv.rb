@@ -4,14 +4,16 @@ require "csv"
 
 module Munimen
   module Formats
-    # The catalogue of parts as CSV: a header line, then a part a line; columns by kind (core/parts/kinds).
+    # The catalogue of parts as CSV: a header line, then a part a line; columns by kind
+    # (core/parts/kinds).
     module PartsCsv
       SHIPPED = File.join(ROOT, "formats/parts.csv")
       LINES = 5000
 
       module_function
 
-      # The Parts::Catalogue of a text, or of the one that ships. Raises Error naming line and column.
+      # The Parts::Catalogue of a text, or of the one that ships. Raises Error naming line and
+      # column.
       def catalogue(text = nil)
         return @shipped ||= read(File.read(SHIPPED)) unless text
 
@@ -20,10 +22,22 @@ module Munimen
 
       def read(text)
         rows = CSV.parse(text.delete_prefix("\uFEFF"), headers: true).map(&:to_h)
-        raise Error.new("The file has #{rows.size} lines; at most #{LINES} are read.", field: :csv, code: :too_long) if rows.size > LINES
+        if rows.size > LINES
+          raise Error.new(
+            "The file has #{rows.size} lines; at most #{LINES} are read.",
+            field: :csv,
+            code: :too_long
+          )
+        end
 
         missing = Parts::Catalogue::HEAD - rows.first.to_h.keys
-        raise Error.new("The first line must name the columns; missing: #{missing.join(', ')}.", field: :csv, code: :bad_row) if missing.any?
+        if missing.any?
+          raise Error.new(
+            "The first line must name the columns; missing: #{missing.join(", ")}.",
+            field: :csv,
+            code: :bad_row
+          )
+        end
 
         Parts::Catalogue.new(rows)
       rescue CSV::MalformedCSVError => e

@@ -2,7 +2,8 @@
 
 module Munimen
   module Formats
-    # A JPEG or PNG, told by its content, stripped of everything but the picture: no EXIF, so no position.
+    # A JPEG or PNG, told by its content, stripped of everything but the picture: no EXIF, so no
+    # position.
     #
     #   Photograph.read(bytes).media_type # => "image/jpeg"
     class Photograph
@@ -40,7 +41,10 @@ module Munimen
           sized = false
           loop do
             marker, length = bytes[at, 4]&.unpack("n2")
-            refuse("The JPEG is damaged.") unless marker && marker >> 8 == 0xFF && length.to_i >= 2 && at + 2 + length <= bytes.bytesize
+            unless marker && marker >> 8 == 0xFF && length.to_i >= 2 &&
+                   at + 2 + length <= bytes.bytesize
+              refuse("The JPEG is damaged.")
+            end
             kind = marker & 0xFF
             sized ||= FRAMES.include?(kind) && sides(*bytes[at + 5, 4].unpack("n2"))
             kept << bytes[at, 2 + length] unless (0xE1..0xEF).cover?(kind) || kind == 0xFE
@@ -58,7 +62,10 @@ module Munimen
           first = true
           loop do
             length, type = bytes[at, 8]&.unpack("Na4")
-            refuse("The PNG is damaged.") unless type && type.size == 4 && at + 12 + length <= bytes.bytesize && (!first || type == "IHDR")
+            unless type && type.size == 4 && at + 12 + length <= bytes.bytesize &&
+                   (!first || type == "IHDR")
+              refuse("The PNG is damaged.")
+            end
             sides(*bytes[at + 8, 8].unpack("N2")) if first
             first = false
             kept << bytes[at, 12 + length] if PNG_KEPT.include?(type)
@@ -69,7 +76,9 @@ module Munimen
 
         # The sides, when a picture may have them.
         def sides(one, other)
-          refuse("The photo is larger than #{LARGEST_SIDE} pixels a side.") if [one, other].max > LARGEST_SIDE || [one, other].min.zero?
+          if [one, other].max > LARGEST_SIDE || [one, other].min.zero?
+            refuse("The photo is larger than #{LARGEST_SIDE} pixels a side.")
+          end
           [one, other]
         end
       end

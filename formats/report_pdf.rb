@@ -5,8 +5,8 @@ require "prawn/table"
 
 module Munimen
   module Formats
-    # The customer's page as a PDF: the same content as on the screen, our fonts, the section drawing and
-    # the ladder, page numbers.
+    # The customer's page as a PDF: the same content as on the screen, our fonts, the section
+    # drawing and the ladder, page numbers.
     #
     #   ReportPdf.new(page).render # => String of bytes
     class ReportPdf
@@ -14,8 +14,19 @@ module Munimen
       INK = "1D2B45"
       SOFT = "4C5870"
       COPPER = "97491F"
-      WORDS = { danger: "Danger", defect: "Defect", watch: "Watch", advice: "Advice", sound: "Sound", not_tested: "Not tested" }.freeze
-      TINTS = { "in_service" => "DCEBDF", "in_service_with_limits" => "F9E6C8", "left_off" => "F8DEDE" }.freeze
+      WORDS = {
+        danger: "Danger",
+        defect: "Defect",
+        watch: "Watch",
+        advice: "Advice",
+        sound: "Sound",
+        not_tested: "Not tested"
+      }.freeze
+      TINTS = {
+        "in_service" => "DCEBDF",
+        "in_service_with_limits" => "F9E6C8",
+        "left_off" => "F8DEDE"
+      }.freeze
 
       # page: as Desk::ReportPage gives it.
       def initialize(page)
@@ -24,8 +35,15 @@ module Munimen
       end
 
       def render
-        @pdf = Prawn::Document.new(page_size: "LETTER", margin: [44, 48, 54, 48],
-                                   info: { Title: "Report – #{@data[:address]}", Author: @data[:firm]["name"] || @data[:firm][:name], Creator: "Munimen" })
+        @pdf = Prawn::Document.new(
+          page_size: "LETTER",
+          margin: [44, 48, 54, 48],
+          info: {
+            Title: "Report – #{@data[:address]}",
+            Author: @data[:firm]["name"] || @data[:firm][:name],
+            Creator: "Munimen"
+          }
+        )
         fonts
         head
         verdict
@@ -42,7 +60,15 @@ module Munimen
       private
 
       def fonts
-        @pdf.font_families.update("B612" => { normal: file("B612-Regular"), bold: file("B612-Bold") }, "Mono" => { normal: file("B612Mono-Regular") })
+        @pdf.font_families.update(
+          "B612" => {
+            normal: file("B612-Regular"),
+            bold: file("B612-Bold")
+          },
+          "Mono" => {
+            normal: file("B612Mono-Regular")
+          }
+        )
         @pdf.font "B612"
         @pdf.font_size 9.5
         @pdf.default_leading 2
@@ -70,12 +96,25 @@ module Munimen
       def verdict
         soft("Looks only: nothing was operated") if @page[:look_only]
         soft("Draft – not signed yet") unless @data[:signed_at]
-        style = { background_color: TINTS.fetch(@page[:outcome].to_s), borders: [], padding: 10, size: 14, font_style: :bold, text_color: INK }
+        style = {
+          background_color: TINTS.fetch(@page[:outcome].to_s),
+          borders: [],
+          padding: 10,
+          size: 14,
+          font_style: :bold,
+          text_color: INK
+        }
         @pdf.table([[@page[:sentence]]], width: @pdf.bounds.width, cell_style: style)
         @pdf.move_down 6
         soft(@page[:outcome_reason]) unless @page[:outcome_reason].to_s.empty?
         heater = @data[:heater]
-        soft [heater[:label], heater[:maker], heater[:model], heater[:serial], heater[:capacity]].compact.join("  ·  ")
+        soft [
+          heater[:label],
+          heater[:maker],
+          heater[:model],
+          heater[:serial],
+          heater[:capacity]
+        ].compact.join("  ·  ")
       end
 
       def deficiencies
@@ -84,29 +123,70 @@ module Munimen
         heading "What must be done"
         @page[:deficiencies].each do |one|
           color = DrawingPdf::GRADES.fetch(one[:state].to_sym)
-          grade = "<b><color rgb='#{color}'>#{WORDS.fetch(one[:state].to_sym)}</color></b>\n#{"by #{date(one[:by])}" if one[:by]}"
-          style = { inline_format: true, borders: [:left], border_color: color, border_width: 2, padding: [2, 6, 6, 8], text_color: INK }
-          @pdf.table([[grade, deficiency(one)]], column_widths: [92, @pdf.bounds.width - 92], cell_style: style) { |table| table.column(1).borders = [] }
+          grade =
+            "<b><color rgb='#{color}'>#{WORDS.fetch(one[:state].to_sym)}</color></b>\n" \
+            "#{"by #{date(one[:by])}" if one[:by]}"
+          style = {
+            inline_format: true,
+            borders: [:left],
+            border_color: color,
+            border_width: 2,
+            padding: [2, 6, 6, 8],
+            text_color: INK
+          }
+          @pdf.table(
+            [[grade, deficiency(one)]],
+            column_widths: [92, @pdf.bounds.width - 92],
+            cell_style: style
+          ) { |table| table.column(1).borders = [] }
           @pdf.move_down 4
         end
       end
 
       def deficiency(one)
-        acted = "Done on the spot: #{sentence(one[:action])} Told: #{sentence(one[:told])}" if one[:action]
+        if one[:action]
+          acted = "Done on the spot: #{sentence(one[:action])} Told: #{sentence(one[:told])}"
+        end
         place = [one[:place], one[:gas_situation]].compact.join(" – ")
-        ["<b>#{escape(place)}.</b> #{escape(one[:explain] || one[:text])}", (escape(one[:text]) if one[:explain]), escape(one[:remedy]), acted,
-         "<color rgb='#{SOFT}'>Rule: #{escape(one[:source])}</color>"].compact.reject(&:empty?).join("\n")
+        [
+          "<b>#{escape(place)}.</b> #{escape(one[:explain] || one[:text])}",
+          (escape(one[:text]) if one[:explain]),
+          escape(one[:remedy]),
+          acted,
+          "<color rgb='#{SOFT}'>Rule: #{escape(one[:source])}</color>"
+        ].compact.reject(&:empty?).join("\n")
       end
 
-      def sentence(text) = "#{escape(text.to_s.delete_suffix('.'))}."
+      def sentence(text) = "#{escape(text.to_s.delete_suffix("."))}."
 
       def results
         return if @page[:results].empty?
 
         heading "What was measured"
-        rows = @page[:results].map { |one| [one[:title], one[:measured] || one[:text], one[:limit].to_s, WORDS.fetch(one[:state].to_sym)] }
-        @pdf.table([["", "Measured", "Limit", "Verdict"]] + rows, header: true, width: @pdf.bounds.width, column_widths: { 0 => 186, 2 => 92, 3 => 66 },
-                   cell_style: { borders: [:bottom], border_color: "D3C8B2", padding: [4, 6, 4, 0], text_color: INK }) do |table|
+        rows = @page[:results].map do |one|
+          [
+            one[:title],
+            one[:measured] || one[:text],
+            one[:limit].to_s,
+            WORDS.fetch(one[:state].to_sym)
+          ]
+        end
+        @pdf.table(
+          [["", "Measured", "Limit", "Verdict"]] + rows,
+          header: true,
+          width: @pdf.bounds.width,
+          column_widths: {
+            0 => 186,
+            2 => 92,
+            3 => 66
+          },
+          cell_style: {
+            borders: [:bottom],
+            border_color: "D3C8B2",
+            padding: [4, 6, 4, 0],
+            text_color: INK
+          }
+        ) do |table|
           table.row(0).text_color = SOFT
           @page[:results].each_with_index do |one, index|
             table.row(index + 1).column(3).text_color = DrawingPdf::GRADES.fetch(one[:state].to_sym)
@@ -121,7 +201,10 @@ module Munimen
         @pdf.start_new_page if @pdf.cursor < section_height + 40
         heading "This heater"
         top = @pdf.cursor
-        DrawingPdf.new(@pdf, @data[:section], at: [0, top], width:).section(marks: symbols(@data[:marks]), parts: symbols(@data[:parts]))
+        DrawingPdf.new(@pdf, @data[:section], at: [0, top], width:).section(
+          marks: symbols(@data[:marks]),
+          parts: symbols(@data[:parts])
+        )
         DrawingPdf.new(@pdf, @data[:ladder], at: [262, top], width: 224).ladder
         @pdf.fill_color INK
         @pdf.move_cursor_to top - section_height - 6
@@ -129,14 +212,25 @@ module Munimen
 
       def lists
         bullets("What was not tested, and why", @page[:not_tested].map { |one| one[:text] })
-        bullets("Put off to another day", reasons(@page[:put_off]))
+        bullets("Postponed to another day", reasons(@page[:put_off]))
         bullets("Done out of order, and why", reasons(@page[:out_of_order]))
-        bullets("Found, and put right on this visit", @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" })
+        bullets(
+          "Found, and put right on this visit",
+          @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }
+        )
+        told
+      end
+
+      # What stands at the end: how it hangs together, what was done, what follows.
+      def told
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
         bullets "Please note", @page[:cautions]
         bullets("Next dates", @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" })
-        bullets("House rules that applied", (@page[:house_rules] || []).map { |one| "#{one[:ask]} #{one[:choice]} (#{one[:level]})" })
+        bullets(
+          "House rules that applied",
+          (@page[:house_rules] || []).map { |one| "#{one[:ask]} #{one[:choice]} (#{one[:level]})" }
+        )
         bullets("In plain words", @page[:glossary].map { |one| "#{one[:term]}: #{one[:gloss]}" })
       end
 
@@ -150,12 +244,18 @@ module Munimen
           one = @data[:signatures].find { |signature| signature[:signer] == who }
           @pdf.bounding_box([index * 260, top], width: 250, height: 84) { signature(who, one) }
         end
-        soft "Done by #{@data[:person]}. Judged by: #{@page[:rulebook]}. #{@page[:edition]}. The maker's instructions, the local authority and licensed people come first."
+        soft "Done by #{@data[:person]}. Judged by: #{@page[:rulebook]}. #{@page[:edition]}. The " \
+             "maker's instructions, the local authority and licensed people come first."
       end
 
       # Added after it was signed.
       def amendments
-        bullets("Added after signing", (@data[:amendments] || []).map { |one| "#{date(one[:at])}, #{one[:by]}: #{one[:text]} (#{one[:reason]})" })
+        bullets(
+          "Added after signing",
+          (@data[:amendments] || []).map do |one|
+            "#{date(one[:at])}, #{one[:by]}: #{one[:text]} (#{one[:reason]})"
+          end
+        )
       end
 
       def signature(who, one)
@@ -175,13 +275,20 @@ module Munimen
         @pdf.line_width = 1.2
         strokes.each do |points|
           @pdf.stroke do
-            points.each_with_index { |(x, y), i| i.zero? ? @pdf.move_to(x * 200, 84 - (y * 56)) : @pdf.line_to(x * 200, 84 - (y * 56)) }
+            points.each_with_index do |(x, y), i|
+              i.zero? ? @pdf.move_to(x * 200, 84 - (y * 56)) : @pdf.line_to(x * 200, 84 - (y * 56))
+            end
           end
         end
       end
 
       def numbers
-        @pdf.number_pages "<page> / <total>", at: [@pdf.bounds.right - 60, -16], width: 60, align: :right, size: 8, color: SOFT
+        @pdf.number_pages "<page> / <total>",
+                          at: [@pdf.bounds.right - 60, -16],
+                          width: 60,
+                          align: :right,
+                          size: 8,
+                          color: SOFT
       end
 
       def bullets(title, lines)
@@ -199,9 +306,16 @@ module Munimen
       end
 
       def soft(text, **options) = @pdf.text(text, size: 8.5, color: SOFT, **options)
-      def symbols(hash) = hash.transform_keys(&:to_sym).transform_values { |value| value.is_a?(Hash) ? value.transform_keys(&:to_sym) : value }
+
+      def symbols(hash)
+        hash
+          .transform_keys(&:to_sym)
+          .transform_values { |value| value.is_a?(Hash) ? value.transform_keys(&:to_sym) : value }
+      end
+
       def escape(text) = text.to_s.gsub("&", "&amp;").gsub("<", "&lt;").gsub(">", "&gt;")
-      def date(text) = text && Date.iso8601(text.to_s[0, 10]).strftime("%-d %B %Y")
+      # As people write it where the heater stands.
+      def date(text) = text && Words[@data[:units] || :us].date(text)
     end
   end
 end

@@ -14,11 +14,21 @@ module Munimen
 
       # Raises Error naming what is wrong with the text.
       def read(text)
-        raise Error.new("A scenario is at most #{LARGEST} bytes.", field: :scenario, code: :too_long) if text.to_s.bytesize > LARGEST
+        if text.to_s.bytesize > LARGEST
+          raise Error.new(
+            "A scenario is at most #{LARGEST} bytes.",
+            field: :scenario,
+            code: :too_long
+          )
+        end
 
         Training::Scenario.from(JSON.parse(text, symbolize_names: true, max_nesting: 10))
       rescue JSON::ParserError, TypeError
-        raise Error.new("scenario must be JSON, as in docs/formats/scenario.md.", field: :scenario, code: :bad_json)
+        raise Error.new(
+          "scenario must be JSON, as in docs/formats/scenario.md.",
+          field: :scenario,
+          code: :bad_json
+        )
       end
     end
   end

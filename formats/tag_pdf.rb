@@ -5,8 +5,8 @@ require "rqrcode_core"
 
 module Munimen
   module Formats
-    # The service tag that hangs on the heater, 62×100 mm: when it was serviced, the results in brief, when next, and a code that
-    # leads to the record.
+    # The service tag that hangs on the heater, 62×100 mm: when it was serviced, the results in
+    # brief, when next, and a code that leads to the record.
     class TagPdf
       MM = 72 / 25.4
       SIZE = [62 * MM, 100 * MM].freeze
@@ -24,8 +24,22 @@ module Munimen
       end
 
       def render
-        @pdf = Prawn::Document.new(page_size: SIZE, margin: 3.5 * MM, info: { Title: "Service tag – #{@data[:address]}", Creator: "Munimen" })
-        @pdf.font_families.update("B612" => %w[normal bold].zip(%w[Regular Bold]).to_h { |style, name| [style.to_sym, File.join(ReportPdf::FONTS, "B612-#{name}.ttf")] })
+        @pdf = Prawn::Document.new(
+          page_size: SIZE,
+          margin: 3.5 * MM,
+          info: {
+            Title: "Service tag – #{@data[:address]}",
+            Creator: "Munimen"
+          }
+        )
+        @pdf.font_families.update(
+          "B612" =>
+            %w[normal bold]
+              .zip(%w[Regular Bold])
+              .to_h do |style, name|
+                [style.to_sym, File.join(ReportPdf::FONTS, "B612-#{name}.ttf")]
+              end
+        )
         @pdf.font "B612"
         @pdf.fill_color ReportPdf::INK
         head
@@ -42,9 +56,18 @@ module Munimen
         line [firm[:phone], @data[:person]].compact.join(" · "), size: 6.5
         @pdf.move_down 2
         line "Serviced #{date(@data[:date])}", size: 10.5, style: :bold
-        line [@data[:heater][:label], @data[:heater][:maker], @data[:heater][:serial]].compact.join(" · "), size: 6.5
+        line [@data[:heater][:label], @data[:heater][:maker], @data[:heater][:serial]].compact.join(
+          " · "
+        ),
+             size: 6.5
         @pdf.move_down 2
-        @pdf.text_box @page[:sentence], at: [0, @pdf.cursor], width: @pdf.bounds.width, height: 30, size: 7.5, style: :bold, overflow: :shrink_to_fit
+        @pdf.text_box @page[:sentence],
+                      at: [0, @pdf.cursor],
+                      width: @pdf.bounds.width,
+                      height: 30,
+                      size: 7.5,
+                      style: :bold,
+                      overflow: :shrink_to_fit
         @pdf.move_down 32
       end
 
@@ -55,15 +78,28 @@ module Munimen
           height = @pdf.height_of(one[:title], width: TITLE, size: SMALL) + 1
           break if @pdf.cursor - height < QR + 4
 
-          columns(height, [one[:title], TITLE, :left], [one[:measured].to_s, MEASURED, :right], [word, @pdf.bounds.width - TITLE - MEASURED, :right])
+          columns(
+            height,
+            [one[:title], TITLE, :left],
+            [one[:measured].to_s, MEASURED, :right],
+            [word, @pdf.bounds.width - TITLE - MEASURED, :right]
+          )
         end
       end
 
-      # One row: [text, width, side] of each column; what is too long for its column is written smaller.
+      # One row: [text, width, side] of each column; what is too long for its column is written
+      # smaller.
       def columns(height, *texts)
         left = 0
         texts.each_with_index do |(text, width, side), index|
-          @pdf.text_box text, at: [left, @pdf.cursor], width: width - 2, height:, size: SMALL, align: side, overflow: :shrink_to_fit, style: index.zero? ? :normal : :bold
+          @pdf.text_box text,
+                        at: [left, @pdf.cursor],
+                        width: width - 2,
+                        height:,
+                        size: SMALL,
+                        align: side,
+                        overflow: :shrink_to_fit,
+                        style: index.zero? ? :normal : :bold
           left += width
         end
         @pdf.move_down height
@@ -71,9 +107,19 @@ module Munimen
 
       def foot
         following = @page[:next_dates].map { |one| one[:on].to_s }.min
-        @pdf.text_box "Next: #{following ? date(following) : 'as agreed'}", at: [0, QR - 2], width: @pdf.bounds.width - QR - 4, height: 26, size: 9.5, style: :bold
-        @pdf.text_box "Smell gas? No switch, no flame: out, and call from outside. The whole record: scan.", at: [0, QR - 30], width: @pdf.bounds.width - QR - 6,
-          height: 32, size: 6, overflow: :shrink_to_fit
+        @pdf.text_box "Next: #{following ? date(following) : "as agreed"}",
+                      at: [0, QR - 2],
+                      width: @pdf.bounds.width - QR - 4,
+                      height: 26,
+                      size: 9.5,
+                      style: :bold
+        @pdf.text_box "Smell gas? No switch, no flame: out, and call from outside. The whole " \
+                      "record: scan.",
+                      at: [0, QR - 30],
+                      width: @pdf.bounds.width - QR - 6,
+                      height: 32,
+                      size: 6,
+                      overflow: :shrink_to_fit
         code(@pdf.bounds.width - QR, QR)
       end
 
@@ -83,13 +129,24 @@ module Munimen
         size = QR / (rows.size + (2 * QUIET))
         @pdf.fill_color "000000"
         rows.each_with_index do |row, y|
-          row.each_with_index { |dark, x| @pdf.fill_rectangle([left + ((x + QUIET) * size), top - ((y + QUIET) * size)], size + 0.02, size + 0.02) if dark }
+          row.each_with_index do |dark, x|
+            next unless dark
+
+            @pdf.fill_rectangle(
+              [left + ((x + QUIET) * size), top - ((y + QUIET) * size)],
+              size + 0.02,
+              size + 0.02
+            )
+          end
         end
         @pdf.fill_color ReportPdf::INK
       end
 
-      def line(text, **options) = @pdf.text(text.to_s, single_line: true, overflow: :truncate, **options)
-      def date(text) = Date.iso8601(text.to_s[0, 10]).strftime("%-d %B %Y")
+      def line(text, **options)
+        @pdf.text(text.to_s, single_line: true, overflow: :truncate, **options)
+      end
+
+      def date(text) = Words[@data[:units] || :us].date(text)
     end
   end
 end

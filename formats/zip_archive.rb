@@ -4,8 +4,9 @@ require "zip"
 
 module Munimen
   module Formats
-    # A zip with only the names that are expected: written the same for the same content; read with bounds, so that a file that
-    # unfolds without end, or names that lead elsewhere, do no harm.
+    # A zip with only the names that are expected: written the same for the same content; read
+    # with bounds, so that a file that unfolds without end, or names that lead elsewhere, do no
+    # harm.
     module ZipArchive
       ENTRIES = 500_000
       LARGEST = 20_000_000_000 # bytes of all, unfolded
@@ -18,10 +19,26 @@ module Munimen
       def write(path, entries)
         Zip::OutputStream.open(path) do |zip|
           entries.each do |name, content|
-            entry = Zip::Entry.new(nil, name, time: Zip::DOSTime.at(STILL), compression_method: name.end_with?(".gz", ".jpg", ".sqlite3") ? Zip::Entry::STORED : Zip::Entry::DEFLATED)
+            entry = Zip::Entry.new(
+              nil,
+              name,
+              time: Zip::DOSTime.at(STILL),
+              compression_method:
+                (
+                  if name.end_with?(".gz", ".jpg", ".sqlite3")
+                    Zip::Entry::STORED
+                  else
+                    Zip::Entry::DEFLATED
+                  end
+                )
+            )
             entry.extra.clear
             zip.put_next_entry(entry)
-            content.is_a?(Hash) ? File.open(content[:path], "rb") { |file| copy(file, zip) } : zip.write(content)
+            if content.is_a?(Hash)
+              File.open(content[:path], "rb") { |file| copy(file, zip) }
+            else
+              zip.write(content)
+            end
           end
         end
       end
@@ -32,7 +49,8 @@ module Munimen
         end
       end
 
-      # Yields [name, Zip::Entry] of every entry, after all have been looked at. allowed: pattern of names. Raises Error naming what is wrong.
+      # Yields [name, Zip::Entry] of every entry, after all have been looked at. allowed: pattern
+      # of names. Raises Error naming what is wrong.
       def read(path, allowed:)
         Zip::File.open(path) do |zip|
           entries = zip.entries.reject(&:directory?)
@@ -40,26 +58,59 @@ module Munimen
           yield entries.to_h { |entry| [entry.name, entry] }
         end
       rescue Zip::Error, Zlib::Error, EOFError, ArgumentError, RangeError => e
-        raise Error.new("This is not a whole zip file (#{e.class.name.split('::').last}).", field: :file, code: :not_zip)
+        raise Error.new(
+          "This is not a whole zip file (#{e.class.name.split("::").last}).",
+          field: :file,
+          code: :not_zip
+        )
       end
 
       def check(entries, allowed)
-        raise Error.new("The file holds more than #{ENTRIES} entries.", field: :file, code: :too_long) if entries.size > ENTRIES
-        raise Error.new("The file would unfold to more than #{LARGEST / 1_000_000_000} GB.", field: :file, code: :too_long) if entries.sum(&:size) > LARGEST
+        if entries.size > ENTRIES
+          raise Error.new(
+            "The file holds more than #{ENTRIES} entries.",
+            field: :file,
+            code: :too_long
+          )
+        end
+        if entries.sum(&:size) > LARGEST
+          raise Error.new(
+            "The file would unfold to more than #{LARGEST / 1_000_000_000} GB.",
+            field: :file,
+            code: :too_long
+          )
+        end
 
         entries.each do |entry|
           good = allowed.match?(entry.name) && !entry.symlink?
-          raise Error.new("The file holds “#{entry.name.to_s.scrub[0, 60]}”, which does not belong into it.", field: :file, code: :bad_name) unless good
-          raise Error.new("“#{entry.name}” unfolds too far.", field: :file, code: :too_long) if entry.size > 1_000_000 && entry.size > entry.compressed_size * RATIO
+          unless good
+            raise Error.new(
+              "The file holds “#{entry.name.to_s.scrub.slice(0, 60)}”, which does not belong " \
+              "into it.",
+                    field: :file,
+                    code: :bad_name
+            )
+          end
+          if entry.size > 1_000_000 && entry.size > entry.compressed_size * RATIO
+            raise Error.new("“#{entry.name}” unfolds too far.", field: :file, code: :too_long)
+          end
         end
-        raise Error.new("The file holds the same name twice.", field: :file, code: :bad_name) if entries.map(&:name).uniq.size < entries.size
+        return unless entries.map(&:name).uniq.size < entries.size
+
+        raise Error.new("The file holds the same name twice.", field: :file, code: :bad_name)
       end
 
       # Bytes of an entry, at most `most` whatever its header says. Raises Error beyond.
       def bytes(entry, most:)
         entry.get_input_stream do |stream|
           bytes = stream.read(most + 1).to_s
-          raise Error.new("“#{entry.name}” is larger than #{most} bytes.", field: :file, code: :too_long) if bytes.bytesize > most
+          if bytes.bytesize > most
+            raise Error.new(
+              "“#{entry.name}” is larger than #{most} bytes.",
+              field: :file,
+              code: :too_long
+            )
+          end
 
           bytes
         end
@@ -71,7 +122,13 @@ module Munimen
         File.open(path, "wb") do |file|
           entry.get_input_stream do |stream|
             while (part = stream.read(1 << 20))
-              raise Error.new("“#{entry.name}” is larger than it says.", field: :file, code: :too_long) if (left -= part.bytesize).negative?
+              if (left -= part.bytesize).negative?
+                raise Error.new(
+                  "“#{entry.name}” is larger than it says.",
+                  field: :file,
+                  code: :too_long
+                )
+              end
 
               file.write(part)
             end

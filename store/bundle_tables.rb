@@ -2,11 +2,36 @@
 
 module Munimen
   module Store
-    # The tables of an installation as they go into an open bundle and come back: which, in which order, and what stays behind.
+    # The tables of an installation as they go into an open bundle and come back: which, in which
+    # order, and what stays behind.
     class BundleTables
       # In the order in which they can be read back.
-      ALL = %i[accounts settings customers sites heaters visits readings observations steps decisions notes signatures photos deficiencies dues due_decisions
-               pressure_logs training_results seals amendments share_links share_views messages calendar_feeds].freeze
+      ALL = %i[
+        accounts
+        settings
+        customers
+        sites
+        heaters
+        visits
+        readings
+        observations
+        steps
+        decisions
+        notes
+        signatures
+        photos
+        deficiencies
+        dues
+        due_decisions
+        pressure_logs
+        training_results
+        seals
+        amendments
+        share_links
+        share_views
+        messages
+        calendar_feeds
+      ].freeze
       # Secrets, which do not travel.
       BEHIND = { settings: ->(row) { row[:name] == "smtp" } }.freeze
 
@@ -24,16 +49,25 @@ module Munimen
       end
 
       # Puts rows in as they are; inside a transaction.
-      def insert(table, rows) = rows.group_by(&:keys).each_value { |same| @database[table].multi_insert(same) }
+      def insert(table, rows)
+        rows.group_by(&:keys).each_value { |same| @database[table].multi_insert(same) }
+      end
 
       # A new row grows the version of its visit by triggers: set back to what it was.
-      def settle(visits) = visits.each { |id, version| @database[:visits].where(id:).update(version:) }
+      def settle(visits)
+        visits.each { |id, version| @database[:visits].where(id:).update(version:) }
+      end
 
       # JSON Schema of a row. What has a default may be missing: an older bundle does not know it.
       def schema(table)
         columns = columns(table)
-        { type: "object", additionalProperties: false, required: columns.reject { |_, facts| facts[:allow_null] || facts[:default] }.keys.map(&:to_s),
-          properties: columns.to_h { |name, facts| [name.to_s, property(name, facts)] } }
+        {
+          type: "object",
+          additionalProperties: false,
+          required:
+            columns.reject { |_, facts| facts[:allow_null] || facts[:default] }.keys.map(&:to_s),
+          properties: columns.to_h { |name, facts| [name.to_s, property(name, facts)] }
+        }
       end
 
       TYPES = { "text" => "string", "integer" => "integer", "real" => "number" }.freeze

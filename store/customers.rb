@@ -2,7 +2,8 @@
 
 module Munimen
   module Store
-    # Customers and their sites, found by the beginnings of words of their names, addresses and telephone numbers.
+    # Customers and their sites, found by the beginnings of words of their names, addresses and
+    # telephone numbers.
     class Customers
       LIST = 100
 
@@ -13,46 +14,70 @@ module Munimen
         @words = database[:search_words]
       end
 
-      # Customers by name, with their sites' addresses; each word of `search` must begin a word of name, address or phone.
+      # Customers by name, with their sites' addresses; each word of `search` must begin a word of
+      # name, address or phone.
       def list(search: nil, limit: LIST)
         return [] if search.to_s.strip != "" && words_of(search).empty?
 
-        rows = found(words_of(search)).order(:name).limit(limit).select(:id, :name, :phone, :email).all
-        addresses = @sites.where(customer_id: rows.map { |row| row[:id] }).order(:address).select_hash_groups(:customer_id, :address)
+        rows =
+          found(words_of(search)).order(:name).limit(limit).select(:id, :name, :phone, :email).all
+        addresses =
+          @sites
+            .where(customer_id: rows.map { |row| row[:id] })
+            .order(:address)
+            .select_hash_groups(:customer_id, :address)
         rows.map { |row| row.merge(addresses: addresses.fetch(row[:id], [])) }
       end
 
-      def find(id) = @customers.where(id:).first || raise(NotFound.new("There is no such customer.", field: :customer))
-      def site(id) = @sites.where(id:).first || raise(NotFound.new("There is no such site.", field: :site))
-      def sites_of(customer_id) = @sites.where(customer_id:).order(:address).all
+      def find(id)
+        @customers.where(id:).first ||
+          raise(NotFound.new("There is no such customer.", field: :customer))
+      end
+
+      def site(id)
+        Values.of(@sites.where(id:).first) ||
+          raise(NotFound.new("There is no such site.", field: :site))
+      end
+
+      def sites_of(customer_id)
+        @sites.where(customer_id:).order(:address).map { |row| Values.of(row) }
+      end
 
       # Adds a customer or a site once; a second sending of the same id changes nothing.
       def add(attributes)
         @customers.insert_conflict(target: :id).insert(attributes)
-        remember(attributes.fetch(:id))
+        reindex_search(attributes.fetch(:id))
       end
 
       def add_site(attributes)
         @sites.insert_conflict(target: :id).insert(attributes)
-        remember(attributes.fetch(:customer_id))
+        reindex_search(attributes.fetch(:customer_id))
       end
 
       def update(id, attributes)
         @customers.where(id:).update(attributes)
-        remember(id)
+        reindex_search(id)
       end
 
       def update_site(id, attributes)
-        @sites.where(id:).update(attributes)
-        remember(@sites.where(id:).get(:customer_id)) if attributes.key?(:address)
+        @sites.where(id:).update(Values.kept(attributes))
+        reindex_search(@sites.where(id:).get(:customer_id)) if attributes.key?(:address)
       end
 
       # Writes down the words of some customers, or of all.
-      def remember(*ids)
+      def reindex_search(*ids)
         chosen = ids.empty? ? @customers : @customers.where(id: ids)
-        addresses = (ids.empty? ? @sites : @sites.where(customer_id: ids)).select_hash_groups(:customer_id, :address)
+        addresses = (ids.empty? ? @sites : @sites.where(customer_id: ids)).select_hash_groups(
+          :customer_id,
+          :address
+        )
         rows = chosen.select(:id, :name, :phone).all.flat_map do |row|
-          text = [row[:name], row[:phone], row[:phone].to_s.gsub(/\D/, ""), *addresses[row[:id]]].join(" ")
+          text = [
+            row[:name],
+            row[:phone],
+            row[:phone].to_s.gsub(/\D/, ""),
+            *addresses[row[:id]]
+          ].join(" ")
           words_of(text).map { |word| [word, row[:id]] }
         end
         @database.transaction do
@@ -64,7 +89,15 @@ module Munimen
       private
 
       def words_of(text) = text.to_s.downcase.scan(/[[:alnum:]]+/).uniq
-      def beginning(word, rows = @words) = rows.where { Sequel.&({ Sequel[:search_words][:word] => (word..) }, Sequel[:search_words][:word] < "#{word}\u{10FFFF}") }
+
+      def beginning(word, rows = @words)
+        rows.where do
+          Sequel.&(
+            { Sequel[:search_words][:word] => (word..) },
+            Sequel[:search_words][:word] < "#{word}\u{10FFFF}"
+          )
+        end
+      end
 
       # The rarest word leads; each other one is looked up for those that are left.
       def found(words)
@@ -72,7 +105,13 @@ module Munimen
 
         first, *rest = words.sort_by { |word| beginning(word).limit(2000).from_self.count }
         ids = beginning(first).select(:customer_id)
-        rest.reduce(@customers.where(id: ids)) { |rows, word| rows.where(beginning(word).where(Sequel[:search_words][:customer_id] => Sequel[:customers][:id]).exists) }
+        rest.reduce(@customers.where(id: ids)) do |rows, word|
+          rows.where(
+            beginning(word).where(
+              Sequel[:search_words][:customer_id] => Sequel[:customers][:id]
+            ).exists
+          )
+        end
       end
     end
   end

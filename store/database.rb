@@ -12,15 +12,22 @@ module Munimen
 
       # Sequel::Database for a file (created when missing).
       def open(path)
-        database = Sequel.connect(adapter: "sqlite", database: path, timeout: 5000, max_connections: 8,
-                                  foreign_keys: true, after_connect: method(:tune))
+        database = Sequel.connect(
+          adapter: "sqlite",
+          database: path,
+          timeout: 5000,
+          max_connections: 8,
+          foreign_keys: true,
+          after_connect: method(:tune)
+        )
         Sequel.extension :migration
         Sequel::Migrator.run(database, MIGRATIONS)
         database
       end
 
-      # A prepared statement that is asked for its first row only stays open at it, and holds its connection to
-      # what was true then: prepare(:select) and take the first. A test keeps to that.
+      # A prepared statement that is asked for its first row only stays open at it, and holds its
+      # connection to what was true then: prepare(:select) and take the first. A test keeps to
+      # that.
       #
       # Acknowledged writes survive a crash of the machine: synchronous is FULL.
       def tune(connection)

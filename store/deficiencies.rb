@@ -2,18 +2,26 @@
 
 module Munimen
   module Store
-    # Deficiencies of heaters across visits: found, open with its age, then rectified with evidence or
-    # accepted in writing. Found again it is the same one, with every visit that saw it.
+    # Deficiencies of heaters across visits: found, open with its age, then rectified with
+    # evidence or accepted in writing. Found again it is the same one, with every visit that saw
+    # it.
     class Deficiencies
       def initialize(database)
         @rows = database[:deficiencies]
       end
 
-      def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such deficiency.", field: :deficiency))
+      def find(id)
+        @rows.where(id:).first ||
+          raise(NotFound.new("There is no such deficiency.", field: :deficiency))
+      end
 
       # All of a heater, open ones first, newest first; `seen_in` as a list of visit ids.
       def of_heater(heater_id)
-        @rows.where(heater_id:).order(Sequel.case({ "open" => 0 }, 1, :status), Sequel.desc(:found_on)).all.map { |row| row.merge(seen_in: JSON.parse(row[:seen_in])) }
+        @rows
+          .where(heater_id:)
+          .order(Sequel.case({ "open" => 0 }, 1, :status), Sequel.desc(:found_on))
+          .all
+          .map { |row| row.merge(seen_in: JSON.parse(row[:seen_in])) }
       end
 
       # Open ones of a heater by their check.
@@ -22,14 +30,31 @@ module Munimen
       # Writes a finding down: a new one, or one more sighting of an open one of the same check.
       def found(heater_id:, visit_id:, on:, id:, **attributes)
         known = @rows.where(heater_id:, check: attributes.fetch(:check), status: "open").first
-        return @rows.insert(id:, heater_id:, found_in: visit_id, found_on: on, status: "open", seen_in: JSON.generate([visit_id]), **attributes) unless known
+        unless known
+          return @rows.insert(
+            id:,
+            heater_id:,
+            found_in: visit_id,
+            found_on: on,
+            status: "open",
+            seen_in: JSON.generate([visit_id]),
+            **attributes
+          )
+        end
 
         seen = (JSON.parse(known[:seen_in]) + [visit_id]).uniq
-        @rows.where(id: known[:id]).update(seen_in: JSON.generate(seen), grade: attributes[:grade], text: attributes[:text], remedy: attributes[:remedy])
+        @rows.where(id: known[:id]).update(
+          seen_in: JSON.generate(seen),
+          grade: attributes[:grade],
+          text: attributes[:text],
+          remedy: attributes[:remedy]
+        )
       end
 
       # status: "rectified" or "accepted".
-      def close(id, status:, visit_id:, on:, evidence:) = @rows.where(id:).update(status:, closed_in: visit_id, closed_on: on, evidence:)
+      def close(id, status:, visit_id:, on:, evidence:)
+        @rows.where(id:).update(status:, closed_in: visit_id, closed_on: on, evidence:)
+      end
     end
   end
 end

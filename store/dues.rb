@@ -2,10 +2,15 @@
 
 module Munimen
   module Store
-    # What is owed: follow-ups with their date, until a later visit settles them; put off or declined with a reason, never dropped.
+    # What is owed: follow-ups with their date, until a later visit settles them; put off or
+    # declined with a reason, never dropped.
     class Dues
-      RISK = { "danger" => 0, "defect" => 1, "watch" => 3 }.tap { |grades| grades.default = 2 }.freeze
-      MADE = Sequel.lit("COALESCE(json_extract(installation, '$.manufactured'), json_extract(installation, '$.installed'))")
+      RISK =
+        { "danger" => 0, "defect" => 1, "watch" => 3 }.tap { |grades| grades.default = 2 }.freeze
+      MADE = Sequel.lit(
+        "COALESCE(json_extract(installation, '$.manufactured'), json_extract(installation, " \
+        "'$.installed'))"
+      )
       SHOWN = { open: "open", snoozed: "snoozed", declined: "declined" }.freeze
 
       def initialize(database)
@@ -17,8 +22,9 @@ module Munimen
       def find(id) = @rows.where(id:).first
       def add(attributes) = @rows.insert(**attributes, risk: RISK[attributes[:grade]])
 
-      # Owed at most until `by` (a date), worst and latest first, with heater and customer. show: :open (not put off beyond
-      # `today`, not declined), :snoozed, :declined or :all. gone: {kind => the day before which it no longer counts}.
+      # Owed at most until `by` (a date), worst and latest first, with heater and customer. show:
+      # :open (not put off beyond `today`, not declined), :snoozed, :declined or :all. gone: {kind
+      # => the day before which it no longer counts}.
       def open(by: nil, heater_id: nil, show: :all, today: nil, limit: nil, gone: {})
         rows = shown(standing(gone), show, today.to_s)
         rows = rows.where { on <= by.to_s } if by
@@ -33,12 +39,22 @@ module Munimen
         due = @rows.where(settled_at: nil).where { on <= by.to_s }
         declined = due.where(declined: 1).count
         snoozed = due.where(declined: 0).where(Sequel.expr(:hidden_until) > today.to_s).count
-        past = gone.sum { |kind, day| @rows.where(settled_at: nil, declined: 0, kind: kind.to_s).where(Sequel.expr(:on) < day.to_s).count }
+        past = gone.sum do |kind, day|
+          @rows
+            .where(settled_at: nil, declined: 0, kind: kind.to_s)
+            .where(Sequel.expr(:on) < day.to_s)
+            .count
+        end
         { open: due.where(declined: 0).count - snoozed - past, snoozed:, declined: }
       end
 
       # Those of some heaters with a danger open.
-      def dangerous(heater_ids) = @rows.where(heater_id: heater_ids, settled_at: nil, grade: "danger").distinct.select_map(:heater_id)
+      def dangerous(heater_ids)
+        @rows
+          .where(heater_id: heater_ids, settled_at: nil, grade: "danger")
+          .distinct
+          .select_map(:heater_id)
+      end
 
       # Writes a decision down; what: "snooze" (until a date), "decline" or "resume".
       def decide(id:, due:, what:, until_date:, reason:, at:, account_id:)
@@ -46,40 +62,84 @@ module Munimen
 
         @database.transaction do
           @decisions.insert(id:, due:, what:, until: until_date, reason:, at:, account_id:)
-          @rows.where(id: due).update(hidden_until: what == "snooze" ? until_date : nil, declined: what == "decline" ? 1 : 0)
+          @rows.where(id: due).update(
+            hidden_until: what == "snooze" ? until_date : nil,
+            declined: what == "decline" ? 1 : 0
+          )
         end
       end
 
       # {due => its last decision with the name of who made it}
       def last_decisions(dues)
-        @decisions.where(due: dues).join(:accounts, id: :account_id).order(:at, Sequel.lit("due_decisions.rowid"))
-                  .select(:due, :what, :until, :reason, :at, Sequel[:accounts][:name].as(:by)).as_hash(:due)
+        @decisions
+          .where(due: dues)
+          .join(:accounts, id: :account_id)
+          .order(:at, Sequel.lit("due_decisions.rowid"))
+          .select(:due, :what, :until, :reason, :at, Sequel[:accounts][:name].as(:by))
+          .as_hash(:due)
       end
 
-      # A signed visit settles what it was meant for, every open finding that it looked at again, and what it owes anew.
+      # A signed visit settles what it was meant for, every open finding that it looked at again,
+      # and what it owes anew.
       def settle(heater_id:, at:, jobs:, checks:, kinds: [])
-        @rows.where(heater_id:, settled_at: nil).where(Sequel.|({ job: jobs }, { check: checks }, { kind: kinds })).update(settled_at: at)
+        @rows
+          .where(heater_id:, settled_at: nil)
+          .where(Sequel.|({ job: jobs }, { check: checks }, { kind: kinds }))
+          .update(settled_at: at)
       end
 
       private
 
-      def standing(gone) = gone.reduce(@rows.where(settled_at: nil)) { |rows, (kind, day)| rows.exclude(Sequel.&({ kind: kind.to_s }, Sequel.expr(:on) < day.to_s)) }
+      def standing(gone)
+        gone.reduce(@rows.where(settled_at: nil)) do |rows, (kind, day)|
+          rows.exclude(Sequel.&({ kind: kind.to_s }, Sequel.expr(:on) < day.to_s))
+        end
+      end
 
       def shown(rows, show, today)
         case show
-        when :open then rows.where(declined: 0).where(Sequel.|({ hidden_until: nil }, Sequel.expr(:hidden_until) <= today))
-        when :snoozed then rows.where(declined: 0).where(Sequel.expr(:hidden_until) > today)
-        when :declined then rows.where(declined: 1)
-        else rows
+        when :open
+          rows.where(declined: 0).where(
+            Sequel.|({ hidden_until: nil }, Sequel.expr(:hidden_until) <= today)
+          )
+        when :snoozed
+          rows.where(declined: 0).where(Sequel.expr(:hidden_until) > today)
+        when :declined
+          rows.where(declined: 1)
+        else
+          rows
         end
       end
 
       # Places are joined to the few that are wanted, after they have been put in order.
       def placed(rows)
-        @database.from(rows.as(:dues)).join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)
-                 .order(:risk, :on)
-                 .select(Sequel[:dues][:id], :kind, :on, :text, :grade, :job, :check, :heater_id, :label, :address, :household, :customer_id, MADE.as(:made),
-                         :hidden_until, :declined, Sequel[:dues][:visit_id], Sequel[:customers][:name].as(:customer), Sequel[:customers][:email]).all
+        @database
+          .from(rows.as(:dues))
+          .join(:heaters, id: :heater_id)
+          .join(:sites, id: :site_id)
+          .join(:customers, id: :customer_id)
+          .order(:risk, :on)
+          .select(
+            Sequel[:dues][:id],
+            :kind,
+            :on,
+            :text,
+            :grade,
+            :job,
+            :check,
+            :heater_id,
+            :label,
+            :address,
+            :household,
+            :customer_id,
+            MADE.as(:made),
+            :hidden_until,
+            :declined,
+            Sequel[:dues][:visit_id],
+            Sequel[:customers][:name].as(:customer),
+            Sequel[:customers][:email]
+          )
+          .all
       end
     end
   end

@@ -5,7 +5,8 @@ require "fileutils"
 
 module Munimen
   module Store
-    # Bytes on disk by their own SHA-256, such as photographs and signed reports; the same bytes twice are one file.
+    # Bytes on disk by their own SHA-256, such as photographs and signed reports; the same bytes
+    # twice are one file.
     class Files
       def initialize(folder) = @folder = folder
 

@@ -9,23 +9,55 @@ module Munimen
         @rows = database[:heaters]
       end
 
-      def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such heater.", field: :heater))
-      def at_site(site_id) = @rows.where(site_id:).order(:label).all
+      def find(id)
+        Values.of(@rows.where(id:).first) ||
+          raise(NotFound.new("There is no such heater.", field: :heater))
+      end
+
+      def at_site(site_id) = @rows.where(site_id:).order(:label).map { |row| Values.of(row) }
 
       def add(id:, site_id:, label:, installation:, at:)
-        @rows.insert_conflict(target: :id).insert(id:, site_id:, label:, installation: JSON.generate(installation), created_at: at)
+        @rows.insert_conflict(target: :id).insert(
+          id:,
+          site_id:,
+          label:,
+          installation: JSON.generate(installation),
+          created_at: at
+        )
       end
 
       def update(id, label:, installation:)
         @rows.where(id:).update(label:, installation: JSON.generate(installation))
       end
 
-      # The heater with its site and customer, as one row.
+      # The heater with its site and customer, as one row: book: the Rules::Book that holds there,
+      # heater: the Heater::Installation.
       def with_place(id)
-        @rows.join(:sites, id: :site_id).join(:customers, id: :customer_id).where(Sequel[:heaters][:id] => id)
-             .select(Sequel[:heaters][:id], :label, :installation, :site_id, :address, :access, :code_profile,
-                     Sequel[:sites][:house_rules], :customer_id, Sequel[:customers][:name].as(:customer), :phone).first ||
-          raise(NotFound.new("There is no such heater.", field: :heater))
+        row = placed(id).first || raise(NotFound.new("There is no such heater.", field: :heater))
+        place = Values.of(row)
+        place.merge(heater: VisitMapper.heater(row[:installation], place[:book].units))
+      end
+
+      private
+
+      def placed(id)
+        @rows
+          .join(:sites, id: :site_id)
+          .join(:customers, id: :customer_id)
+          .where(Sequel[:heaters][:id] => id)
+          .select(
+            Sequel[:heaters][:id],
+            :label,
+            :installation,
+            :site_id,
+            :address,
+            :access,
+            :code_profile,
+            Sequel[:sites][:house_rules],
+            :customer_id,
+            Sequel[:customers][:name].as(:customer),
+            :phone
+          )
       end
     end
   end

@@ -18,12 +18,22 @@ module Munimen
       def all = @rows.order(:name).all
       def any? = !@rows.empty?
 
-      # Makes an account and returns its id. Raises Error on an unknown role, a taken address or a short
-      # password.
+      # Makes an account and returns its id. Raises Error on an unknown role, a taken address or a
+      # short password.
       def create(email:, name:, role:, password:)
-        raise Error.new("role must be one of: #{ROLES.join(', ')}.", field: :role, code: :unknown_choice) unless ROLES.include?(role)
-        raise Error.new("password must have at least 12 characters.", field: :password) if password.to_s.size < 12
-        raise Error.new("#{email} has an account already.", field: :email, code: :taken) if by_email(email)
+        unless ROLES.include?(role)
+          raise Error.new(
+            "role must be one of: #{ROLES.join(", ")}.",
+            field: :role,
+            code: :unknown_choice
+          )
+        end
+        if password.to_s.size < 12
+          raise Error.new("password must have at least 12 characters.", field: :password)
+        end
+        if by_email(email)
+          raise Error.new("#{email} has an account already.", field: :email, code: :taken)
+        end
 
         @database.transaction do
           id = @rows.insert(email: email.downcase, name:, role:)
@@ -32,12 +42,24 @@ module Munimen
         end
       end
 
+      # Writes an account's row down in another installation's database, without its password.
+      def copy(row)
+        @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications))
+      end
+
       # Sets a password and ends every session of the account.
       def set_password(id, password)
-        raise Error.new("password must have at least 12 characters.", field: :password) if password.to_s.size < 12
+        if password.to_s.size < 12
+          raise Error.new("password must have at least 12 characters.", field: :password)
+        end
 
         @database.transaction do
-          @database[:account_password_hashes].insert_conflict(target: :id, update: { password_hash: Sequel[:excluded][:password_hash] }).insert(id:, password_hash: hash(password))
+          @database[:account_password_hashes].insert_conflict(
+            target: :id,
+            update: {
+              password_hash: Sequel[:excluded][:password_hash]
+            }
+          ).insert(id:, password_hash: hash(password))
           @database[:account_active_session_keys].where(account_id: id).delete
         end
       end
@@ -45,17 +67,34 @@ module Munimen
       # What a person's row says of qualifications: [{trade:, number:, expires:}].
       def self.qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
 
-      # Writes the qualifications of an account. Raises Error on an unknown trade or a date that is none.
-      def qualify(id, list) = @rows.where(id:).update(qualifications: JSON.generate(list.map { |one| qualification(one) }))
+      # Writes the qualifications of an account. Raises Error on an unknown trade or a date that
+      # is none.
+      def qualify(id, list)
+        @rows.where(id:).update(
+          qualifications: JSON.generate(list.map { |one| qualification(one) })
+        )
+      end
 
       private
 
       def qualification(one)
         trade = Work::Competence::TRADES.map(&:to_s).find { |known| known == one[:trade].to_s } or
-          raise Error.new("trade must be one of: #{Work::Competence::TRADES.join(', ')}.", field: :trade, code: :unknown_choice)
-        { trade:, number: one[:number].to_s[0, 60], expires: one[:expires].to_s.empty? ? nil : Date.iso8601(one[:expires].to_s).iso8601 }
+          raise Error.new(
+            "trade must be one of: #{Work::Competence::TRADES.join(", ")}.",
+            field: :trade,
+            code: :unknown_choice
+          )
+        {
+          trade:,
+          number: one[:number].to_s[0, 60],
+          expires: one[:expires].to_s.empty? ? nil : Date.iso8601(one[:expires].to_s).iso8601
+        }
       rescue ArgumentError
-        raise Error.new("expires must be a date such as 2027-06-30; got “#{one[:expires]}”.", field: :expires, code: :bad_date)
+        raise Error.new(
+          "expires must be a date such as 2027-06-30; got “#{one[:expires]}”.",
+          field: :expires,
+          code: :bad_date
+        )
       end
 
       def hash(password) = Argon2::Password.new(t_cost: 2, m_cost: 16).create(password)

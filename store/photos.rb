@@ -19,12 +19,20 @@ module Munimen
 
       # The row with its bytes under :data. NotFound when there is none.
       def find(id)
-        row = @rows.where(id:).first || raise(NotFound.new("There is no such photo.", field: :photo))
+        row =
+          @rows.where(id:).first || raise(NotFound.new("There is no such photo.", field: :photo))
         row.merge(data: @files.read(row[:hash]))
       end
 
       # subject => ids, oldest first.
-      def of_visit(visit_id) = @rows.where(visit_id:).order(:at).select_map(%i[subject id]).group_by(&:first).transform_values { |pairs| pairs.map(&:last) }
+      def of_visit(visit_id)
+        @rows
+          .where(visit_id:)
+          .order(:at)
+          .select_map(%i[subject id])
+          .group_by(&:first)
+          .transform_values { |pairs| pairs.map(&:last) }
+      end
     end
   end
 end

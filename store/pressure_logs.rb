@@ -6,7 +6,8 @@ require "zlib"
 
 module Munimen
   module Store
-    # Pressure logs of heaters: what was told from them as JSON, and the files as they came, compressed, by their SHA-256.
+    # Pressure logs of heaters: what was told from them as JSON, and the files as they came,
+    # compressed, by their SHA-256.
     class PressureLogs
       def initialize(database, folder)
         @rows = database[:pressure_logs]
@@ -21,7 +22,11 @@ module Munimen
         hash = Digest::SHA256.file(file).hexdigest
         target = path(hash)
         FileUtils.mkdir_p(File.dirname(target))
-        Zlib::GzipWriter.open(target) { |zip| File.open(file, "rb") { |io| IO.copy_stream(io, zip) } } unless File.exist?(target)
+        unless File.exist?(target)
+          Zlib::GzipWriter.open(target) do |zip|
+            File.open(file, "rb") { |io| IO.copy_stream(io, zip) }
+          end
+        end
         @rows.insert_conflict(target: :id).insert(**attributes, hash:, told: JSON.generate(told))
       end
 

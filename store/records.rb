@@ -28,7 +28,9 @@ module Munimen
       def seals = @seals ||= Seals.new(database, reports)
       def sharing = @sharing ||= Sharing.new(database)
       def training = @training ||= Training.new(database)
-      def worked_out = @worked_out ||= WorkedOut.new
+      def tables = @tables ||= Tables.new(database)
+      def plans = @plans ||= Planning::PlanKeeper.new
+      def versioned_cache = @versioned_cache ||= VersionedCache.new
       def deficiencies = @deficiencies ||= Deficiencies.new(database)
 
       # Runs a block as one write: all of it or none.
@@ -37,7 +39,7 @@ module Munimen
       # Forgets what is kept in memory, after the data below it have been replaced.
       def forget
         settings.forget
-        @worked_out = nil
+        @versioned_cache = @plans = nil
       end
 
       private

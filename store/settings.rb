@@ -27,6 +27,8 @@ module Munimen
 
       # The rulebook of new sites, and of pages that belong to no site.
       def code_profile = self[:code_profile] || "us_irc"
+      def rulebook = Rules::Book[code_profile]
+      def units = rulebook.units
       def house_rules = self[:house_rules] || {}
       def firm = self[:firm] || { "name" => "Unnamed firm" }
     end

@@ -4,7 +4,8 @@ require "digest"
 
 module Munimen
   module Store
-    # Links for customers, calendar feeds and messages. A token is told once and kept as its hash only.
+    # Links for customers, calendar feeds and messages. A token is told once and kept as its hash
+    # only.
     class Sharing
       def initialize(database)
         @links = database[:share_links]
@@ -13,32 +14,71 @@ module Munimen
         @feeds = database[:calendar_feeds]
       end
 
-      def add_link(token:, **attributes) = @links.insert_conflict(target: :id).insert(**attributes, token: hash(token))
-      def link(id) = @links.where(id:).first || raise(NotFound.new("There is no such link.", field: :link))
+      def add_link(token:, **attributes)
+        @links.insert_conflict(target: :id).insert(**attributes, token: hash(token))
+      end
+
+      def link(id)
+        @links.where(id:).first || raise(NotFound.new("There is no such link.", field: :link))
+      end
+
       def revoke(id, at) = @links.where(id:, revoked_at: nil).update(revoked_at: at)
 
       # Links of a visit, newest first, with how often and when last they were opened.
       def links_of(visit_id)
         views = @views.group_and_count(:link_id).select_append { max(at).as(last) }
-        @links.where(visit_id:).left_join(views.as(:views), link_id: :id).reverse(:at)
-              .select(:id, :expires_at, :revoked_at, :at, Sequel.function(:coalesce, :count, 0).as(:views), Sequel[:views][:last]).all
+        @links
+          .where(visit_id:)
+          .left_join(views.as(:views), link_id: :id)
+          .reverse(:at)
+          .select(
+            :id,
+            :expires_at,
+            :revoked_at,
+            :at,
+            Sequel.function(:coalesce, :count, 0).as(:views),
+            Sequel[:views][:last]
+          )
+          .all
       end
 
       # The link of a token that still holds, or nil; what is looked at is noted.
       def open(token, what:, now:)
-        link = @links.where(token: hash(token), revoked_at: nil).where(Sequel.expr(:expires_at) > now).first or return
+        link =
+          @links
+            .where(token: hash(token), revoked_at: nil)
+            .where(Sequel.expr(:expires_at) > now)
+            .first or return
         @views.insert(link_id: link[:id], what:, at: now)
         link
       end
 
       def add_message(attributes) = @messages.insert_conflict(target: :id).insert(attributes)
-      def messages(limit: 200) = @messages.reverse(:at).limit(limit).select(:id, :kind, :recipient, :subject, :sent_at, :error, :at).all
-      def message(id) = @messages.where(id:).first || raise(NotFound.new("There is no such message.", field: :message))
+
+      def messages(limit: 200)
+        @messages
+          .reverse(:at)
+          .limit(limit)
+          .select(:id, :kind, :recipient, :subject, :sent_at, :error, :at)
+          .all
+      end
+
+      def message(id)
+        @messages.where(id:).first ||
+          raise(NotFound.new("There is no such message.", field: :message))
+      end
+
       def sent(id, at:, error: nil) = @messages.where(id:).update(sent_at: at, error:)
 
       # One feed a person; a new token ends the old address.
       def set_feed(account_id, token, at)
-        @feeds.insert_conflict(target: :account_id, update: { token: Sequel[:excluded][:token], at: Sequel[:excluded][:at] }).insert(account_id:, token: hash(token), at:)
+        @feeds.insert_conflict(
+          target: :account_id,
+          update: {
+            token: Sequel[:excluded][:token],
+            at: Sequel[:excluded][:at]
+          }
+        ).insert(account_id:, token: hash(token), at:)
       end
 
       def end_feed(account_id) = @feeds.where(account_id:).delete

@@ -11,7 +11,13 @@ module Munimen
 
       # Of a person, the latest first; of everybody for the owner.
       def of(person)
-        rows = @rows.join(:accounts, id: :account_id).select_all(:training_results).select_append(Sequel[:accounts][:name].as(:person)).reverse(:at).limit(100)
+        rows =
+          @rows
+            .join(:accounts, id: :account_id)
+            .select_all(:training_results)
+            .select_append(Sequel[:accounts][:name].as(:person))
+            .reverse(:at)
+            .limit(100)
         (person[:role] == "owner" ? rows : rows.where(account_id: person[:id])).all
       end
     end

@@ -12,38 +12,78 @@ module Munimen
         @rows = database[:visits]
       end
 
-      def find(id) = @rows.where(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
-      # The e-mail address of a visit's customer, or nil.
-      def email(id) = @rows.join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id).where(Sequel[:visits][:id] => id).get(:email)
-      def add(attributes) = @rows.insert_conflict(target: :id).insert(attributes)
-      def update(id, attributes) = @rows.where(id:).update(attributes)
-      # Visits to a heater, newest first, without their pages.
-      def of_heater(heater_id) = @rows.where(heater_id:).reverse(:planned_for).select(*(@rows.columns - [:page])).all
+      def find(id)
+        Values.of(@rows.where(id:).first) ||
+          raise(NotFound.new("There is no such visit.", field: :visit))
+      end
 
-      # What the last signed visit's page showed of the heater: {marks:, ladder:} as JSON texts, or nil.
+      # The e-mail address of a visit's customer, or nil.
+      def email(id)
+        @rows
+          .join(:heaters, id: :heater_id)
+          .join(:sites, id: :site_id)
+          .join(:customers, id: :customer_id)
+          .where(Sequel[:visits][:id] => id)
+          .get(:email)
+      end
+
+      def add(attributes)
+        @rows.insert_conflict(target: :id).insert(Values.kept(attributes))
+      end
+
+      def update(id, attributes) = @rows.where(id:).update(Values.kept(attributes))
+
+      # Visits to a heater, newest first, without their pages.
+      def of_heater(heater_id)
+        rows = @rows.where(heater_id:).reverse(:planned_for).select(*(@rows.columns - [:page]))
+        rows.map { |row| Values.of(row) }
+      end
+
+      # The page of a signed visit as it was kept.
+      def page(id) = JSON.parse(@rows.where(id:).get(:page), symbolize_names: true)
+
+      # What the last signed visit's page showed of the heater: {marks:, ladder:}, or nil.
       def last_shown(heater_id)
-        @rows.where(heater_id:, status: "signed").reverse(:planned_for).limit(1)
-             .select(Sequel.lit("json_extract(page, '$.marks') AS marks"), Sequel.lit("json_extract(page, '$.ladder') AS ladder")).first
+        shown = @rows
+          .where(heater_id:, status: "signed")
+          .reverse(:planned_for)
+          .limit(1)
+          .select(
+            Sequel.lit("json_extract(page, '$.marks') AS marks"),
+            Sequel.lit("json_extract(page, '$.ladder') AS ladder")
+          )
+          .first
+        shown&.transform_values { |text| text && JSON.parse(text, symbolize_names: true) }
       end
 
       # Visits planned for a day, or still open from before, with heater, place and customer.
-      def of_day(date) = (within(date, "#{date}~") + still_open).uniq { |row| row[:id] }.sort_by { |row| row[:planned_for] }
+      def of_day(date)
+        (within(date, "#{date}~") + still_open)
+          .uniq { |row| row[:id] }
+          .sort_by { |row| row[:planned_for] }
+      end
 
       # Visits planned from one time to another (ISO), and those still open from before.
-      def between(from, to) = (within(from, to) + still_open).uniq { |row| row[:id] }.sort_by { |row| row[:planned_for] }
+      def between(from, to)
+        (within(from, to) + still_open).uniq { |row| row[:id] }.sort_by { |row| row[:planned_for] }
+      end
 
       def written?(table, id) = !@database[table].where(id:).empty?
 
       # Writes one row into readings, observations, steps, decisions, notes or signatures.
-      def write(table, attributes) = @database[table].insert(attributes)
+      def write(table, attributes) = @database[table].insert(Values.kept(attributes))
 
-      # A reading, unless one of this id is there already; tells whether it was new. It corrects the one of its name that stood (by a
-      # trigger: one statement is one write).
-      def take(row)
-        @insert ||= Prepared.new(@database, @database[:readings].insert_sql(row.to_h { |column, _| [column, Sequel.lit(":#{column}")] }))
-        @insert.execute(**row)
+      # A reading, unless one of this id is there already; tells whether it was new. It corrects
+      # the one of its name that stood (by a trigger: one statement is one write).
+      def insert_reading(row)
+        @insert ||= @database[:readings].prepare(
+          :insert,
+          :insert_reading,
+          row.to_h { |column, _| [column, :"$#{column}"] }
+        )
+        @insert.call(row)
         true
-      rescue SQLite3::ConstraintException
+      rescue Sequel::ConstraintViolation
         raise unless written?(:readings, row[:id])
 
         false
@@ -51,56 +91,130 @@ module Munimen
 
       # The last quantity of each name read on earlier visits to a heater: {name => Quantity}.
       def last_quantities(heater_id)
-        rows = @database[:readings].join(:visits, id: :visit_id).where(heater_id:, superseded_by: nil).exclude(si: nil).order(:at).select(:name, :si)
-        rows.to_h { |row| [row[:name].to_sym, Measure::Quantity.new(ReadingInput.known.fetch(row[:name].to_sym).kind, row[:si])] }
+        rows =
+          @database[:readings]
+            .join(:visits, id: :visit_id)
+            .where(heater_id:, superseded_by: nil)
+            .exclude(si: nil)
+            .order(:at)
+            .select(:name, :si)
+        rows.to_h do |row|
+          [
+            row[:name].to_sym,
+            Measure::Quantity.new(Visit::ReadingInput.known.fetch(row[:name].to_sym).kind, row[:si])
+          ]
+        end
       end
 
       # What was added to a signed visit, with who added it, in order of time.
       def amendments(visit_id)
-        @database[:amendments].join(:accounts, id: :account_id).where(visit_id:).order(:at)
-                              .select(Sequel[:amendments][:id], :reason, :text, :at, Sequel[:accounts][:name].as(:by)).all
+        @database[:amendments]
+          .join(:accounts, id: :account_id)
+          .where(visit_id:)
+          .order(:at)
+          .select(Sequel[:amendments][:id], :reason, :text, :at, Sequel[:accounts][:name].as(:by))
+          .all
       end
 
       # Rows of one of the written tables, in order of time.
       def rows(table, visit_id)
         @of_visit ||= {}
-        @of_visit[table] ||= @database[table].where(visit_id: :$visit_id).order(:at, Sequel.lit("rowid")).prepare(:select, :"#{table}_of_visit")
-        @of_visit[table].call(visit_id:)
+        @of_visit[table] ||= @database[table]
+          .where(visit_id: :$visit_id)
+          .order(:at, Sequel.lit("rowid"))
+          .prepare(:select, :"#{table}_of_visit")
+        @of_visit[table].call(visit_id:).map { |row| Values.of(row) }
       end
 
-      # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's row);
-      # corrected readings only on request.
-      def core(id, now:, corrected: false)
-        @whole ||= [true, false].to_h { |all| [all, Prepared.new(@database, placed(Sequel[:visits][:id] => Sequel.lit(":id")).select_append(*everything(all)).sql)] }
-        row = @whole.fetch(corrected).all(id:).first || raise(NotFound.new("There is no such visit.", field: :visit))
-        written = WRITTEN.to_h { |table| [table, JSON.parse(row.delete(table), symbolize_names: true)] }
-        CoreVisit.new(row, now: now.respond_to?(:call) ? now.call(row) : now, firm_rules: @settings.house_rules, written:).build
+      # A number that grows with all that is written in a visit.
+      def version(id)
+        @version ||= @rows.where(id: :$id).select(:version).prepare(:select, :version_of_visit)
+        @version.call(id:).first&.fetch(:version)
+      end
+
+      # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's
+      # row); corrected readings only on request.
+      def load(id, now:, corrected: false)
+        @whole ||= [true, false].to_h { |all| [all, whole(all)] }
+        row =
+          @whole.fetch(corrected).call(id:).first ||
+          raise(NotFound.new("There is no such visit.", field: :visit))
+        written =
+          WRITTEN.to_h { |table| [table, JSON.parse(row.delete(table), symbolize_names: true)] }
+        VisitMapper.new(
+          row,
+          now: now.respond_to?(:call) ? now.call(row) : now,
+          firm_rules: @settings.house_rules,
+          written:
+        ).build
       end
 
       private
 
-      def more = placed.select_append(:lat, :lng, :window_from, :window_to, Sequel[:visits][:created_at])
+      def more
+        placed.select_append(:lat, :lng, :window_from, :window_to, Sequel[:visits][:created_at])
+      end
+
       # Which they are by the visits' own indexes first, then where they are.
       def within(from, to) = of_ids(@rows.where { Sequel.&(planned_for >= from, planned_for < to) })
       def still_open = of_ids(@rows.where(status: "open"))
-      def of_ids(rows) = more.where(Sequel[:visits][:id] => rows.select_map(:id)).all
+
+      def of_ids(rows)
+        found = more.where(Sequel[:visits][:id] => rows.select_map(:id))
+        found.map { |row| Values.of(row) }
+      end
 
       # Everything written in a visit, in one round with its row: each table as a JSON list.
+      def whole(corrected)
+        placed(Sequel[:visits][:id] => :$id)
+          .select_append(*everything(corrected))
+          .prepare(:select, :"whole_visit_#{corrected}")
+      end
+
       def everything(corrected)
         WRITTEN.map do |table|
           fields = @database[table].columns.map { |column| "'#{column}', \"#{column}\"" }.join(", ")
-          only = " AND superseded_by IS NULL" if table == :observations || (table == :readings && !corrected)
-          Sequel.lit("(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE visit_id = visits.id#{only} ORDER BY at, rowid)) AS #{table}")
+          if table == :observations || (table == :readings && !corrected)
+            only = " AND superseded_by IS NULL"
+          end
+          Sequel.lit(
+            "(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE " \
+            "visit_id = visits.id#{only} ORDER BY at, rowid)) AS #{table}"
+          )
         end
       end
 
       def placed(conditions = {})
-        @rows.join(:heaters, id: :heater_id).join(:sites, id: :site_id).join(:customers, id: :customer_id)
-             .left_join(:accounts, id: Sequel[:visits][:account_id]).where(conditions)
-             .select(Sequel[:visits][:id], :status, :jobs, :planned_for, :started_at, :signed_at, :outcome, :version, :heater_id, :label, :installation,
-                     :address, :access, :code_profile, :phone, :customer_id, :site_id, Sequel[:visits][:account_id],
-                     Sequel[:sites][:house_rules].as(:site_rules), Sequel[:visits][:house_rules].as(:visit_rules),
-                     Sequel[:customers][:name].as(:customer), Sequel[:accounts][:name].as(:person))
+        @rows
+          .join(:heaters, id: :heater_id)
+          .join(:sites, id: :site_id)
+          .join(:customers, id: :customer_id)
+          .left_join(:accounts, id: Sequel[:visits][:account_id])
+          .where(conditions)
+          .select(
+            Sequel[:visits][:id],
+            :status,
+            :jobs,
+            :planned_for,
+            :started_at,
+            :signed_at,
+            :outcome,
+            :version,
+            :heater_id,
+            :label,
+            :installation,
+            :address,
+            :access,
+            :code_profile,
+            :phone,
+            :customer_id,
+            :site_id,
+            Sequel[:visits][:account_id],
+            Sequel[:sites][:house_rules].as(:site_rules),
+            Sequel[:visits][:house_rules].as(:visit_rules),
+            Sequel[:customers][:name].as(:customer),
+            Sequel[:accounts][:name].as(:person)
+          )
       end
     end
   end

@@ -4,8 +4,8 @@ require "sqlite3"
 
 module Munimen
   module Store
-    # Tells when something was written in a visit, whoever wrote it and from which process: a number that
-    # changes with every write. Has a connection of its own.
+    # Tells when something was written in a visit, whoever wrote it and from which process: a
+    # number that changes with every write. Has a connection of its own.
     class Watch
       def initialize(path)
         @database = SQLite3::Database.new(path, readonly: true)
@@ -15,8 +15,11 @@ module Munimen
       # Changes whenever another connection has written anything.
       def version = @database.get_first_value("PRAGMA data_version")
 
-      # The visit's version, which grows with all that is written in it; nil when there is no such visit.
-      def mark(visit_id) = @database.get_first_value("SELECT version FROM visits WHERE id = ?", [visit_id])
+      # The visit's version, which grows with all that is written in it; nil when there is no such
+      # visit.
+      def mark(visit_id)
+        @database.get_first_value("SELECT version FROM visits WHERE id = ?", [visit_id])
+      end
 
       def close = @database.close
     end

@@ -40,10 +40,18 @@ module Munimen
         end
       end
 
+      # The secret before this one, whose sessions are still good; nil when there is none. To change
+      # it: move session.secret to session.secret.old and start again.
+      def old_secret
+        path = File.join(folder, "session.secret.old")
+        File.read(path).strip if File.exist?(path)
+      end
+
       # Demo accounts with their passwords, only ever for demo data.
       def demo_accounts
         path = File.join(folder, "demo-accounts.json")
-        @demo_accounts ||= File.exist?(path) ? JSON.parse(File.read(path), symbolize_names: true) : []
+        @demo_accounts ||=
+          File.exist?(path) ? JSON.parse(File.read(path), symbolize_names: true) : []
       end
 
       def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"

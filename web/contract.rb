@@ -23,7 +23,12 @@ module Munimen
         private
 
         def text(first)
-          return first.error.sub("value at root", "the body").sub(/\Avalue at `(.*?)`/) { field(first) || "the body" } if first
+          if first
+            return first
+              .error
+              .sub("value at root", "the body")
+              .sub(/\Avalue at `(.*?)`/) { field(first) || "the body" }
+          end
 
           failure.type == :invalid_body ? "The body must be JSON." : "There is no such thing here."
         end
@@ -34,23 +39,32 @@ module Munimen
         end
       end
 
-      # openapi_first's definition, with the operations (and so their compiled schemas) kept from one
-      # request to the next.
+      # openapi_first's definition, with the operations (and so their compiled schemas) kept from
+      # one request to the next.
       class Definition < OpenapiFirst::Definition
         def request(rack_request)
           found = super
           return found unless found.operation
 
           @kept ||= operations.to_h { |operation| [operation.name, operation] }
-          OpenapiFirst::RuntimeRequest.new(request: rack_request, path_item: found.path_item, operation: @kept.fetch(found.operation.name),
-                                           path_params: found.path_item.match(rack_request.path) || {})
+          OpenapiFirst::RuntimeRequest.new(
+            request: rack_request,
+            path_item: found.path_item,
+            operation: @kept.fetch(found.operation.name),
+            path_params: found.path_item.match(rack_request.path) || {}
+          )
         end
       end
 
       module_function
 
       def definition
-        @definition ||= OpenapiFirst.load(PATH).then { |read| Definition.new({ "paths" => read.paths, "openapi" => read.openapi_version }, PATH) }
+        @definition ||=
+          OpenapiFirst
+            .load(PATH)
+            .then do |read|
+              Definition.new({ "paths" => read.paths, "openapi" => read.openapi_version }, PATH)
+            end
       end
     end
   end

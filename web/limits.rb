@@ -11,12 +11,23 @@ module Munimen
       # Configures Rack::Attack for this process.
       def set_up(logins: 20, requests: 3000)
         Rack::Attack.cache.store = MemoryCache.new
-        Rack::Attack.throttle("sign-in", limit: logins, period: 300) { |request| request.ip if request.path == "/auth/login" && request.post? }
+        Rack::Attack.throttle("sign-in", limit: logins, period: 300) do |request|
+          request.ip if request.path == "/auth/login" && request.post?
+        end
         Rack::Attack.throttle("all", limit: requests, period: 60, &:ip)
         Rack::Attack.throttled_responder = lambda do |request|
           retry_after = request.env["rack.attack.match_data"][:period]
-          body = JSON.generate(type: "about:blank", title: "Too many requests; try again in #{retry_after} s.", status: 429, code: "too_many")
-          [429, { "content-type" => "application/problem+json", "retry-after" => retry_after.to_s }, [body]]
+          body = JSON.generate(
+            type: "about:blank",
+            title: "Too many requests; try again in #{retry_after} s.",
+            status: 429,
+            code: "too_many"
+          )
+          [
+            429,
+            { "content-type" => "application/problem+json", "retry-after" => retry_after.to_s },
+            [body]
+          ]
         end
       end
     end

@@ -2,16 +2,18 @@
 
 module Munimen
   module Web
-    # GET /api/visits/{id}/events: server-sent events to everybody who has a visit on the screen, so that two
-    # people see each other's entries. The connection is taken over from Puma, so that it holds none of its
-    # threads; one thread serves all of them. An event says that something has changed; the screen reads the
-    # visit anew.
+    # GET /api/visits/{id}/events: server-sent events to everybody who has a visit on the screen,
+    # so that two people see each other's entries. The connection is taken over from Puma, so that
+    # it holds none of its threads; one thread serves all of them. An event says that something
+    # has changed; the screen reads the visit anew.
     class Live
       PATH = %r{\A/api/visits/([0-9a-fA-F]{8}-[0-9a-fA-F-]{27})/events\z}
       EVERY = 0.3  # s between looks at the database
       BEAT = 15    # s between signs of life
       MOST = 200   # listeners at one time
-      HEAD = "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: no-store\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 2000\n\n"
+      HEAD =
+        "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: " \
+        "no-store\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 2000\n\n"
 
       Listener = Struct.new(:visit, :io, :mark, :spoken)
 
@@ -26,10 +28,17 @@ module Munimen
       def call(env)
         match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
         return @app.call(env) unless match
-        return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless env["munimen.person"]
-        return Problem.rack(503, "Too many screens listen; this one looks by itself.", code: "busy") if @listeners.size >= MOST || !env["rack.hijack"]
+        unless env["munimen.person"]
+          return Problem.rack(401, "Sign in first.", code: "not_signed_in")
+        end
+        if @listeners.size >= MOST || !env["rack.hijack"]
+          return Problem.rack(503, "Too many screens listen; this one looks by itself.",
+code: "busy")
+        end
 
-        return Problem.rack(503, "A training visit is looked at by itself.", code: "busy") if Desk::TrainingRun.token(match[1])
+        if Desk::TrainingRun.token(match[1])
+          return Problem.rack(503, "A training visit is looked at by itself.", code: "busy")
+        end
 
         listen(match[1].downcase.force_encoding(Encoding::UTF_8), env["rack.hijack"])
         [-1, {}, []]
@@ -37,7 +46,8 @@ module Munimen
 
       private
 
-      # The mark is taken before the connection answers, so that nothing written from then on is missed.
+      # The mark is taken before the connection answers, so that nothing written from then on is
+      # missed.
       def listen(visit, hijack)
         watch = Store::Watch.new(@path)
         mark = watch.mark(visit)
@@ -81,7 +91,7 @@ module Munimen
 
       def tell(listener, watch, changed)
         mark = changed ? watch.mark(listener.visit) : listener.mark
-        say(listener, "event: change\ndata: {}\n\n") if mark != listener.mark
+        say(listener, "event: change\ndata: {\"version\":#{mark}}\n\n") if mark != listener.mark
         say(listener, ": still here\n\n") if clock - listener.spoken > BEAT
         listener.mark = mark
       end

@@ -11,8 +11,16 @@ module Munimen
       # [status, body] of an Error.
       def of(error)
         status = STATUS.fetch(error.code) { error.is_a?(Refused) ? 409 : 422 }
-        [status, document(status, error.message, code: error.code.to_s, field: error.field,
-                                                 details: error.is_a?(Refused) ? error.details : {})]
+        [
+          status,
+          document(
+            status,
+            error.message,
+            code: error.code.to_s,
+            field: error.field,
+            details: error.is_a?(Refused) ? error.details : {}
+          )
+        ]
       end
 
       def document(status, title, code:, field: nil, details: {})

@@ -7,29 +7,46 @@ require "roda/session_middleware"
 
 module Munimen
   module Web
-    # The whole Rack application: sessions, limits, protection, sign-in, contract, API, and the built
-    # interface.
+    # The whole Rack application: sessions, limits, protection, sign-in, contract, API, and the
+    # built interface.
     module Stack
-      POLICY = { default_src: "'self'", script_src: "'self'", style_src: "'self' 'unsafe-inline'", img_src: "'self' data: blob:",
-                 font_src: "'self'", connect_src: "'self'", object_src: "'none'", frame_ancestors: "'none'", base_uri: "'self'",
-                 form_action: "'self'" }.freeze
+      POLICY = {
+        default_src: "'self'",
+        script_src: "'self'",
+        style_src: "'self' 'unsafe-inline'",
+        img_src: "'self' data: blob:",
+        font_src: "'self'",
+        connect_src: "'self'",
+        object_src: "'none'",
+        frame_ancestors: "'none'",
+        base_uri: "'self'",
+        form_action: "'self'"
+      }.freeze
 
       module_function
 
       # config: Web::Config. check_responses: hold every answer to the contract, too.
       def build(config, check_responses: true)
         Limits.set_up
-        answers = Answers.new(Contract::PATH) if check_responses
+        answers = ResponseValidator.new(Contract::PATH) if check_responses
         Rack::Builder.new do
           use Rack::Attack
           use Headers
-          use RodaSessionMiddleware, secret: config.secret, key: "munimen", max_seconds: 7 * 86_400, max_idle_seconds: 86_400,
-                                     cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
+          use RodaSessionMiddleware,
+              secret: config.secret,
+              old_secret: config.old_secret,
+              key: "munimen",
+              max_seconds: 7 * 86_400,
+              max_idle_seconds: 86_400,
+              cookie_options: {
+                same_site: :strict,
+                secure: config.secure_cookies?,
+                path: "/"
+              }
           use Csrf
-          use Auth::Gate, config.records.database, config.secret
-          use ReadingsRoute, config, Contract::PATH, answers
+          use Auth::SessionLookup.for(config)
           use Live, config.database_path
-          use KeptAnswers, config.database_path
+          use ResponseCache, config.database_path, App.kept
           use Traces, config
           use ApiContract, answers
           use Interface
@@ -39,7 +56,8 @@ module Munimen
 
       # Security headers on every answer.
       class Headers
-        POLICY_TEXT = POLICY.map { |name, value| "#{name.to_s.tr('_', '-')} #{value}" }.join("; ").freeze
+        POLICY_TEXT =
+          POLICY.map { |name, value| "#{name.to_s.tr("_", "-")} #{value}" }.join("; ").freeze
 
         def initialize(app) = @app = app
 
@@ -56,16 +74,24 @@ module Munimen
 
       # Every write carries the session's token in X-CSRF-Token.
       class Csrf < Rack::Protection::AuthenticityToken
-        def deny(_env) = Problem.rack(403, "The page is out of date: reload it and send again.", code: "bad_token")
+        def deny(_env)
+          Problem.rack(403, "The page is out of date: reload it and send again.", code: "bad_token")
+        end
+
         def react(env) = deny(env)
       end
 
-      # The contract, for paths below /api only: requests by openapi_first, answers by schemas compiled once.
+      # The contract, for paths below /api only: requests by openapi_first, answers by schemas
+      # compiled once.
       class ApiContract
         def initialize(app, answers)
           @app = app
           @answers = answers
-          @checked = OpenapiFirst::Middlewares::RequestValidation.new(method(:answer), spec: Contract.definition, error_response: Contract::ErrorResponse)
+          @checked = OpenapiFirst::Middlewares::RequestValidation.new(
+            method(:answer),
+            spec: Contract.definition,
+            error_response: Contract::ErrorResponse
+          )
         end
 
         def call(env) = env["PATH_INFO"].start_with?("/api/") ? @checked.call(env) : @app.call(env)
@@ -89,11 +115,19 @@ module Munimen
 
         def call(env)
           path = env["PATH_INFO"]
-          return @app.call(env) if path.start_with?("/api/") || !%w[GET HEAD].include?(env["REQUEST_METHOD"])
+          if path.start_with?("/api/") || !%w[GET HEAD].include?(env["REQUEST_METHOD"])
+            return @app.call(env)
+          end
 
           file = path.include?(".") && !path.include?("..") && File.file?(File.join(PUBLIC, path))
           status, headers, body = @files.call(file ? env : env.merge("PATH_INFO" => "/index.html"))
-          headers["cache-control"] = path.start_with?("/assets/") ? "public, max-age=31536000, immutable" : "no-cache"
+          headers["cache-control"] = (
+            if path.start_with?("/assets/")
+              "public, max-age=31536000, immutable"
+            else
+              "no-cache"
+            end
+          )
           [status, headers, body]
         end
       end

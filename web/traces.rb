@@ -4,8 +4,9 @@ require "io/wait"
 
 module Munimen
   module Web
-    # GET /api/instruments/{id}/trace?units=us: what an instrument shows, twice a second, as server-sent events; and once it
-    # has come to rest (`settled_reading`) the value with its spread. Ends by itself after a while.
+    # GET /api/instruments/{id}/trace?units=us: what an instrument shows, twice a second, as
+    # server-sent events; and once it has come to rest (`settled_reading`) the value with its
+    # spread. Ends by itself after a while.
     class Traces
       PATH = %r{\A/api/instruments/([0-9A-Za-z_-]{1,70})/trace\z}
       EVERY = 0.5  # s
@@ -25,7 +26,9 @@ module Munimen
 
         person = env["munimen.person"]
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless person
-        return Problem.rack(503, "Too many instruments are listened to.", code: "busy") if @running >= MOST || !env["rack.hijack"]
+        if @running >= MOST || !env["rack.hijack"]
+          return Problem.rack(503, "Too many instruments are listened to.", code: "busy")
+        end
 
         follow(match[1].dup.force_encoding(Encoding::UTF_8), person, env)
       rescue Munimen::Error => e
@@ -46,11 +49,22 @@ module Munimen
         [-1, {}, []]
       end
 
-      # Something that calls a block with what measures: a real instrument's driver, or that of a training run.
+      # Something that calls a block with what measures: a real instrument's driver, or that of a
+      # training run.
       def driver(one, id, person)
-        return ->(&block) { block.call(@config.training_runs.find(id, person).driver(one)) } if Desk::TrainingRun.token(id)
+        if Desk::TrainingRun.token(id)
+          return ->(&block) { block.call(@config.training_runs.find(id, person).driver(one)) }
+        end
 
-        ->(&block) { Formats::InstrumentDriver.open(one[:host], one[:port], device: one[:device], point: one[:point], &block) }
+        lambda do |&block|
+          Formats::InstrumentDriver.open(
+            one[:host],
+            one[:port],
+            device: one[:device],
+            point: one[:point],
+            &block
+          )
+        end
       end
 
       def trace(open, kind, units, io)
@@ -59,7 +73,13 @@ module Munimen
           digit = driver.digit
           (LONGEST / EVERY).to_i.times do |n|
             sample = driver.measure
-            say(io, "sample", t: n * EVERY, value: sample.value && number(sample.value, kind, units), flags: sample.flags)
+            say(
+              io,
+              "sample",
+              t: n * EVERY,
+              value: sample.value && number(sample.value, kind, units),
+              flags: sample.flags
+            )
             samples << [n * EVERY, sample.value] if sample.value
             settled(io, samples, kind, units, digit) and break
             sleep EVERY
@@ -85,13 +105,28 @@ module Munimen
         value = Measure::Quantity.new(kind, rest.value)
         places = kind.places(kind.unit(units))
         typed = "#{value.in(kind.unit(units)).round([places, 1].max)} #{kind.unit(units).label}"
-        say(io, "settled", typed:, text: value.format(units), at: rest.settled_at, spread: width(rest.spread, kind, units))
+        say(
+          io,
+          "settled",
+          typed:,
+          text: value.format(units),
+          at: rest.settled_at,
+          spread: width(rest.spread, kind, units)
+        )
         true
       end
 
-      def number(value, kind, units) = Measure::Quantity.new(kind, value).in(kind.unit(units)).round(3)
+      def number(value, kind, units)
+        Measure::Quantity.new(kind, value).in(kind.unit(units)).round(3)
+      end
+
       # A difference of two readings has the unit's size, not its zero.
-      def width(spread, kind, units) = (Measure::Quantity.new(kind, 300 + spread).in(kind.unit(units)) - Measure::Quantity.new(kind, 300).in(kind.unit(units))).round(3)
+      def width(spread, kind, units)
+        (
+          Measure::Quantity.new(kind, 300 + spread).in(kind.unit(units)) -
+            Measure::Quantity.new(kind, 300).in(kind.unit(units))
+        ).round(3)
+      end
 
       def say(io, event, data)
         io.write("event: #{event}\ndata: #{JSON.generate(data)}\n\n")

@@ -2,7 +2,8 @@
 
 module Munimen
   module Calendar
-    # What a signed visit leaves to be done later, and when, by all the rules of rules/. Pure dates; the store keeps them.
+    # What a signed visit leaves to be done later, and when, by all the rules of rules/. Pure
+    # dates; the store keeps them.
     #
     #   Due.after(visit, deficiencies, on: Date.new(2026, 11, 23)) # => [Item, …]
     module Due
@@ -10,13 +11,18 @@ module Munimen
 
       module_function
 
-      def after(visit, deficiencies, on:) = Rule.all.flat_map { |rule| rule.after(visit, deficiencies, on) }.sort_by(&:on)
+      def after(visit, deficiencies, on:)
+        Rule.all.flat_map { |rule| rule.after(visit, deficiencies, on) }.sort_by(&:on)
+      end
 
-      # Ids of the jobs that a visit has done in all that is read in them, whatever it was booked as.
+      # Ids of the jobs that a visit has done in all that is read in them, whatever it was booked
+      # as.
       def settled_jobs(visit)
         Work::Job.all.select do |job|
           operations = job.operations_for(visit.heater).map { |id| Work::Operation[id] }
-          measured = operations.reject { |operation| operation.reads.empty? || operation.superfluous_because(visit) }
+          measured = operations.reject do |operation|
+            operation.reads.empty? || operation.superfluous_because(visit)
+          end
           !measured.empty? && measured.all? { |operation| visit.done?(operation.id) }
         end.map(&:id)
       end

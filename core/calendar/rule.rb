@@ -2,14 +2,14 @@
 
 module Munimen
   module Calendar
-    # One thing that becomes due: what brings it about, what moves it, what ends it, and where the interval comes from.
-    # Declared in core/calendar/rules/.
+    # One thing that becomes due: what brings it about, what moves it, what ends it, and where
+    # the interval comes from. Declared in core/calendar/rules/.
     #
     #   Rule.define :bubble do
     #     comes_from "the air bubble renewed"
     #     source Munimen::Source.common_practice("a bubble dissolves in about 18 months")
     #     job :renew_bubble
-    #     owed { |visit, _| [in_days(548, "Renew the air bubble …")] if visit.done?(:renew_bubble) }
+    #     owed { |visit, _| [in_days(548, "Renew the air …")] if visit.done?(:renew_bubble) }
     #   end
     class Rule
       @all = {}
@@ -23,12 +23,17 @@ module Munimen
 
       def initialize(id) = @id = id
 
-      # Kinds that nothing can be done about any more, with the day before which they fell due: {id => Date}.
-      def self.gone(today) = all.select(&:gone_after).to_h { |rule| [rule.id, today - rule.gone_after] }
+      # Kinds that nothing can be done about any more, with the day before which they fell due:
+      # {id => Date}.
+      def self.gone(today)
+        all.select(&:gone_after).to_h { |rule| [rule.id, today - rule.gone_after] }
+      end
 
-      # -- declaration: gone_after is days past its date ----------------------------------------------
+      # -- declaration: gone_after is days past its date --------------------
       %i[comes_from moved_by ended_by source job gone_after].each do |name|
-        define_method(name) { |value = nil| value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}") }
+        define_method(name) do |value = nil|
+          value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}")
+        end
       end
       # Whether a newer one takes the place of the older, whatever was done meanwhile.
       def renewed = @renewed = true
@@ -36,9 +41,13 @@ module Munimen
       # A block given the visit and its deficiencies (Verdicts): a list of items, or nil.
       def owed(&block) = @owed = block
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       # [Due::Item] that a visit signed on a day leaves.
-      def after(visit, deficiencies, on) = [Bench.new(self, on, visit.words).instance_exec(visit, deficiencies, &@owed)].flatten(1).compact
+      def after(visit, deficiencies, on)
+        [Bench.new(self, on, visit.words).instance_exec(visit, deficiencies, &@owed)].flatten(
+          1
+        ).compact
+      end
 
       # The words in which a rule speaks.
       class Bench
@@ -49,7 +58,11 @@ module Munimen
         end
 
         def in_days(days, text, **more) = on(@on + days, text, **more)
-        def on(date, text, **more) = Due::Item.new(kind: @rule.id, on: date, text: @words.say(text), job: @rule.job, **more)
+
+        def on(date, text, **more)
+          Due::Item.new(kind: @rule.id, on: date, text: @words.say(text), job: @rule.job, **more)
+        end
+
         def today = @on
 
         # The first day that a text such as "2019", "2019-06" or "2019-06-12" names, or nil.

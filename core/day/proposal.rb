@@ -2,9 +2,10 @@
 
 module Munimen
   module Day
-    # A proposal for some visits over some rounds: each is put where it costs least, the hardest to place first; then visits are
-    # moved and swapped as long as that makes it cheaper. Whole days change hands where that costs nothing and shares the work out.
-    # `at_least` is what any arrangement drives, so that one sees how far it may be off.
+    # A proposal for some visits over some rounds: each is put where it costs least, the hardest
+    # to place first; then visits are moved and swapped as long as that makes it cheaper. Whole
+    # days change hands where that costs nothing and shares the work out. `at_least` is what any
+    # arrangement drives, so that one sees how far it may be off.
     #
     #   Proposal.new(rounds, stops).arrangement # => {round => [Stop, …]}
     class Proposal
@@ -32,31 +33,51 @@ module Munimen
       # Seconds that any arrangement drives: the shortest way into each visit, and one way home.
       def at_least
         bases = rounds.map(&:base).uniq
-        into = stops.sum { |stop| (bases + stops.reject { |other| other.equal?(stop) }.map(&:place)).map { |from| stop.pinned ? 0.0 : Travel.seconds(from, stop.place) }.min }
-        into + (stops.flat_map { |stop| bases.map { |base| Travel.seconds(stop.place, base) } }.min || 0.0)
+        into = stops.sum do |stop|
+          (bases + stops.reject { |other| other.equal?(stop) }.map(&:place))
+            .map { |from| stop.pinned ? 0.0 : Travel.seconds(from, stop.place) }
+            .min
+        end
+        into +
+          (
+            stops.flat_map { |stop| bases.map { |base| Travel.seconds(stop.place, base) } }.min ||
+              0.0
+          )
       end
 
       private
 
       # What can go to few rounds goes first.
-      def hardness(stop) = [stop.pinned ? 0 : 1, rounds.count { |round| fits?(round, stop) }, -stop.seconds]
-
-      def fits?(round, stop)
-        (stop.trades - round.trades).empty? && (stop.person.nil? || stop.person == round.person) && (stop.date.nil? || stop.date == round.date)
+      def hardness(stop)
+        [stop.pinned ? 0 : 1, rounds.count { |round| fits?(round, stop) }, -stop.seconds]
       end
 
-      def order(round, stops) = @kept[[round.key, stops.map(&:id).sort]] ||= (@orders += 1) && Order.new(round, stops)
+      def fits?(round, stop)
+        (stop.trades - round.trades).empty? && (stop.person.nil? || stop.person == round.person) &&
+          (stop.date.nil? || stop.date == round.date)
+      end
+
+      def order(round, stops)
+        @kept[[round.key, stops.map(&:id).sort]] ||= (@orders += 1) && Order.new(round, stops)
+      end
 
       # Cost of a round with some stops, and what the delay of what is urgent is worth.
-      def cost(round, stops) = order(round, stops).cost + (stops.sum { |stop| stop.urgent.to_f } * days(round))
+      def cost(round, stops)
+        order(round, stops).cost + (stops.sum { |stop| stop.urgent.to_f } * days(round))
+      end
+
       def days(round) = (@first ||= rounds.map(&:date).min) && (round.date - @first).to_i
 
       def put(stop)
-        round = likely(stop).min_by { |one| cost(one, @place[one.key] + [stop]) - cost(one, @place[one.key]) }
+        round = likely(stop).min_by do |one|
+          cost(one, @place[one.key] + [stop]) - cost(one, @place[one.key])
+        end
         @place[round.key] += [stop]
       end
 
-      def likely(stop) = rounds.select { |round| fits?(round, stop) }.then { |some| some.empty? ? rounds : some }
+      def likely(stop)
+        rounds.select { |round| fits?(round, stop) }.then { |some| some.empty? ? rounds : some }
+      end
 
       def improve
         improved = true
@@ -85,10 +106,17 @@ module Munimen
         trade_places(first, second) if before
       end
 
-      def trade_places(first, second) = (@place[first.key], @place[second.key] = @place.values_at(second.key, first.key))
+      def trade_places(first, second)
+        (@place[first.key], @place[second.key] = @place.values_at(second.key, first.key))
+      end
 
       # Sum of the squares of each person's hours.
-      def unevenness = rounds.group_by(&:person).values.sum { |own| (own.sum { |round| @place[round.key].sum(&:seconds) } / 3600.0)**2 }
+      def unevenness
+        rounds
+          .group_by(&:person)
+          .values
+          .sum { |own| (own.sum { |round| @place[round.key].sum(&:seconds) } / 3600.0)**2 }
+      end
 
       def home_of(stop) = rounds.find { |round| @place[round.key].include?(stop) }
 
@@ -97,8 +125,12 @@ module Munimen
         from = home_of(stop)
         left = @place[from.key] - [stop]
         spared = cost(from, @place[from.key]) - cost(from, left)
-        to = (likely(stop) - [from]).min_by { |round| cost(round, @place[round.key] + [stop]) - cost(round, @place[round.key]) } or return false
-        return false unless cost(to, @place[to.key] + [stop]) - cost(to, @place[to.key]) < spared - 1.0
+        to = (likely(stop) - [from]).min_by do |round|
+          cost(round, @place[round.key] + [stop]) - cost(round, @place[round.key])
+        end or return false
+        unless cost(to, @place[to.key] + [stop]) - cost(to, @place[to.key]) < spared - 1.0
+          return false
+        end
 
         @place[from.key] = left
         @place[to.key] += [stop]
@@ -113,7 +145,10 @@ module Munimen
 
           a = @place[first.key] - [one] + [other]
           b = @place[second.key] - [other] + [one]
-          next unless cost(first, a) + cost(second, b) < cost(first, @place[first.key]) + cost(second, @place[second.key]) - 1.0
+          unless cost(first, a) + cost(second, b) <
+                 cost(first, @place[first.key]) + cost(second, @place[second.key]) - 1.0
+            next
+          end
 
           @place[first.key] = a
           @place[second.key] = b

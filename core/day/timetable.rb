@@ -2,12 +2,15 @@
 
 module Munimen
   module Day
-    # A round with its stops in an order: when each begins and ends, what is driven and waited, and what breaks.
+    # A round with its stops in an order: when each begins and ends, what is driven and waited,
+    # and what breaks.
     class Timetable
       Leg = Struct.new(:stop, :drive, :wait, :start, :leave, :breaks, keyword_init: true)
 
       LATE = 20.0 # cost of a second past a window or the end of the day, in seconds of driving
-      WRONG = 40_000.0 # of a visit that the person may not do, on another day than promised, or left half done; in seconds
+      # of a visit that the person may not do, on another day than promised, or left half done; in
+      # seconds
+      WRONG = 40_000.0
 
       attr_reader :round, :legs, :driving, :waiting, :cost
 
@@ -35,13 +38,17 @@ module Munimen
         start = stop.window ? [arrive, stop.window[0]].max : arrive
         @driving += drive
         @waiting += start - arrive
-        Leg.new(stop:, drive:, wait: start - arrive, start:, leave: start + stop.seconds, breaks: []).tap { |leg| judge(leg, index) }
+        Leg
+          .new(stop:, drive:, wait: start - arrive, start:, leave: start + stop.seconds, breaks: [])
+          .tap { |leg| judge(leg, index) }
       end
 
       def judge(leg, index)
         stop = leg.stop
         @cost += leg.drive + leg.wait
-        broken(leg, :window, LATE * (leg.start - stop.window[1])) if stop.window && leg.start > stop.window[1]
+        if stop.window && leg.start > stop.window[1]
+          broken(leg, :window, LATE * (leg.start - stop.window[1]))
+        end
         broken(leg, :hours, LATE * (leg.leave - round.ends)) if leg.leave > round.ends
         broken(leg, :trade, WRONG) unless (stop.trades - round.trades).empty?
         broken(leg, :person, WRONG) if stop.person && stop.person != round.person

@@ -2,8 +2,9 @@
 
 module Munimen
   module Day
-    # Seconds from one place to another by the great circle, with what roads and towns add. Values from memory: roads a third
-    # longer than the line, 45 km/h with stops and starts, four minutes to park and unload.
+    # Seconds from one place to another by the great circle, with what roads and towns add. Values
+    # from memory: roads a third longer than the line, 45 km/h with stops and starts, four minutes
+    # to park and unload.
     module Travel
       ROADS = 1.35
       SPEED = 45 / 3.6 # m/s
@@ -23,7 +24,9 @@ module Munimen
       # Great circle (haversine).
       def metres(from, to)
         a, b = [from, to].map { |place| place.map { |degrees| degrees * Math::PI / 180 } }
-        h = (Math.sin((b[0] - a[0]) / 2)**2) + (Math.cos(a[0]) * Math.cos(b[0]) * (Math.sin((b[1] - a[1]) / 2)**2))
+        h =
+          (Math.sin((b[0] - a[0]) / 2)**2) +
+          (Math.cos(a[0]) * Math.cos(b[0]) * (Math.sin((b[1] - a[1]) / 2)**2))
         2 * EARTH * Math.asin(Math.sqrt(h))
       end
     end

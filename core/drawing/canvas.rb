@@ -2,8 +2,12 @@
 
 module Munimen
   module Drawing
-    # Collects shapes and the spots that labels point at. Shapes carry the part they belong to and a role
-    # that says how they look; the screen and the PDF draw the same ones.
+    # Collects shapes and the spots that labels point at. Shapes carry the part they belong to and
+    # a role that says what they are made of; the screen and the PDF draw the same ones.
+    #
+    # A shape is a Hash: {t: :path, d:, part:, role:}, {t: :rect, x:, y:, w:, h:, r:, …}, {t:
+    # :line, x1:, y1:, x2:, y2:, …}, {t: :circle, x:, y:, r:, …} or {t: :text, x:, y:, text:,
+    # size:, anchor:, …}.
     class Canvas
       attr_reader :shapes, :anchors
 
@@ -14,9 +18,16 @@ module Munimen
 
       def anchor(part, x, y) = @anchors[part] = [x, y]
       def line(x1, y1, x2, y2, part, role) = add(t: :line, x1:, y1:, x2:, y2:, part:, role:)
-      def path(d, part, role) = add(t: :path, d: d.gsub(/\d+\.\d+/) { |number| number.to_f.round(1).to_s }, part:, role:)
+
+      def path(d, part, role)
+        add(t: :path, d: d.gsub(/\d+\.\d+/) { |number| number.to_f.round(1).to_s }, part:, role:)
+      end
+
       def circle(x, y, radius, part, role) = add(t: :circle, x:, y:, r: radius, part:, role:)
-      def rect(x, y, wide, tall, part, role, radius: 0) = add(t: :rect, x:, y:, w: wide, h: tall, r: radius, part:, role:)
+
+      def rect(x, y, wide, tall, part, role, radius: 0)
+        add(t: :rect, x:, y:, w: wide, h: tall, r: radius, part:, role:)
+      end
 
       # A shut-off across a pipe.
       def valve(x, y, part)
@@ -26,12 +37,18 @@ module Munimen
 
       # A device on a pipe, dashed where it is not known to be there.
       def diamond(x, y, part, known: true)
-        path("M#{x} #{y - 7} L#{x + 7} #{y} L#{x} #{y + 7} L#{x - 7} #{y} Z", part, known ? :brass : :unknown)
+        path(
+          "M#{x} #{y - 7} L#{x + 7} #{y} L#{x} #{y + 7} L#{x - 7} #{y} Z",
+          part,
+          known ? :brass : :unknown
+        )
       end
 
       private
 
-      def add(shape) = @shapes << shape.transform_values { |value| value.is_a?(Float) ? value.round(1) : value }
+      def add(shape)
+        @shapes << shape.transform_values { |value| value.is_a?(Float) ? value.round(1) : value }
+      end
     end
   end
 end

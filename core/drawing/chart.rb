@@ -2,9 +2,9 @@
 
 module Munimen
   module Drawing
-    # The picture that answers a calculation's question, worked out from its result: curves (one input swept
-    # through a range, everything else as given), bars, lines of a list, or shapes. Each is one file in
-    # core/drawing/charts/; numbers are in the result's units.
+    # The picture that answers a calculation's question, worked out from its result: curves (one
+    # input swept through a range, everything else as given), bars, lines of a list, or shapes.
+    # Each is one file in core/drawing/charts/; numbers are in the result's units.
     #
     #   Chart.define :scald_time do
     #     curve x: :temperature, y: :time, range: ->(_) { [fahrenheit(112), fahrenheit(160)] }
@@ -20,7 +20,7 @@ module Munimen
       class << self
         def define(id, &block) = @all[id] = new.tap { |chart| chart.instance_eval(&block) }
 
-        # The picture of a Calculation::Result as plain data, or nil when there is none.
+        # The picture of a Calculations::Result as plain data, or nil when there is none.
         def of(result) = @all[result.calculation.id]&.draw(result)
       end
 
@@ -29,13 +29,17 @@ module Munimen
         @levels = []
       end
 
-      # x: an input that is swept; y: an output; range: [low, high] Quantities from the result; with: inputs
-      # that are otherwise.
-      def curve(x:, y:, range:, name: nil, with: {}) = @curves << Curve.new(x:, y:, range:, name:, with:)
+      # x: an input that is swept; y: an output; range: [low, high] Quantities from the result;
+      # with: inputs that are otherwise.
+      def curve(x:, y:, range:, name: nil, with: {})
+        @curves << Curve.new(x:, y:, range:, name:, with:)
+      end
+
       def log_y = @log_y = true
       # A horizontal line: text and Quantity from a result.
       def level(label, &quantity) = @levels << [label, quantity]
-      # Series of one's own: {x: kind, y: kind, series: [{name:, points: [[Quantity, Quantity], …]}]}.
+      # Series of one's own: {x: kind, y: kind, series: [{name:, points: [[Quantity, Quantity],
+      # …]}]}.
       def plot(&block) = @plot = block
       # [[text, Quantity], …]
       def bars(&block) = @bars = block
@@ -47,7 +51,13 @@ module Munimen
       # Plain data of one result.
       def draw(result)
         @units = result.units
-        return { kind: :list, rows: instance_exec(result, &@list).map { |name, text, grade| { name:, text:, grade: } } } if @list
+        if @list
+          return {
+            kind: :list,
+            rows:
+              instance_exec(result, &@list).map { |name, text, grade| { name:, text:, grade: } }
+          }
+        end
         return drawn(result) if @shapes
         return bar_chart(result) if @bars
 
@@ -64,14 +74,26 @@ module Munimen
 
       def bar_chart(result)
         rows = instance_exec(result, &@bars).select(&:last)
-        { kind: :bars, y: axis(rows.first.last), rows: rows.map { |name, quantity| { name:, value: number(quantity) } }, levels: levels(result) }
+        {
+          kind: :bars,
+          y: axis(rows.first.last),
+          rows: rows.map { |name, quantity| { name:, value: number(quantity) } },
+          levels: levels(result)
+        }
       end
 
       def lines(result)
         return curves(result) unless @plot
 
         x, y = instance_exec(result, &@plot).values_at(:x, :y)
-        { kind: :lines, x: axis(x), y: axis(y).merge(log: false), series: plotted(result), levels: levels(result), point: nil }
+        {
+          kind: :lines,
+          x: axis(x),
+          y: axis(y).merge(log: false),
+          series: plotted(result),
+          levels: levels(result),
+          point: nil
+        }
       end
 
       def curves(result)
@@ -79,14 +101,36 @@ module Munimen
         input = result.calculation.inputs.find { |one| one.name == first.x }
         output = result.calculation.outputs.find { |one| one.name == first.y }
         across = scale(input.kind, input.unit_symbol(@units))
-        { kind: :lines, x: { label: say(first.x), unit: across.label }, y: { label: say(first.y), unit: scale(output.kind, output.unit).label, log: @log_y || false },
-          series: @curves.map { |curve| { name: curve.name, points: sweep(curve, result, across), main: curve.with.empty? } }, levels: levels(result),
-          point: point(result, first, across) }
+        {
+          kind: :lines,
+          x: {
+            label: say(first.x),
+            unit: across.label
+          },
+          y: {
+            label: say(first.y),
+            unit: scale(output.kind, output.unit).label,
+            log: @log_y || false
+          },
+          series:
+            @curves.map do |curve|
+              { name: curve.name, points: sweep(curve, result, across), main: curve.with.empty? }
+            end,
+          levels: levels(result),
+          point: point(result, first, across)
+        }
       end
 
       def say(name) = name.to_s.tr("_", " ").capitalize
+
       # Times are drawn in minutes.
-      def scale(kind, symbol = nil) = Measure::Kind[kind].dimension == :time ? Measure::Unit["min"] : Measure::Unit[symbol || Measure::Kind[kind].unit(@units).symbol]
+      def scale(kind, symbol = nil)
+        if Measure::Kind[kind].dimension == :time
+          Measure::Unit["min"]
+        else
+          Measure::Unit[symbol || Measure::Kind[kind].unit(@units).symbol]
+        end
+      end
 
       def plotted(result)
         instance_exec(result, &@plot)[:series].map do |one|
@@ -123,7 +167,14 @@ module Munimen
 
       def unit(quantity) = scale(quantity.kind.id)
       def number(value) = value.is_a?(Measure::Quantity) ? value.in(unit(value)).round(4) : value
-      def axis(quantity) = quantity.is_a?(Measure::Quantity) ? { label: say(quantity.kind.id), unit: unit(quantity).label } : { label: quantity.to_s, unit: "" }
+
+      def axis(quantity)
+        if quantity.is_a?(Measure::Quantity)
+          { label: say(quantity.kind.id), unit: unit(quantity).label }
+        else
+          { label: quantity.to_s, unit: "" }
+        end
+      end
     end
   end
 end

@@ -28,7 +28,16 @@ module Munimen
       def gas
         @canvas.rect(CENTRE - 7, 14, 14, @tank.top - 44, :flue, :flue)
         @canvas.rect(CENTRE - 6, @tank.top, 12, @tank.tall, :flue, :flue_inside)
-        @canvas.path((0..7).map { |i| "#{i.zero? ? 'M' : 'L'}#{CENTRE + (i.even? ? -4 : 4)} #{(@tank.top + 10 + (i * (@tank.tall - 20) / 7)).round(1)}" }.join(" "), :flue, :baffle)
+        @canvas.path(
+          (0..7)
+            .map do |i|
+              "#{i.zero? ? "M" : "L"}#{CENTRE + (i.even? ? -4 : 4)} " \
+                "#{(@tank.top + 10 + (i * (@tank.tall - 20) / 7)).round(1)}"
+            end
+            .join(" "),
+          :flue,
+          :baffle
+        )
         @canvas.anchor(:flue, CENTRE + 7, 30)
         @canvas.circle(CENTRE, 30, 5, :flue, :control) if %i[damper power].include?(@heater.vent)
         draft_hood unless @heater.hood == :sealed
@@ -37,15 +46,27 @@ module Munimen
 
       def draft_hood
         y = @tank.top - 30
-        @canvas.path("M#{CENTRE - 7} #{y} L#{CENTRE - 17} #{y + 14} H#{CENTRE + 17} L#{CENTRE + 7} #{y} Z", :draft_hood, @heater.hood == :unknown ? :unknown : :metal)
-        [-12, 12].each { |dx| @canvas.line(CENTRE + dx, y + 15, CENTRE + dx, @tank.top - 7, :draft_hood, :thin) }
+        @canvas.path(
+          "M#{CENTRE - 7} #{y} L#{CENTRE - 17} #{y + 14} H#{CENTRE + 17} L#{CENTRE + 7} #{y} Z",
+          :draft_hood,
+          @heater.hood == :unknown ? :unknown : :metal
+        )
+        [-12, 12].each do |dx|
+          @canvas.line(CENTRE + dx, y + 15, CENTRE + dx, @tank.top - 7, :draft_hood, :thin)
+        end
         @canvas.anchor(:draft_hood, CENTRE + 16, y + 12)
       end
 
       def burner
         y = @tank.bottom + 18
         @canvas.rect(CENTRE - 22, y, 44, 5, :burner, :metal, radius: 2)
-        [-14, 0, 14].each { |dx| @canvas.path("M#{CENTRE + dx - 5} #{y} Q#{CENTRE + dx} #{y - 16} #{CENTRE + dx + 5} #{y} Z", :burner, :flame) }
+        [-14, 0, 14].each do |dx|
+          @canvas.path(
+            "M#{CENTRE + dx - 5} #{y} Q#{CENTRE + dx} #{y - 16} #{CENTRE + dx + 5} #{y} Z",
+            :burner,
+            :flame
+          )
+        end
         @canvas.anchor(:burner, CENTRE + 22, y + 2)
         gas_train(y)
       end
@@ -53,21 +74,28 @@ module Munimen
       def gas_train(y)
         @canvas.rect(@tank.left - 20, @tank.bottom - 14, 14, 22, :gas_control, :control, radius: 2)
         @canvas.anchor(:gas_control, @tank.left - 20, @tank.bottom - 4)
-        @canvas.path("M#{@tank.left - 13} #{@tank.bottom + 8} V#{y + 2} H#{CENTRE - 22}", :burner, :gas_pipe)
-        @canvas.path("M#{LEFT} #{@tank.bottom + 24} H#{@tank.left - 26} V#{@tank.bottom - 2} H#{@tank.left - 20}", :gas_cock, :gas_pipe)
+        @canvas.path(
+          "M#{@tank.left - 13} #{@tank.bottom + 8} V#{y + 2} H#{CENTRE - 22}",
+          :burner,
+          :gas_pipe
+        )
+        @canvas.path(
+          "M#{LEFT} #{@tank.bottom + 24} H#{@tank.left - 26} V#{@tank.bottom - 2} H" \
+          "#{@tank.left - 20}",
+          :gas_cock,
+          :gas_pipe
+        )
         @canvas.valve(LEFT + 14, @tank.bottom + 24, :gas_cock)
       end
 
-      # Flow above, return below, the coil between them; the control valve and the programmer on the flow.
+      # Flow above, return below, the coil between them; the control valve and the programmer on
+      # the flow.
       def coil
         flow = at(0.58)
         back = at(0.82)
-        turns = (0..5).map do |i|
-          "Q#{i.even? ? @tank.right - 10 : @tank.left + 12} #{(flow + ((i + 0.5) * (back - flow) / 6)).round(1)} #{CENTRE} #{(flow + ((i + 1) * (back - flow) / 6)).round(1)}"
-        end
         @canvas.path("M#{LEFT} #{flow} H#{CENTRE}", :coil, :hot_pipe)
         @canvas.path("M#{LEFT} #{back} H#{CENTRE}", :coil, :cold_pipe)
-        @canvas.path("M#{CENTRE} #{flow} #{turns.join(' ')}", :coil, :coil)
+        @canvas.path("M#{CENTRE} #{flow} #{turns(flow, back)}", :coil, :coil)
         @canvas.anchor(:coil, LEFT + 4, back)
         @canvas.diamond(LEFT + 18, flow, :two_port, known: @heater.coil_control != :unknown)
         @canvas.anchor(:two_port, LEFT + 12, flow)
@@ -76,22 +104,42 @@ module Munimen
         @canvas.anchor(:programmer, LEFT - 2, flow - 38)
       end
 
+      # Six half turns from the flow down to the return.
+      def turns(flow, back)
+        at = ->(share) { (flow + (share * (back - flow) / 6)).round(1) }
+        halves = (0..5).map do |i|
+          "Q#{i.even? ? @tank.right - 10 : @tank.left + 12} #{at[i + 0.5]} #{CENTRE} #{at[i + 1]}"
+        end
+        halves.join(" ")
+      end
+
       def elements
         element(:upper_element, 0.3) if @heater.elements? && @heater.element_upper
-        element(:lower_element, 0.82) if @heater.elements? && (@heater.element_lower || !@heater.element_upper)
+        if @heater.elements? && (@heater.element_lower || !@heater.element_upper)
+          element(:lower_element, 0.82)
+        end
         immersion if @heater.immersion?
         return if @heater.electric_sources.empty?
 
         y = @heater.coil? ? @tank.top - 28 : 210
         @canvas.rect(LEFT + 2, y, 16, 22, :disconnect, :control, radius: 2)
-        @canvas.path("M#{LEFT + 18} #{y + 8} H#{@tank.left + 14} V#{@tank.top - 7}", :disconnect, :cable)
+        @canvas.path(
+          "M#{LEFT + 18} #{y + 8} H#{@tank.left + 14} V#{@tank.top - 7}",
+          :disconnect,
+          :cable
+        )
         @canvas.anchor(:disconnect, LEFT + 2, y + 12)
       end
 
       def element(part, share)
         y = at(share)
         right = CENTRE + (@tank.wide * 0.2)
-        @canvas.path("M#{@tank.left - 6} #{y - 4} H#{right} Q#{CENTRE + (@tank.wide * 0.3)} #{y} #{right} #{y + 4} H#{@tank.left - 6}", part, :element)
+        @canvas.path(
+          "M#{@tank.left - 6} #{y - 4} H#{right} Q#{CENTRE + (@tank.wide * 0.3)} #{y} #{right} " \
+          "#{y + 4} H#{@tank.left - 6}",
+          part,
+          :element
+        )
         @canvas.rect(@tank.left - 11, y - 7, 6, 14, part, :metal, radius: 1)
         @canvas.anchor(part, @tank.left - 11, y)
       end
@@ -101,7 +149,12 @@ module Munimen
         y = at(0.4)
         left = CENTRE - (@tank.wide * 0.1)
         role = @heater.backup_immersion == :yes ? :element : :unknown
-        @canvas.path("M#{@tank.right + 6} #{y - 4} H#{left} Q#{left - 8} #{y} #{left} #{y + 4} H#{@tank.right + 6}", :immersion, role)
+        @canvas.path(
+          "M#{@tank.right + 6} #{y - 4} H#{left} Q#{left - 8} #{y} #{left} #{y + 4} H" \
+          "#{@tank.right + 6}",
+          :immersion,
+          role
+        )
         @canvas.rect(@tank.right + 5, y - 7, 6, 14, :immersion, :metal, radius: 1)
         @canvas.anchor(:immersion, @tank.right + 11, y)
       end

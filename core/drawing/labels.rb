@@ -6,7 +6,8 @@ module Munimen
     module Labels
       module_function
 
-      # items: [{y:, …}]; returns them with :at, at least `gap` apart, inside top..bottom, order kept.
+      # items: [{y:, …}]; returns them with :at, at least `gap` apart, inside top..bottom, order
+      # kept.
       def spread(items, top:, bottom:, gap:)
         sorted = items.sort_by { |item| item[:y] }
         spots = sorted.map { |item| item[:y] }

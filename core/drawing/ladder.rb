@@ -2,22 +2,30 @@
 
 module Munimen
   module Drawing
-    # The safety ladder: everything of this heater on two upright scales, pressure and temperature, and
-    # which rungs are out of order or too close. A canvas of 420 × 400.
+    # The safety ladder: everything of this heater on two upright scales, pressure and
+    # temperature, and which rungs are out of order or too close. A canvas of 420 × 400.
     #
     #   Ladder.new(visit).to_h # => {width:, height:, scales: [{rungs: [...]}], problems: [...]}
     class Ladder
+      # The readings that are drawn: no other changes it.
+      READS = (Judgement::Meaning::READS + %i[mains_pressure]).freeze
       WIDTH = 420
       HEIGHT = 400
       TOP = 34
       BOTTOM = 384
       Rung = Struct.new(:id, :label, :quantity, :role, keyword_init: true)
 
-      # High limits of US electric heaters trip between 170 and 190 °F, English energy cut-outs between 80
-      # and 85 °C; from memory.
+      # High limits of US electric heaters trip between 170 and 190 °F, English energy cut-outs
+      # between 80 and 85 °C; from memory.
       HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
       CUT_OUT = Measure::Quantity.of(82.5, "degC", :temperature)
-      SOURCES = { coil: "coil", immersion: "immersion", upper_element: "upper", lower_element: "lower", element: "immersion" }.freeze
+      SOURCES = {
+        coil: "coil",
+        immersion: "immersion",
+        upper_element: "upper",
+        lower_element: "lower",
+        element: "immersion"
+      }.freeze
       BOILING = Measure::Quantity.of(212, "degF", :temperature)
 
       def initialize(visit, meaning = Judgement::Meaning.new(visit))
@@ -27,9 +35,15 @@ module Munimen
       end
 
       def to_h
-        { width: WIDTH, height: HEIGHT, problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
-          scales: [scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 70),
-                   scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 268)] }
+        {
+          width: WIDTH,
+          height: HEIGHT,
+          problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
+          scales: [
+            scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 70),
+            scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 268)
+          ]
+        }
       end
 
       # [[ids of rungs, text], …] of what is out of order or too close.
@@ -43,14 +57,31 @@ module Munimen
       def fahrenheit(number) = Measure::Quantity.of(number, "degF", :temperature).si
       def psi(number) = Measure::Quantity.of(number, "psi", :pressure)
       def supply = @visit.quantity(:static_pressure)
-      def charge = [@visit.reading(:charge_set), @visit.reading(:vessel_charge)].compact.find(&:at_zero_pressure?)&.quantity
+
+      def charge
+        [@visit.reading(:charge_set), @visit.reading(:vessel_charge)].compact
+          .find(&:at_zero_pressure?)
+          &.quantity
+      end
+
       def peak = @visit.quantity(:hot_peak_after) || @visit.quantity(:hot_peak_found)
       def limit = @visit.rules.limit(:static_pressure)&.at_most
-      def top_pressure = [@heater.relief_pressure.si * 1.12, (@heater.working_pressure&.si || 0) * 1.06].max
+
+      def top_pressure
+        [@heater.relief_pressure.si * 1.12, (@heater.working_pressure&.si || 0) * 1.06].max
+      end
+
       def second_tier = @heater.unvented? ? @heater.cut_out_temperature || CUT_OUT : HIGH_LIMIT
       def second_tier? = @heater.unvented? || @heater.electric?
+
       # One for each source of heat in an unvented cylinder.
-      def second_tier_label = @heater.unvented? ? "Cut-out: #{@heater.heat_sources.map { |source| SOURCES.fetch(source) }.join(', ')}" : "{cut_out}"
+      def second_tier_label
+        if @heater.unvented?
+          "Cut-out: #{@heater.heat_sources.map { |source| SOURCES.fetch(source) }.join(", ")}"
+        else
+          "{cut_out}"
+        end
+      end
 
       def predicted
         return unless supply && supply < @heater.first_relief_pressure
@@ -59,41 +90,120 @@ module Munimen
       end
 
       def pressures
-        [Rung.new(id: :relief, label: @visit.words.part(:relief_valve), quantity: @heater.relief_pressure, role: :protection),
-         expansion_relief,
-         (Rung.new(id: :setting, label: @visit.words.part(:regulator), quantity: @heater.regulator_setting, role: :limit) if @heater.regulator_setting),
-         Rung.new(id: :tank, label: "Tank is rated", quantity: @heater.working_pressure, role: :limit),
-         Rung.new(id: :limit, label: "Limit", quantity: limit, role: :limit),
-         Rung.new(id: :street, label: "{street}", quantity: @visit.quantity(:mains_pressure), role: :measured),
-         Rung.new(id: :predicted, label: "Hot, expected", quantity: predicted, role: :predicted),
-         Rung.new(id: :peak, label: "Hot, measured", quantity: peak, role: :measured),
-         Rung.new(id: :supply, label: "Supply", quantity: supply, role: :measured),
-         Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)].compact.select(&:quantity)
+        [
+          Rung.new(
+            id: :relief,
+            label: @visit.words.part(:relief_valve),
+            quantity: @heater.relief_pressure,
+            role: :protection
+          ),
+          expansion_relief,
+          (
+            if @heater.regulator_setting
+              Rung.new(
+                id: :setting,
+                label: @visit.words.part(:regulator),
+                quantity: @heater.regulator_setting,
+                role: :limit
+              )
+            end
+          ),
+          Rung.new(
+            id: :tank,
+            label: "Tank is rated",
+            quantity: @heater.working_pressure,
+            role: :limit
+          ),
+          Rung.new(id: :limit, label: "Limit", quantity: limit, role: :limit),
+          Rung.new(
+            id: :street,
+            label: "{street}",
+            quantity: @visit.quantity(:mains_pressure),
+            role: :measured
+          ),
+          Rung.new(id: :predicted, label: "Hot, expected", quantity: predicted, role: :predicted),
+          Rung.new(id: :peak, label: "Hot, measured", quantity: peak, role: :measured),
+          Rung.new(id: :supply, label: "Supply", quantity: supply, role: :measured),
+          Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)
+        ].compact.select(&:quantity)
       end
 
       def expansion_relief
         return if @heater.expansion_relief == :no
 
-        Rung.new(id: :expansion_relief, label: @visit.words.part(:expansion_relief), quantity: @heater.first_relief_pressure, role: :protection)
+        Rung.new(
+          id: :expansion_relief,
+          label: @visit.words.part(:expansion_relief),
+          quantity: @heater.first_relief_pressure,
+          role: :protection
+        )
       end
 
       def temperatures
-        [Rung.new(id: :boiling, label: "Water boils", quantity: BOILING, role: :limit),
-         Rung.new(id: :relief_hot, label: @visit.words.part(:relief_valve), quantity: @heater.relief_temperature, role: :protection),
-         (Rung.new(id: :high_limit, label: second_tier_label, quantity: second_tier, role: :protection) if second_tier?),
-         Rung.new(id: :scald, label: "Scald limit", quantity: @visit.rules.limit(:bath_temperature)&.at_most, role: :limit),
-         Rung.new(id: :set_point, label: "Thermostat", quantity: @heater.set_point, role: :predicted),
-         Rung.new(id: :tap, label: "At the {tap}", quantity: @visit.quantity(:tap_temperature), role: :measured)].compact.select(&:quantity)
+        [
+          Rung.new(id: :boiling, label: "Water boils", quantity: BOILING, role: :limit),
+          Rung.new(
+            id: :relief_hot,
+            label: @visit.words.part(:relief_valve),
+            quantity: @heater.relief_temperature,
+            role: :protection
+          ),
+          (
+            if second_tier?
+              Rung.new(
+                id: :high_limit,
+                label: second_tier_label,
+                quantity: second_tier,
+                role: :protection
+              )
+            end
+          ),
+          Rung.new(
+            id: :scald,
+            label: "Scald limit",
+            quantity: @visit.rules.limit(:bath_temperature)&.at_most,
+            role: :limit
+          ),
+          Rung.new(
+            id: :set_point,
+            label: "Thermostat",
+            quantity: @heater.set_point,
+            role: :predicted
+          ),
+          Rung.new(
+            id: :tap,
+            label: "At the {tap}",
+            quantity: @visit.quantity(:tap_temperature),
+            role: :measured
+          )
+        ].compact.select(&:quantity)
       end
 
       def scale(id, title, rungs, low, high, x)
         bad = problems.flat_map(&:first)
         placed = rungs.map do |rung|
-          { id: rung.id, label: @visit.words.say(rung.label).sub(/\A./, &:upcase), value: rung.quantity.format(units), role: rung.role, x:,
-            y: (BOTTOM - ((rung.quantity.si - low) / (high - low) * (BOTTOM - TOP))).clamp(TOP, BOTTOM).round(1),
-            problem: bad.include?(rung.id) }
+          {
+            id: rung.id,
+            label: @visit.words.sentence(rung.label),
+            value: rung.quantity.format(units),
+            role: rung.role,
+            x:,
+            y:
+              (BOTTOM - ((rung.quantity.si - low) / (high - low) * (BOTTOM - TOP))).clamp(
+                TOP,
+                BOTTOM
+              ).round(1),
+            problem: bad.include?(rung.id)
+          }
         end
-        { id:, title:, x:, top: TOP, bottom: BOTTOM, rungs: Labels.spread(placed, top: TOP, bottom: BOTTOM, gap: 29) }
+        {
+          id:,
+          title:,
+          x:,
+          top: TOP,
+          bottom: BOTTOM,
+          rungs: Labels.spread(placed, top: TOP, bottom: BOTTOM, gap: 29)
+        }
       end
 
       def charge_off
@@ -102,8 +212,9 @@ module Munimen
         gap = charge.si - supply.si
         return if gap.abs <= @visit.rules.limit(:charge_tolerance).at_most.si + 1.0
 
-        [%i[charge supply],
-         "The charge lies #{gap.negative? ? 'below' : 'above'} the supply by #{Measure::Quantity.new(:pressure, gap.abs).format(units)}: they belong on one rung."]
+        side = gap.negative? ? "below" : "above"
+        by = Measure::Quantity.new(:pressure, gap.abs).format(units)
+        [%i[charge supply], "The charge lies #{side} the supply by #{by}: they belong on one rung."]
       end
 
       def peak_high
@@ -116,11 +227,18 @@ module Munimen
         tank = @heater.working_pressure
         return unless tank && @heater.relief_pressure > tank
 
-        [%i[relief tank], "The {relief_valve} opens above what the tank is rated for: it must be set no higher than the tank's rating."]
+        [
+          %i[relief tank],
+          "The {relief_valve} opens above what the tank is rated for: it must be set no higher " \
+          "than the tank's rating."
+        ]
       end
 
       def reliefs_reversed
-        return if @heater.expansion_relief == :no || !@heater.expansion_relief_pressure || @heater.expansion_relief_pressure < @heater.relief_pressure
+        if @heater.expansion_relief == :no || !@heater.expansion_relief_pressure ||
+           @heater.expansion_relief_pressure < @heater.relief_pressure
+          return
+        end
 
         [%i[expansion_relief relief], "The {expansion_relief} must open below the {relief_valve}."]
       end
@@ -129,7 +247,10 @@ module Munimen
         hot = @visit.quantity(:tap_temperature)
         return unless hot && second_tier? && hot >= second_tier
 
-        [%i[tap high_limit], "The water is as hot as the {cut_out}: the thermostat did not stop it."]
+        [
+          %i[tap high_limit],
+          "The water is as hot as the {cut_out}: the thermostat did not stop it."
+        ]
       end
     end
   end

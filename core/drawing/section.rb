@@ -2,10 +2,11 @@
 
 module Munimen
   module Drawing
-    # The heater cut open, drawn from its configuration: tank and vessel to one scale, every part in its
-    # place, and where each label goes. Units: a canvas of 420 × 500.
+    # The heater cut open, drawn from its configuration: tank and vessel to one scale, every
+    # part in its place, and where each label goes. Units: a canvas of 420 × 500.
     #
-    #   Section.new(heater).to_h # => {width:, height:, shapes: [...], labels: [{part:, x:, y:, at:, side:, note:}]}
+    #   Section.new(heater).to_h
+    #   # => {width:, height:, shapes: [...], labels: [{part:, x:, y:, at:, side:, note:}]}
     class Section
       WIDTH = 420
       HEIGHT = 500
@@ -44,7 +45,15 @@ module Munimen
       def draw
         wide, tall = tank_size
         bottom = FLOOR - (@heater.gas? ? 34 : 16)
-        @tank = Tank.new(left: CENTRE - (wide / 2), right: CENTRE + (wide / 2), top: (bottom - tall).round(1), bottom:, wide:, tall:, scale: @scale)
+        @tank = Tank.new(
+          left: CENTRE - (wide / 2),
+          right: CENTRE + (wide / 2),
+          top: (bottom - tall).round(1),
+          bottom:,
+          wide:,
+          tall:,
+          scale: @scale
+        )
         ground
         body
         HeatSide.new(@heater, @canvas, @tank).draw
@@ -57,34 +66,72 @@ module Munimen
         return if @heater.pan == :no
 
         role = @heater.pan == :unknown ? :unknown : :metal
-        @canvas.path("M#{@tank.left - 16} #{FLOOR - 12} V#{FLOOR - 2} H#{@tank.right + 16} V#{FLOOR - 12}", :pan, role)
+        @canvas.path(
+          "M#{@tank.left - 16} #{FLOOR - 12} V#{FLOOR - 2} H#{@tank.right + 16} V#{FLOOR - 12}",
+          :pan,
+          role
+        )
         @canvas.anchor(:pan, @tank.left - 14, FLOOR - 4)
       end
 
       def body
-        @canvas.rect(@tank.left - 7, @tank.top - 7, @tank.wide + 14, FLOOR - 4 - @tank.top + 7, :tank, :jacket, radius: 10)
+        @canvas.rect(
+          @tank.left - 7,
+          @tank.top - 7,
+          @tank.wide + 14,
+          FLOOR - 4 - @tank.top + 7,
+          :tank,
+          :jacket,
+          radius: 10
+        )
         @canvas.rect(@tank.left, @tank.top, @tank.wide, @tank.tall, :tank, :water, radius: 9)
         bubble if @heater.vessel == :bubble
         @canvas.anchor(:tank, @tank.left + 3, @tank.top + (@tank.tall * 0.66))
         @canvas.anchor(:data_plate, @tank.right + 6, @tank.top + (@tank.tall * 0.5))
-        @canvas.rect(@tank.right + 1.5, @tank.top + (@tank.tall * 0.47), 4, 16, :data_plate, :plate, radius: 1)
+        @canvas.rect(
+          @tank.right + 1.5,
+          @tank.top + (@tank.tall * 0.47),
+          4,
+          16,
+          :data_plate,
+          :plate,
+          radius: 1
+        )
       end
 
       # Air at the top, inside.
       def bubble
-        @canvas.rect(@tank.left + 2, @tank.top + 2, @tank.wide - 4, @tank.tall * 0.07, :bubble, :air, radius: 7)
+        @canvas.rect(
+          @tank.left + 2,
+          @tank.top + 2,
+          @tank.wide - 4,
+          @tank.tall * 0.07,
+          :bubble,
+          :air,
+          radius: 7
+        )
         @canvas.anchor(:bubble, @tank.left + 8, @tank.top + (@tank.tall * 0.04))
       end
 
-      # Labels in two columns beside the drawing; parts that are not drawn have none. A column that would
-      # overflow gives what lies nearest the middle to the other.
+      # Labels in two columns beside the drawing; parts that are not drawn have none. A column
+      # that would overflow gives what lies nearest the middle to the other.
       def labels
-        shown = Heater::Parts.of(@heater).select { |part| @canvas.anchors.key?(part.id) }.map { |part| label(part) }
+        shown =
+          Heater::Parts
+            .of(@heater)
+            .select { |part| @canvas.anchors.key?(part.id) }
+            .map { |part| label(part) }
         left, right = shown.partition { |item| item[:x] < CENTRE }
         [[left, right], [right, left]].each do |from, to|
-          (from.size - COLUMN).times { to << from.delete(from.min_by { |item| (item[:x] - CENTRE).abs }) }
+          (from.size - COLUMN).times do
+            to << from.delete(from.min_by { |item| (item[:x] - CENTRE).abs })
+          end
         end
-        { left:, right: }.flat_map { |side, column| Labels.spread(column, top: 20, bottom: HEIGHT - 16, gap: GAP).map { |item| item.merge(side:) } }
+        { left:, right: }.flat_map do |side, column|
+          Labels
+            .spread(column, top: 20, bottom: HEIGHT - 16, gap: GAP)
+            .map { |item| item.merge(side:) }
+        end
       end
 
       def label(part)

@@ -54,7 +54,11 @@ module Munimen
       # Strainer, reducing valve, check valve and expansion relief in one body.
       def inlet_group
         @canvas.rect(LEFT + 8, PIPE - 8, 28, 16, :inlet_group, :brass, radius: 3)
-        @canvas.path("M#{LEFT + 13} #{PIPE + 8} L#{LEFT + 18} #{PIPE + 16} H#{LEFT + 11} Z", :inlet_group, :brass)
+        @canvas.path(
+          "M#{LEFT + 13} #{PIPE + 8} L#{LEFT + 18} #{PIPE + 16} H#{LEFT + 11} Z",
+          :inlet_group,
+          :brass
+        )
         @canvas.anchor(:inlet_group, LEFT + 14, PIPE + 12)
         expansion_relief(LEFT + 30) unless @heater.expansion_relief == :no
       end
@@ -75,17 +79,38 @@ module Munimen
 
       def vessel_shell(x, bottom, wide, tall)
         @canvas.line(x, PIPE, x, bottom, :vessel, :cold_pipe)
-        @canvas.rect(x - (wide / 2), bottom - tall, wide, tall, :vessel, @heater.vessel == :unknown ? :unknown : :vessel, radius: wide * 0.4)
-        @canvas.path("M#{x - (wide / 2)} #{bottom - (tall * 0.45)} Q#{x} #{bottom - (tall * 0.2)} #{x + (wide / 2)} #{bottom - (tall * 0.45)}", :vessel, :membrane)
+        @canvas.rect(
+          x - (wide / 2),
+          bottom - tall,
+          wide,
+          tall,
+          :vessel,
+          @heater.vessel == :unknown ? :unknown : :vessel,
+          radius: wide * 0.4
+        )
+        @canvas.path(
+          "M#{x - (wide / 2)} #{bottom - (tall * 0.45)} Q#{x} #{bottom - (tall * 0.2)} " \
+          "#{x + (wide / 2)} #{bottom - (tall * 0.45)}",
+          :vessel,
+          :membrane
+        )
         @canvas.rect(x - 2, bottom - tall - 5, 4, 5, :vessel, :metal)
         @canvas.anchor(:vessel, x - (wide / 2), bottom - (tall / 2))
       end
 
       def hot
         x = CENTRE + (@tank.wide * 0.3)
-        @canvas.path("M#{x} #{@tank.top} V#{PIPE} H#{RIGHT - 6} V#{PIPE + 14}", :hot_outlet, :hot_pipe)
+        @canvas.path(
+          "M#{x} #{@tank.top} V#{PIPE} H#{RIGHT - 6} V#{PIPE + 14}",
+          :hot_outlet,
+          :hot_pipe
+        )
         @canvas.anchor(:hot_outlet, x + 2, (PIPE + @tank.top) / 2)
-        @canvas.path("M#{RIGHT - 12} #{PIPE + 14} H#{RIGHT} L#{RIGHT - 3} #{PIPE + 22} H#{RIGHT - 9} Z", :tap, :brass)
+        @canvas.path(
+          "M#{RIGHT - 12} #{PIPE + 14} H#{RIGHT} L#{RIGHT - 3} #{PIPE + 22} H#{RIGHT - 9} Z",
+          :tap,
+          :brass
+        )
         @canvas.anchor(:tap, RIGHT, PIPE + 18)
         mixing if @heater.mixing_valve == :yes
         recirculation(x) if @heater.recirculation == :yes
@@ -106,7 +131,15 @@ module Munimen
         return if @heater.anode == :none
 
         x = CENTRE + (@heater.gas? ? @tank.wide * 0.15 : 0)
-        @canvas.rect(x - 2.5, @tank.top, 5, @tank.tall * (@heater.coil? ? 0.34 : 0.66), :anode, @heater.anode == :unknown ? :unknown : :anode, radius: 2)
+        @canvas.rect(
+          x - 2.5,
+          @tank.top,
+          5,
+          @tank.tall * (@heater.coil? ? 0.34 : 0.66),
+          :anode,
+          @heater.anode == :unknown ? :unknown : :anode,
+          radius: 2
+        )
         @canvas.rect(x - 5, @tank.top - 11, 10, 5, :anode, :metal, radius: 1)
         @canvas.anchor(:anode, x + 2, @tank.top + (@tank.tall * 0.3))
       end

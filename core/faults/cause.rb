@@ -2,8 +2,9 @@
 
 module Munimen
   module Faults
-    # Why something is wrong: of which symptoms, on which heaters, how common, and what it shows in which test. What is
-    # not named shows as on a sound heater; a test named with several outcomes may show any of them.
+    # Why something is wrong: of which symptoms, on which heaters, how common, and what it shows
+    # in which test. What is not named shows as on a sound heater; a test named with several
+    # outcomes may show any of them.
     #
     #   Cause.define :vessel_flat do
     #     title "The {vessel} has lost its charge"
@@ -24,7 +25,10 @@ module Munimen
         def all = @all.values
 
         def [](id)
-          @all.fetch(id.to_sym) { raise NotFound.new("There is no cause “#{id}”.", field: :cause) }
+          @all.fetch(id.to_sym) do
+            raise NotFound.new("There is no cause " \
+                               "“#{id}”.", field: :cause)
+          end
         end
       end
 
@@ -37,22 +41,28 @@ module Munimen
         @shows = {}
       end
 
-      # -- declaration ------------------------------------------------------------------------------
+      # -- declaration --------------------
       %i[title because job part after caution].each do |name|
-        define_method(name) { |value = nil| value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}") }
+        define_method(name) do |value = nil|
+          value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}")
+        end
       end
 
       def of(*symptoms) = symptoms.empty? ? @of : @of = symptoms
       def prior(word = nil) = word ? @prior = word : @prior
+
       # {test => outcome or outcomes that it shows there}
-      def shows(list = nil) = list ? @shows = list.transform_values { |value| Array(value) } : @shows
+      def shows(list = nil)
+        list ? @shows = list.transform_values { |value| Array(value) } : @shows
+      end
+
       # Tests that it may answer either way: they say nothing about it.
       def may(*tests) = tests.empty? ? @may || [] : @may = tests
       # The tests that have to be taken before it is condemned.
       def settled_by(*tests) = tests.empty? ? @settled_by || [] : @settled_by = tests
       def on(&block) = block ? @on = block : @on
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       def on?(heater) = @on.call(heater)
       def weight = PRIORS.fetch(prior)
 

@@ -15,7 +15,12 @@ module Munimen
         def all = @all.values
 
         def [](id)
-          @all.fetch(id.to_sym) { raise NotFound.new("There is no symptom “#{id}”; there are: #{@all.keys.join(', ')}.", field: :symptom) }
+          @all.fetch(id.to_sym) do
+            raise NotFound.new(
+              "There is no symptom “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :symptom
+            )
+          end
         end
       end
 
@@ -35,8 +40,11 @@ module Munimen
       def of?(heater) = @on.call(heater)
       # Every cause of it that this heater can have.
       def causes(heater) = Cause.all.select { |cause| cause.of.include?(id) && cause.on?(heater) }
+
       # Ids of every test that matters to it.
-      def tests(heater) = causes(heater).flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
+      def tests(heater)
+        causes(heater).flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
+      end
     end
   end
 end

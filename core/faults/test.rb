@@ -2,8 +2,9 @@
 
 module Munimen
   module Faults
-    # One thing that can be looked at, asked or measured to tell causes apart: its outcomes, the first being that of
-    # a sound heater, how long it takes, how deep it goes in, and what must be true first.
+    # One thing that can be looked at, asked or measured to tell causes apart: its outcomes, the
+    # first being that of a sound heater, how long it takes, how deep it goes in, and what must be
+    # true first.
     #
     #   Test.define :night_creep do
     #     ask "Maximum hand left on overnight, nothing heated"
@@ -12,7 +13,8 @@ module Munimen
     #     seen { |visit| … }   # the outcome that a visit's readings show by themselves, or nil
     #   end
     class Test
-      # How deep a test goes in: asked or looked at; a reading from outside; something opened; water let out.
+      # How deep a test goes in: asked or looked at; a reading from outside; something opened;
+      # water let out.
       DEPTHS = %i[look reading opened drained].freeze
       LASTS = 90 # days that something found wrong is taken to be so still; our own choice
 
@@ -35,7 +37,10 @@ module Munimen
         def ids = @all.keys
 
         def [](id)
-          @all.fetch(id.to_sym) { raise NotFound.new("There is no test “#{id}”.", field: :test) }
+          @all.fetch(id.to_sym) do
+            raise NotFound.new("There is no test " \
+                               "“#{id}”.", field: :test)
+          end
         end
       end
 
@@ -49,14 +54,18 @@ module Munimen
         @cautions = []
       end
 
-      # -- declaration ------------------------------------------------------------------------------
+      # -- declaration --------------------
       %i[ask how instrument operation].each do |name|
-        define_method(name) { |value = nil| value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}") }
+        define_method(name) do |value = nil|
+          value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}")
+        end
       end
 
-      # {outcome => words}; the first is that of a sound heater unless `no_normal` says that there is none.
+      # {outcome => words}; the first is that of a sound heater unless `no_normal` says that there
+      # is none.
       def outcomes(list = nil) = list ? @outcomes = list : @outcomes
-      # Each cause that shows itself here has to say how: there is no sound outcome, as with a question.
+      # Each cause that shows itself here has to say how: there is no sound outcome, as with a
+      # question.
       def no_normal = @no_normal = true
       def normal = @no_normal ? nil : outcomes.keys.first
       def minutes(number = nil) = number ? @minutes = number : @minutes
@@ -65,33 +74,47 @@ module Munimen
       def caution(*ids) = @cautions.concat(ids)
 
       def seen(&block) = @seen = block
-      # What earlier visits say by themselves: the block gets them, the latest first, and today's date.
+      # What earlier visits say by themselves: the block gets them, the latest first, and today's
+      # date.
       def remembered(&block) = @remembered = block
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       # The outcome that a visit shows already, or nil.
       def in_visit(visit) = @seen&.call(visit)
 
-      # The outcome that earlier visits speak for, or nil: what was wrong not long ago and has not been put right. That it was
-      # sound then says nothing of today.
+      # The outcome that earlier visits speak for, or nil: what was wrong not long ago and has not
+      # been put right. That it was sound then says nothing of today.
       def in_history(visits, on)
         return @remembered.call(visits, on) if @remembered
 
-        last = visits.find { |visit| visit.on && visit.on >= on - LASTS && in_visit(visit) } or return
+        last = visits.find { |visit| visit.date && visit.date >= on - LASTS && in_visit(visit) } or
+          return
         outcome = in_visit(last)
-        outcome unless outcome == normal || visits.take_while { |visit| visit.on >= last.on }.any? { |visit| worked_on?(visit) }
+        unless outcome == normal ||
+               visits
+                 .take_while { |visit| visit.date >= last.date }
+                 .any? { |visit| worked_on?(visit) }
+          outcome
+        end
       end
 
       def outcome(word)
         outcomes.keys.find { |one| one.to_s == word.to_s } or
-          raise Error.new("#{id} cannot be “#{word}”; it must be one of: #{outcomes.keys.join(', ')}.", field: id, code: :unknown_choice)
+          raise Error.new(
+            "#{id} cannot be “#{word}”; it must be one of: #{outcomes.keys.join(", ")}.",
+            field: id,
+            code: :unknown_choice
+          )
       end
 
       private
 
       # Whether something was replaced, cleaned or set on a visit.
       def worked_on?(visit)
-        visit.standing.any? { |step| step.outcome == :done && (step.operation == :set_vessel_charge || !Work::Operation[step.operation].helper?) }
+        visit.standing.any? do |step|
+          step.outcome == :done &&
+            (step.operation == :set_vessel_charge || !Work::Operation[step.operation].helper?)
+        end
       end
     end
   end

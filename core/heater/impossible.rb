@@ -4,8 +4,13 @@ module Munimen
   module Heater
     # Refuses configurations that cannot be, with the reason and the field.
     class Impossible
-      NAMES = { gas_storage: "A gas heater", electric_storage: "An electric heater", boiler_coil: "A coil heater",
-                unvented_indirect: "An indirect cylinder", unvented_direct: "A direct cylinder" }.freeze
+      NAMES = {
+        gas_storage: "A gas heater",
+        electric_storage: "An electric heater",
+        boiler_coil: "A coil heater",
+        unvented_indirect: "An indirect cylinder",
+        unvented_direct: "A direct cylinder"
+      }.freeze
       SMALLEST = Measure::Quantity.of(2, "gal", :volume)
       LARGEST = Measure::Quantity.of(150, "gal", :volume)
 
@@ -28,44 +33,87 @@ module Munimen
       private
 
       def capacity
-        raise Error.new("capacity is missing; it stands on the data plate.", field: :capacity, code: :missing) unless @heater.capacity
+        unless @heater.capacity
+          raise Error.new(
+            "capacity is missing; it stands on the data plate.",
+            field: :capacity,
+            code: :missing
+          )
+        end
         return if @heater.capacity.between?(SMALLEST, LARGEST)
 
-        raise Error.new("capacity must be between #{SMALLEST.format(:us)} (#{SMALLEST.format(:england)}) and #{LARGEST.format(:us)} (#{LARGEST.format(:england)}) " \
-                        "for a domestic storage heater.", field: :capacity, code: :out_of_range)
+        raise Error.new(
+          "capacity must be between #{SMALLEST.format(:us)} (#{SMALLEST.format(:england)}) " \
+          "and #{LARGEST.format(:us)} (#{LARGEST.format(:england)}) " \
+          "for a domestic storage heater.",
+          field: :capacity,
+          code: :out_of_range
+        )
       end
 
       def foreign_fields
         Fields::ONLY.each do |field, (kinds, reason)|
-          next if kinds.include?(@heater.kind) || !@given.include?(field) || %i[no unknown].include?(@heater.public_send(field))
+          if kinds.include?(@heater.kind) || !@given.include?(field) ||
+             %i[no unknown].include?(@heater.public_send(field))
+            next
+          end
 
           refuse(field, "#{NAMES.fetch(@heater.kind)} #{reason}.")
         end
       end
 
       def vessel
-        refuse(:vessel, "Only an unvented cylinder keeps an air bubble inside; this heater has a vessel outside, or none.") if @heater.vessel == :bubble && !@heater.unvented?
+        if @heater.vessel == :bubble && !@heater.unvented?
+          refuse(
+            :vessel,
+            "Only an unvented cylinder keeps an air bubble inside; this heater has a vessel " \
+            "outside, or none."
+          )
+        end
         return unless @heater.vessel_volume && %i[none bubble].include?(@heater.vessel)
 
         refuse(:vessel_volume, "There can be no vessel volume where there is no vessel.")
       end
 
       def regulator
-        refuse(:regulator, "An unvented cylinder has a pressure reducing valve in its inlet group: yes, or not known.") if @heater.unvented? && @heater.regulator == :no
-        refuse(:regulator_setting, "There can be no regulator setting where there is no regulator.") if @heater.regulator == :no && @heater.regulator_setting
+        if @heater.unvented? && @heater.regulator == :no
+          refuse(
+            :regulator,
+            "An unvented cylinder has a pressure reducing valve in its inlet group: yes, or not " \
+            "known."
+          )
+        end
+        return unless @heater.regulator == :no && @heater.regulator_setting
+
+        refuse(
+          :regulator_setting,
+          "There can be no regulator setting where there is no regulator."
+        )
       end
 
       def discharge
         if @heater.expansion_relief == :no && @heater.expansion_relief_pressure
-          refuse(:expansion_relief_pressure, "There can be no setting of an expansion relief valve that is not there.")
+          refuse(
+            :expansion_relief_pressure,
+            "There can be no setting of an expansion relief valve that is not there."
+          )
         end
-        refuse(:shared_discharge, "A discharge pipe that is not there cannot be shared.") if @heater.discharge_ends == :none && @heater.shared_discharge == :yes
+        if @heater.discharge_ends == :none && @heater.shared_discharge == :yes
+          refuse(:shared_discharge, "A discharge pipe that is not there cannot be shared.")
+        end
         bends = @heater.d2_bends&.si
-        refuse(:d2_bends, "d2_bends must be a whole number, 0 or more.") if bends && (bends.negative? || bends != bends.round)
+        return unless bends && (bends.negative? || bends != bends.round)
+
+        refuse(:d2_bends, "d2_bends must be a whole number, 0 or more.")
       end
 
       def immersion
-        refuse(:immersion_power, "There can be no immersion power where there is no back-up immersion.") if @heater.backup_immersion == :no && @heater.immersion_power
+        return unless @heater.backup_immersion == :no && @heater.immersion_power
+
+        refuse(
+          :immersion_power,
+          "There can be no immersion power where there is no back-up immersion."
+        )
       end
 
       def refuse(field, message) = raise(Error.new(message, field:, code: :impossible))

@@ -2,17 +2,17 @@
 
 module Munimen
   module Heater
-    # One heater as it is installed: what the data plate says and what stands around it. Immutable; made
-    # from the open form (a Hash with text, numbers or words) and turned back into it. Anything not known
-    # is `:unknown` or nil, and lowers no guard.
+    # One heater as it is installed: what the data plate says and what stands around it.
+    # Immutable; made from the open form (a Hash with text, numbers or words) and turned back into
+    # it. Anything not known is `:unknown` or nil, and lowers no guard.
     #
     #   heater = Installation.from({ "kind" => "gas_storage", "capacity" => "50 gal" }, units: :us)
     #   heater.heat_sources # => [:burner]
     class Installation
       KINDS = Fields::KINDS
       FIELDS = Fields::ALL
-      # Taken where the valve's plate is not recorded: US and English T&P (the lower of the two usual
-      # English settings), and the English expansion relief. From memory.
+      # Taken where the valve's plate is not recorded: US and English T&P (the lower of the two
+      # usual English settings), and the English expansion relief. From memory.
       RELIEF_PRESSURE = Measure::Quantity.of(150, "psi", :pressure)
       RELIEF_TEMPERATURE = Measure::Quantity.of(210, "degF", :temperature)
       ENGLISH_RELIEF_PRESSURE = Measure::Quantity.of(7, "bar", :pressure)
@@ -29,18 +29,33 @@ module Munimen
       def self.from(hash, units: :us)
         given = hash.to_h.transform_keys(&:to_sym).reject { |_, value| value.nil? || value == "" }
         unknown = given.keys - FIELDS
-        raise Error.new("A heater has no “#{unknown.first}”; it has: #{FIELDS.join(', ')}.", field: unknown.first, code: :unknown_input) unless unknown.empty?
+        unless unknown.empty?
+          raise Error.new(
+            "A heater has no “#{unknown.first}”; it has: #{FIELDS.join(", ")}.",
+            field: unknown.first,
+            code: :unknown_input
+          )
+        end
 
         new(read(given, units)).tap { |heater| Impossible.new(heater, given.keys).check! }
       end
 
       def self.read(given, units)
         values = Fields::QUANTITIES.to_h do |name, kind|
-          [name, given[name] && Measure::Quantity.parse(given[name], kind, system: units, field: name)]
+          [
+            name,
+            given[name] && Measure::Quantity.parse(given[name], kind, system: units, field: name)
+          ]
         end
         values[:kind] = word(:kind, given[:kind], KINDS)
         Fields::WORDS.except(:kind).each do |name, choices|
-          values[name] = given[name] ? word(name, given[name], choices) : Fields.presumed(values[:kind], name)
+          values[name] = (
+            if given[name]
+              word(name, given[name], choices)
+            else
+              Fields.presumed(values[:kind], name)
+            end
+          )
         end
         Fields::TEXTS.each { |name| values[name] = given[name] && given[name].to_s.strip[0, 200] }
         values
@@ -48,7 +63,11 @@ module Munimen
 
       def self.word(name, given, choices)
         choices.find { |choice| choice.to_s == given.to_s } or
-          raise Error.new("#{name} cannot be “#{given}”; it must be one of: #{choices.join(', ')}.", field: name, code: :unknown_choice)
+          raise Error.new(
+            "#{name} cannot be “#{given}”; it must be one of: #{choices.join(", ")}.",
+            field: name,
+            code: :unknown_choice
+          )
       end
       private_class_method :read, :word
 
@@ -57,7 +76,8 @@ module Munimen
         freeze
       end
 
-      # The open form: quantities as text with unit in `units`; fields that the kind has not are left out.
+      # The open form: quantities as text with unit in `units`; fields that the kind has not are
+      # left out.
       def to_h(units: :us)
         FIELDS.each_with_object({}) do |name, hash|
           value = public_send(name)
@@ -68,7 +88,11 @@ module Munimen
       end
 
       # What is known of it beyond its kind and what is presumed of that, as in the open form.
-      def known(units: :us) = to_h(units:).reject { |name, value| name == :kind || (Fields::WORDS.key?(name) && value.to_sym == Fields.presumed(kind, name)) }
+      def known(units: :us)
+        to_h(units:).reject do |name, value|
+          name == :kind || (Fields::WORDS.key?(name) && value.to_sym == Fields.presumed(kind, name))
+        end
+      end
 
       def gas? = kind == :gas_storage
       def electric? = kind == :electric_storage
@@ -77,22 +101,22 @@ module Munimen
       # Heated by elements alone.
       def elements? = Fields::ELEMENTS.include?(kind)
       def immersion? = kind == :unvented_indirect && backup_immersion != :no
-      # Whether anything in it is heated by electricity, or switched by it.
-      def electrical? = !gas?
 
       # Each source of heat, with a state of its own.
       def heat_sources
         return [:burner] if gas?
         return [:coil, *(:immersion if immersion?)] if coil?
 
-        [(:upper_element if element_upper), (:lower_element if element_lower)].compact.then { |all| all.empty? ? [:element] : all }
+        [(:upper_element if element_upper), (:lower_element if element_lower)].compact.then do |all|
+          all.empty? ? [:element] : all
+        end
       end
 
       # Those among them that are electric.
       def electric_sources = heat_sources - %i[burner coil]
 
-      # Each incoming electrical feed, with a state of its own. Two immersions have a circuit each; so have
-      # the heating controls.
+      # Each incoming electrical feed, with a state of its own. Two immersions have a circuit
+      # each; so have the heating controls.
       def feeds
         return [] if gas?
         return [:heating_controls, *(:immersion if immersion?)] if coil?
@@ -101,8 +125,8 @@ module Munimen
         [:heater]
       end
 
-      # W into the water at one time; nil when the plate does not say. Two elements never run together on
-      # the usual upper-priority thermostats.
+      # W into the water at one time; nil when the plate does not say. Two elements never run
+      # together on the usual upper-priority thermostats.
       def heating_power
         return input && (input.si * GAS_EFFICIENCY) if gas?
         return coil_power&.si if coil?
@@ -110,8 +134,8 @@ module Munimen
         [element_upper, element_lower].compact.map(&:si).max
       end
 
-      # The most heat that can go in at one time, as the plates say, held against the relief valve's rating;
-      # nil when they do not.
+      # The most heat that can go in at one time, as the plates say, held against the relief
+      # valve's rating; nil when they do not.
       def heat_input
         watts = case kind
                 when :gas_storage then input&.si
@@ -122,15 +146,36 @@ module Munimen
         watts&.positive? ? Measure::Quantity.new(:power, watts) : nil
       end
 
+      # Voltage of the supply where no plate says it, by the country of its words.
+      USUAL_VOLTAGE = { us: 240.0, england: 230.0, si: 230.0 }.freeze
+
+      # Volts that its elements are made for: by the plate, else as usual under some words.
+      def volts(units = unvented? ? :england : :us)
+        element_voltage&.si || USUAL_VOLTAGE.fetch(units)
+      end
+
       # The setting of the temperature and pressure relief valve, the last protection.
-      def relief_pressure = relief_set_pressure || (unvented? ? ENGLISH_RELIEF_PRESSURE : RELIEF_PRESSURE)
-      def relief_temperature = relief_set_temperature || (unvented? ? ENGLISH_RELIEF_TEMPERATURE : RELIEF_TEMPERATURE)
+      def relief_pressure
+        relief_set_pressure || (unvented? ? ENGLISH_RELIEF_PRESSURE : RELIEF_PRESSURE)
+      end
+
+      def relief_temperature
+        relief_set_temperature || (unvented? ? ENGLISH_RELIEF_TEMPERATURE : RELIEF_TEMPERATURE)
+      end
 
       # The pressure at which water first leaves: the expansion relief's where there is one.
       def first_relief_pressure
         return relief_pressure if expansion_relief == :no
 
         [expansion_relief_pressure || EXPANSION_RELIEF_PRESSURE, relief_pressure].min
+      end
+
+      # Which valve opens first as pressure climbs: :expansion_relief, or :relief where there is
+      # none or its setting is not the lower one.
+      def first_relief
+        return :relief if expansion_relief == :no
+
+        first_relief_pressure < relief_pressure ? :expansion_relief : :relief
       end
 
       # Diameter and height of the tank, m, from its capacity.
@@ -158,7 +203,7 @@ module Munimen
 
         unit = quantity.kind.unit(units)
         number = quantity.in(unit).round(4)
-        "#{number == number.to_i ? number.to_i : number} #{unit.symbol.delete_prefix('1')}".strip
+        "#{number == number.to_i ? number.to_i : number} #{unit.symbol.delete_prefix("1")}".strip
       end
     end
   end

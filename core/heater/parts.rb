@@ -2,8 +2,8 @@
 
 module Munimen
   module Heater
-    # The parts a person looks at, tests or replaces, from the top down, then outside: where each is and
-    # on which heater it is to be found. Their names in words are in Words.
+    # The parts a person looks at, tests or replaces, from the top down, then outside: where each
+    # is and on which heater it is to be found. Their names in words are in Words.
     module Parts
       Part = Struct.new(:id, :place, :presence, :trade)
 
@@ -17,53 +17,79 @@ module Munimen
       # The order in which a person walks round.
       PLACES = %i[front entry top side bottom controls tap outside].freeze
       # Who may work on a part, where it is not plumbing.
-      TRADES = { flue: :gas, draft_hood: :gas, gas_control: :gas, gas_cock: :gas, burner: :gas, upper_element: :electrical, lower_element: :electrical,
-                 immersion: :electrical, high_limit: :electrical, cut_out: :electrical, thermostat: :electrical, disconnect: :electrical,
-                 programmer: :electrical, two_port: :electrical }.freeze
+      TRADES = {
+        flue: :gas,
+        draft_hood: :gas,
+        gas_control: :gas,
+        gas_cock: :gas,
+        burner: :gas,
+        upper_element: :electrical,
+        lower_element: :electrical,
+        immersion: :electrical,
+        high_limit: :electrical,
+        cut_out: :electrical,
+        thermostat: :electrical,
+        disconnect: :electrical,
+        programmer: :electrical,
+        two_port: :electrical
+      }.freeze
 
-      ALL = [
-        [:house_main, :entry, ALWAYS],
-        [:regulator, :entry, ->(heater) { !heater.unvented? && heater.regulator != :no }],
-        [:backflow, :entry, ->(heater) { !heater.unvented? && heater.backflow != :no }],
-        [:flue, :top, GAS],
-        [:draft_hood, :top, ->(heater) { heater.gas? && heater.hood != :sealed }],
-        [:cold_shut_off, :top, ALWAYS],
-        [:inlet_group, :top, UNVENTED],
-        [:expansion_relief, :top, MAYBE[:expansion_relief]],
-        [:vessel, :top, :vessel?.to_proc],
-        [:bubble, :top, ->(heater) { heater.vessel == :bubble }],
-        [:hot_outlet, :top, ALWAYS],
-        [:mixing_valve, :top, ->(heater) { heater.mixing_valve == :yes }],
-        [:recirculation_pump, :top, ->(heater) { heater.recirculation == :yes }],
-        [:anode, :top, ->(heater) { heater.anode != :none }],
-        [:dip_tube, :top, ALWAYS],
-        [:relief_valve, :side, ALWAYS],
-        [:tundish, :side, MAYBE[:tundish]],
-        [:discharge_pipe, :side, ALWAYS],
-        [:upper_element, :side, ->(heater) { heater.elements? && heater.element_upper }],
-        [:lower_element, :side, ->(heater) { heater.elements? && (heater.element_lower || !heater.element_upper) }],
-        [:immersion, :side, :immersion?.to_proc],
-        [:coil, :side, COIL],
-        [:high_limit, :side, ELECTRIC],
-        [:cut_out, :side, UNVENTED],
-        [:thermostat, :side, ->(heater) { !heater.gas? }],
-        [:disconnect, :side, ->(heater) { !heater.gas? && !heater.electric_sources.empty? }],
-        [:tank, :side, ALWAYS],
-        [:data_plate, :side, ALWAYS],
-        [:gas_control, :bottom, GAS],
-        [:gas_cock, :bottom, GAS],
-        [:burner, :bottom, GAS],
-        [:drain_valve, :bottom, ALWAYS],
-        [:pan, :bottom, MAYBE[:pan]],
-        [:two_port, :controls, COIL],
-        [:programmer, :controls, COIL],
-        [:tap, :tap, ALWAYS],
-        [:discharge_end, :outside, ->(heater) { %i[outdoors gully hopper roof].include?(heater.discharge_ends) }]
-      ].map { |id, place, presence| Part.new(id, place, presence, TRADES.fetch(id, :plumber)) }.freeze
+      ALL =
+        [
+          [:house_main, :entry, ALWAYS],
+          [:regulator, :entry, ->(heater) { !heater.unvented? && heater.regulator != :no }],
+          [:backflow, :entry, ->(heater) { !heater.unvented? && heater.backflow != :no }],
+          [:flue, :top, GAS],
+          [:draft_hood, :top, ->(heater) { heater.gas? && heater.hood != :sealed }],
+          [:cold_shut_off, :top, ALWAYS],
+          [:inlet_group, :top, UNVENTED],
+          [:expansion_relief, :top, MAYBE[:expansion_relief]],
+          [:vessel, :top, :vessel?.to_proc],
+          [:bubble, :top, ->(heater) { heater.vessel == :bubble }],
+          [:hot_outlet, :top, ALWAYS],
+          [:mixing_valve, :top, ->(heater) { heater.mixing_valve == :yes }],
+          [:recirculation_pump, :top, ->(heater) { heater.recirculation == :yes }],
+          [:anode, :top, ->(heater) { heater.anode != :none }],
+          [:dip_tube, :top, ALWAYS],
+          [:relief_valve, :side, ALWAYS],
+          [:tundish, :side, MAYBE[:tundish]],
+          [:discharge_pipe, :side, ALWAYS],
+          [:upper_element, :side, ->(heater) { heater.elements? && heater.element_upper }],
+          [
+            :lower_element,
+            :side,
+            ->(heater) { heater.elements? && (heater.element_lower || !heater.element_upper) }
+          ],
+          [:immersion, :side, :immersion?.to_proc],
+          [:coil, :side, COIL],
+          [:high_limit, :side, ELECTRIC],
+          [:cut_out, :side, UNVENTED],
+          [:thermostat, :side, ->(heater) { !heater.gas? }],
+          [:disconnect, :side, ->(heater) { !heater.gas? && !heater.electric_sources.empty? }],
+          [:tank, :side, ALWAYS],
+          [:data_plate, :side, ALWAYS],
+          [:gas_control, :bottom, GAS],
+          [:gas_cock, :bottom, GAS],
+          [:burner, :bottom, GAS],
+          [:drain_valve, :bottom, ALWAYS],
+          [:pan, :bottom, MAYBE[:pan]],
+          [:two_port, :controls, COIL],
+          [:programmer, :controls, COIL],
+          [:tap, :tap, ALWAYS],
+          [
+            :discharge_end,
+            :outside,
+            ->(heater) { %i[outdoors gully hopper roof].include?(heater.discharge_ends) }
+          ]
+        ].map { |id, place, presence| Part.new(id, place, presence, TRADES.fetch(id, :plumber)) }
+          .freeze
 
       BY_ID = ALL.to_h { |part| [part.id, part] }.freeze
 
       module_function
+
+      # A part as a term of the vocabularies: {relief_valve}.
+      def term(part) = part == :relief ? "{relief_valve}" : "{#{part}}"
 
       # Parts that this heater has, or may have (unknown counts as present).
       def of(heater) = ALL.select { |part| part.presence.call(heater) }

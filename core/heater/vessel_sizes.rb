@@ -12,7 +12,13 @@ module Munimen
       # Volume in m3 of the next common size at or above `minimum` m3, nil beyond the largest:
       # gallon sizes in the system :us, litre sizes elsewhere.
       def next_above(minimum, system)
-        sizes = system == :us ? GALLONS.map { |n| n * Measure::Unit::GALLON } : LITRES.map { |n| n * 1e-3 }
+        sizes = (
+          if system == :us
+            GALLONS.map { |n| n * Measure::Unit::GALLON }
+          else
+            LITRES.map { |n| n * 1e-3 }
+          end
+        )
         sizes.find { |size| size >= minimum - 1e-9 }
       end
     end

@@ -11,10 +11,14 @@ module Munimen
       # Text, or nil when it is certainly over. Runs from installation, where that is known.
       def claim_first(heater, on:)
         from = year(heater.installed) || year(heater.manufactured)
-        return "When it was installed is not recorded: find out, and claim first while the maker's warranty (commonly 5–6 years) runs." unless from
+        unless from
+          return "When it was installed is not recorded: find out, and claim first while the " \
+                 "maker's warranty (commonly 5–6 years) runs."
+        end
         return if on.nil? || on.year - from > YEARS.max
 
-        "#{heater.installed ? 'Installed' : 'Made'} in #{from}: the maker's warranty (commonly 5–6 years) may still run. Claim first, before buying."
+        "#{heater.installed ? "Installed" : "Made"} in #{from}: the maker's warranty (commonly " \
+          "5–6 years) may still run. Claim first, before buying."
       end
 
       def year(text) = text.to_s[/\b(19|20)\d\d\b/]&.to_i

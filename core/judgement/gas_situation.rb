@@ -2,8 +2,8 @@
 
 module Munimen
   module Judgement
-    # What a finding is called under the English gas industry's procedure for unsafe situations, printed
-    # beside our own grade. From memory.
+    # What a finding is called under the English gas industry's procedure for unsafe situations,
+    # printed beside our own grade. From memory.
     module GasSituation
       CLASSES = { danger: "Immediately dangerous", defect: "At risk" }.freeze
 
@@ -13,7 +13,7 @@ module Munimen
       def of(verdict, visit)
         return unless visit.rules.book.id == :england_g3 && visit.heater.gas? && verdict.who == :gas
 
-        CLASSES[verdict.state]
+        CLASSES[verdict.grade]
       end
     end
   end

@@ -13,16 +13,22 @@ module Munimen
         @rules = rules
       end
 
-      # Grade of a finding, the source that decides it, and the question whose school did, if one did.
+      # Grade of a finding, the source that decides it, and the question whose school did, if one
+      # did.
       def ruling(item, finding)
         question, school, grade = MOVED[[item.id, finding.id]]
-        return Ruling.new(grade:, source: @rules.source(question), question:) if question && @rules.choice(question) == school
+        if question && @rules.choice(question) == school
+          return Ruling.new(grade:, source: @rules.source(question), question:)
+        end
 
         Ruling.new(grade: finding.grade, source: finding.source_under(@rules.book.id), question:)
       end
 
       # Whether a house rule takes “not visible” for a deficiency here.
-      def must_be_seen?(item, answer) = item.id == :grounding && answer == :not_visible && @rules.choice(:earth_seen) == :must_be_visible
+      def must_be_seen?(item, answer)
+        item.id == :grounding && answer == :not_visible &&
+          @rules.choice(:earth_seen) == :must_be_visible
+      end
     end
   end
 end

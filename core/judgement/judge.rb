@@ -2,8 +2,8 @@
 
 module Munimen
   module Judgement
-    # All verdicts of a visit: from readings by the checks, from what was seen, from what was not tested,
-    # and from notes added by hand.
+    # All verdicts of a visit: from readings by the checks, from what was seen, from what was not
+    # tested, and from notes added by hand.
     #
     #   Judge.new(visit).verdicts      # => [Verdict, …]
     #   Judge.new(visit).deficiencies  # the findings among them, worst first
@@ -19,8 +19,11 @@ module Munimen
         @verdicts ||= from_readings + from_observations + from_steps + from_notes
       end
 
-      # Findings that still stand, worst first; what was found and put right on this visit is left out.
-      def deficiencies = verdicts.select(&:finding?).reject { |verdict| rectified?(verdict) }.sort_by(&:rank)
+      # Findings that still stand, worst first; what was found and put right on this visit is left
+      # out.
+      def deficiencies
+        verdicts.select(&:finding?).reject { |verdict| rectified?(verdict) }.sort_by(&:rank)
+      end
 
       # Findings put right on this visit, with what proves it.
       def rectified = verdicts.select { |verdict| verdict.finding? && rectified?(verdict) }
@@ -33,35 +36,53 @@ module Munimen
       def rectified?(verdict)
         cure = CURED_BY[verdict.check] or return false
         later = verdicts.find { |other| other.check == cure }
-        later&.state == :sound || (verdict.check == :hot_peak_found && later)
+        later&.grade == :sound || (verdict.check == :hot_peak_found && later)
       end
 
       def from_readings = Check.all.filter_map { |check| check.verdict(@visit) }
 
       def from_observations
         @visit.observations.filter_map do |seen|
-          item = Look[seen.item]
+          item = Inspection::InspectionItem[seen.item]
           finding = item.findings[seen.finding]
           next look_verdict(item, finding, seen) if finding
           next unseen(item) if HouseGrades.new(@visit.rules).must_be_seen?(item, seen.finding)
 
-          text = { sound: item.sound, not_visible: "Not visible", not_applicable: "Not applicable" }.fetch(seen.finding)
-          state = seen.finding == :sound ? :sound : :not_tested
-          Verdict.new(check: item.id, part: item.part, state:, because: because("#{item.ask}: #{text}."))
+          text = {
+            sound: item.sound,
+            not_visible: "Not visible",
+            not_applicable: "Not applicable"
+          }.fetch(seen.finding)
+          grade = seen.finding == :sound ? :sound : :not_tested
+          Verdict.new(
+            check: item.id,
+            part: item.part,
+            grade:,
+            because: because("#{item.ask}: #{text}.")
+          )
         end
       end
 
       def look_verdict(item, finding, seen)
         text = [finding.text, seen.note].reject { |part| part.to_s.empty? }.join(" – ")
         ruling = HouseGrades.new(@visit.rules).ruling(item, finding)
-        Verdict.new(check: item.id, part: item.part, state: ruling.grade, because: because("#{text}.", ruling.source), question: ruling.question,
-                    remedy: say(finding.remedy), due_in: finding.due_in, explain: finding.explain, who: Trade.of(finding.who, @visit))
+        Verdict.new(
+          check: item.id,
+          part: item.part,
+          grade: ruling.grade,
+          because: because("#{text}.", ruling.source),
+          question: ruling.question,
+          remedy: say(finding.remedy),
+          due_in: finding.due_in,
+          explain: finding.explain,
+          who: Trade.of(finding.who, @visit)
+        )
       end
 
       def from_steps
         @visit.not_tested.map do |step|
           operation = Work::Operation[step.operation]
-          Verdict.new(check: operation.id, part: operation.part, state: :not_tested,
+          Verdict.new(check: operation.id, part: operation.part, grade: :not_tested,
                       because: because("#{operation.title}: not done. #{step.reason}"))
         end
       end
@@ -69,16 +90,34 @@ module Munimen
       # Not visible, where a house rule takes that for a deficiency.
       def unseen(item)
         finding = item.findings.values.first
-        Verdict.new(check: item.id, part: item.part, state: :defect, because: because("#{item.ask}: not visible.", @visit.rules.source(:earth_seen)),
-                    question: :earth_seen, remedy: say(finding.remedy), due_in: finding.due_in, explain: finding.explain, who: finding.who)
+        Verdict.new(
+          check: item.id,
+          part: item.part,
+          grade: :defect,
+          because: because("#{item.ask}: not visible.", @visit.rules.source(:earth_seen)),
+          question: :earth_seen,
+          remedy: say(finding.remedy),
+          due_in: finding.due_in,
+          explain: finding.explain,
+          who: finding.who
+        )
       end
 
       def from_notes
         @visit.notes.map do |note|
-          entry = Catalogue[note.entry]
-          text = [entry.text, note.place, note.text].reject { |part| part.to_s.empty? }.join(" – ")
-          Verdict.new(check: entry.id, part: entry.part, state: entry.grade, because: because("#{text}.", entry.source_under(@visit.rules.book.id)),
-                      remedy: say(entry.remedy), due_in: entry.due_in, explain: entry.explain, who: Trade.of(entry.who, @visit))
+          entry = Inspection::Catalogue[note.entry]
+          told = [entry.text, note.place, note.text]
+          text = told.reject { |part| part.to_s.empty? }.join(" – ")
+          Verdict.new(
+            check: entry.id,
+            part: entry.part,
+            grade: entry.grade,
+            because: because("#{text}.", entry.source_under(@visit.rules.book.id)),
+            remedy: say(entry.remedy),
+            due_in: entry.due_in,
+            explain: entry.explain,
+            who: Trade.of(entry.who, @visit)
+          )
         end
       end
 

@@ -2,12 +2,27 @@
 
 module Munimen
   module Judgement
-    # What the readings mean together: the pressure that heating brings about with the vessel as found, as
-    # set and without one, the minutes to relief, and how that compares with the measured peak.
+    # What the readings mean together: the pressure that heating brings about with the vessel as
+    # found, as set and without one, the minutes to relief, and how that compares with the
+    # measured peak.
     #
     # Water is taken to come in at 50 °F unless a reading says otherwise.
     class Meaning
-      Case = Struct.new(:name, :charge, :hot_pressure, :cycle_pressure, :lifts, :time_to_relief, keyword_init: true)
+      # The readings that it goes by: no other changes it.
+      READS = %i[
+        static_pressure vessel_charge charge_set air_valve_emits cold_temperature tap_temperature
+        drawn_volume hot_peak_found hot_peak_after
+      ].freeze
+      Case =
+        Struct.new(
+          :name,
+          :charge,
+          :hot_pressure,
+          :cycle_pressure,
+          :lifts,
+          :time_to_relief,
+          keyword_init: true
+        )
 
       def initialize(visit)
         @visit = visit
@@ -19,8 +34,13 @@ module Munimen
       def to_h
         return unless @supply && @supply < relief
 
-        { cases: cases.map { |one| plain(one) }, text: sentences, assumptions:, closed: @heater.closed_system,
-          relief: relief.format(units) }
+        {
+          cases: cases.map { |one| plain(one) },
+          text: sentences,
+          assumptions:,
+          closed: @heater.closed_system,
+          relief: relief.format(units)
+        }
       end
 
       def cases
@@ -31,15 +51,23 @@ module Munimen
 
       def units = @visit.units
       def relief = @heater.first_relief_pressure
-      def relief_name = @heater.expansion_relief == :no ? "{relief_valve}" : "{expansion_relief}"
+      def relief_name = Heater::Parts.term(@heater.first_relief)
       def cold = @visit.quantity(:cold_temperature) || Work::Durations::COLD
-      def hot = (@visit.quantity(:tap_temperature) || @heater.usual_set_point).then { |t| t > cold ? t : @heater.usual_set_point }
+
+      def hot
+        (@visit.quantity(:tap_temperature) || @heater.usual_set_point).then do |t|
+          t > cold ? t : @heater.usual_set_point
+        end
+      end
+
       def drawn = @visit.quantity(:drawn_volume) || Work::Durations::DRAW
 
       def found
         reading = @visit.reading(:vessel_charge)
         charge = reading.quantity if reading && %i[zero flowing].include?(reading.pressure_state)
-        charge = Measure::Quantity.new(:pressure, 0.0) if @visit.choice(:air_valve_emits) == :nothing
+        if @visit.choice(:air_valve_emits) == :nothing
+          charge = Measure::Quantity.new(:pressure, 0.0)
+        end
         return without_working_vessel if @visit.choice(:air_valve_emits) == :water
 
         charge && vessel_case(:found, charge)
@@ -57,7 +85,11 @@ module Munimen
       def vessel_case(name, charge)
         return unless @heater.vessel_volume
 
-        build(name, charge, Physics::Vessel.new(volume: @heater.vessel_volume.si, charge: charge.si))
+        build(
+          name,
+          charge,
+          Physics::Vessel.new(volume: @heater.vessel_volume.si, charge: charge.si)
+        )
       end
 
       def no_vessel(name) = build(name, nil, nil)
@@ -67,51 +99,80 @@ module Munimen
         share = Physics::Water.expansion(cold.si, hot.si)
         full = system.pressure(@heater.capacity.si * share)
         cycle = system.pressure([drawn.si, @heater.capacity.si].min * share)
-        Case.new(name:, charge:, hot_pressure: pressure([full, relief.si].min), cycle_pressure: pressure([cycle, relief.si].min),
-                 lifts: full >= relief.si, time_to_relief: full >= relief.si ? time(system) : nil)
+        Case.new(
+          name:,
+          charge:,
+          hot_pressure: pressure([full, relief.si].min),
+          cycle_pressure: pressure([cycle, relief.si].min),
+          lifts: full >= relief.si,
+          time_to_relief: full >= relief.si ? time(system) : nil
+        )
       end
 
       # From cold, with the power of the plate; nil where the plate does not say.
       def time(system)
         power = @heater.heating_power or return
-        course = system.course(power:, cold: cold.si, hot: hot.si)
-        index = course.index { |point| point.pressure >= relief.si } or return
-        Measure::Quantity.new(:time, course[index].time)
+        reached = ->(point) { point.pressure >= relief.si }
+        last = system.course(power:, cold: cold.si, hot: hot.si, &reached).last
+        Measure::Quantity.new(:time, last.time) if reached.call(last)
       end
 
       def pressure(value) = Measure::Quantity.new(:pressure, value)
 
       def plain(one)
-        { name: one.name, charge: one.charge&.format(units), hot_pressure: one.hot_pressure.format(units),
-          cycle_pressure: one.cycle_pressure.format(units), lifts: one.lifts,
-          minutes_to_relief: one.time_to_relief && (one.time_to_relief.si / 60).round(1) }
+        {
+          name: one.name,
+          charge: one.charge&.format(units),
+          hot_pressure: one.hot_pressure.format(units),
+          cycle_pressure: one.cycle_pressure.format(units),
+          lifts: one.lifts,
+          minutes_to_relief: one.time_to_relief && (one.time_to_relief.si / 60).round(1)
+        }
       end
 
       def assumptions
         draw = @visit.quantity(:drawn_volume) ? "measured draw" : "usual draw"
-        "Tank #{@heater.capacity.format(units)}, water from #{cold.format(units)} to #{hot.format(units)}; " \
+        "Tank #{@heater.capacity.format(units)}, water from #{cold.format(units)} to " \
+          "#{hot.format(units)}; " \
           "a heating after a #{draw} of #{drawn.format(units)}."
       end
 
       def sentences
-        [closed_sentence, *cases.map { |one| sentence(one) }, comparison].compact.map { |text| @visit.words.say(text) }
+        [closed_sentence, *cases.map { |one| sentence(one) }, comparison].compact.map do |text|
+          @visit.words.say(text)
+        end
       end
 
       def closed_sentence
         case @heater.closed_system
-        when :no then "Nothing seen closes this system: heated water can push back into the main, and pressure should hardly rise."
-        when :unknown then "Whether a check valve closes this system is not known; these numbers hold if one does."
+        when :no
+          "Nothing seen closes this system: heated water can push back into the main, and " \
+          "pressure should hardly rise."
+        when :unknown
+          "Whether a check valve closes this system is not known; these numbers hold if one does."
         end
       end
 
       def sentence(one)
-        lead = { found: "With the {vessel} as found", set: "With the charge as set", without: "Without any {vessel}" }.fetch(one.name)
+        lead = {
+          found: "With the {vessel} as found",
+          set: "With the charge as set",
+          without: "Without any {vessel}"
+        }.fetch(one.name)
         if one.lifts
-          minutes = one.time_to_relief ? " after about #{[(one.time_to_relief.si / 60).round, 1].max} min of heating from cold" : ""
-          "#{lead}, the pressure reaches the #{relief_name}'s #{relief.format(units)}#{minutes}: it drips on heat-up, " \
+          minutes = (
+            if one.time_to_relief
+              " after about #{[(one.time_to_relief.si / 60).round, 1].max} min of heating from cold"
+            else
+              ""
+            end
+          )
+          "#{lead}, the pressure reaches the #{relief_name}'s #{relief.format(units)}#{minutes}: " \
+            "it drips on heat-up, " \
             "and that is physics, not a bad valve."
         else
-          "#{lead}, heating a cold tank brings the pressure from #{@supply.format(units)} to #{one.hot_pressure.format(units)}."
+          "#{lead}, heating a cold tank brings the pressure from #{@supply.format(units)} to " \
+            "#{one.hot_pressure.format(units)}."
         end
       end
 
@@ -121,12 +182,16 @@ module Munimen
 
         gap = peak.si - one.cycle_pressure.si
         if gap.abs <= Measure::Unit["psi"].to_si(8)
-          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after this draw: they agree."
+          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after " \
+            "this draw: they agree."
         elsif gap.positive?
-          "Measured #{peak.format(units)}, expected only #{one.cycle_pressure.format(units)} after this draw: the {vessel} takes less " \
-            "than its charge says, or the supply itself rose. Look at the membrane and at the {regulator}."
+          "Measured #{peak.format(units)}, expected only #{one.cycle_pressure.format(units)} " \
+            "after this draw: the {vessel} takes less " \
+            "than its charge says, or the supply itself rose. Look at the membrane and at the " \
+            "{regulator}."
         else
-          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after this draw: water has found another way, back " \
+          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after " \
+            "this draw: water has found another way, back " \
             "into the main or out of a {tap}."
         end
       end

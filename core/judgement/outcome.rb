@@ -6,7 +6,7 @@ module Munimen
     #
     #   Outcome.new(visit, deficiencies).proposed # => :in_service_with_limits
     class Outcome
-      STATES = %i[in_service in_service_with_limits left_off].freeze
+      STATES = Visit::Decisions::ALONE[:outcome].map(&:to_sym).freeze
       WORDS = { in_service: "In service", in_service_with_limits: "In service, with limits",
                 left_off: "Left off, made safe" }.freeze
 
@@ -17,7 +17,7 @@ module Munimen
 
       # Danger: left off. Defects or untested relief valve: with limits. Else in service.
       def proposed
-        grades = @deficiencies.map(&:state)
+        grades = @deficiencies.map(&:grade)
         return :left_off if grades.include?(:danger)
         return :in_service_with_limits if grades.include?(:defect) || relief_untested?
 
@@ -25,11 +25,14 @@ module Munimen
       end
 
       def because
-        danger = @deficiencies.find { |verdict| verdict.state == :danger }
+        danger = @deficiencies.find { |verdict| verdict.grade == :danger }
         return danger.text if danger
 
-        defects = @deficiencies.count { |verdict| verdict.state == :defect }
-        return "#{defects == 1 ? 'One defect stands' : "#{defects} defects stand"} and must be put right by the dates given." if defects.positive?
+        defects = @deficiencies.count { |verdict| verdict.grade == :defect }
+        if defects.positive?
+          return "#{defects == 1 ? "One defect stands" : "#{defects} defects stand"} and must be " \
+                 "put right by the dates given."
+        end
         return "The relief valve was not tested." if relief_untested?
 
         "Everything tested is sound."
@@ -41,11 +44,19 @@ module Munimen
       # One sentence for the customer.
       def sentence(words)
         open = @deficiencies.size
-        text = case chosen
-               when :left_off then "The {heater} is switched off and made safe; it must not be used until it is put right."
-               when :in_service_with_limits then "The {heater} is in service, but #{things(open)} put right by the dates below."
-               else open.zero? ? "The {heater} is in service, and everything tested is sound." : "The {heater} is in service; a few points are worth watching."
-               end
+        text =
+          case chosen
+          when :left_off
+            "The {heater} is switched off and made safe; it must not be used until it is put right."
+          when :in_service_with_limits
+            "The {heater} is in service, but #{things(open)} put right by the dates below."
+          else
+            if open.zero?
+              "The {heater} is in service, and everything tested is sound."
+            else
+              "The {heater} is in service; a few points are worth watching."
+            end
+          end
         words.say(text)
       end
 
@@ -58,7 +69,8 @@ module Munimen
       end
 
       def relief_untested?
-        @visit.jobs.include?(:annual_safety) && @visit.not_tested.any? { |step| step.operation == :exercise_relief_valve }
+        @visit.jobs.include?(:annual_safety) &&
+          @visit.not_tested.any? { |step| step.operation == :exercise_relief_valve }
       end
     end
   end

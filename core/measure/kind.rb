@@ -2,8 +2,9 @@
 
 module Munimen
   module Measure
-    # A kind of quantity: what may be compared with what. Gauge and absolute pressure share units but
-    # are distinct kinds, as are temperature and temperature difference; kinds never mix silently.
+    # A kind of quantity: what may be compared with what. Gauge and absolute pressure share units
+    # but are distinct kinds, as are temperature and temperature difference; kinds never mix
+    # silently.
     #
     #   Kind[:pressure].unit(:us).symbol # => "psi"
     #   Kind[:pressure].range            # the SI values that are not nonsense
@@ -33,7 +34,13 @@ module Munimen
         private
 
         def define(id, dimension, us, england, si, range:, **decimals)
-          @all[id] = new(id, dimension, { us:, england:, si: }, range:, decimals: decimals.transform_keys(&:to_s))
+          @all[id] = new(
+            id,
+            dimension,
+            { us:, england:, si: },
+            range:,
+            decimals: decimals.transform_keys(&:to_s)
+          )
         end
       end
 
@@ -41,11 +48,47 @@ module Munimen
       POSITIVE = (0.0..Float::INFINITY)
       ATMOSPHERE = 101_325.0 # Pa
 
-      define :pressure, :pressure, "psi", "bar", "kPa", range: (-ATMOSPHERE..7e6), psi: 0, bar: 2, kPa: 0
-      define :absolute_pressure, :pressure, "psi", "bar", "kPa", range: (0.0..8e6), psi: 1, bar: 3, kPa: 2
-      define :gas_pressure, :pressure, "inH2O", "mbar", "Pa", range: (-5e3..1e5), inH2O: 1, mbar: 1, Pa: 0
-      define :temperature, :temperature, "degF", "degC", "degC", range: (233.15..473.15), degF: 0, degC: 1
-      define :temperature_difference, :temperature_difference, "deltaF", "K", "K", range: (-300.0..300.0)
+      define :pressure,
+             :pressure,
+             "psi",
+             "bar",
+             "kPa",
+             range: (-ATMOSPHERE..7e6),
+             psi: 0,
+             bar: 2,
+             kPa: 0
+      define :absolute_pressure,
+             :pressure,
+             "psi",
+             "bar",
+             "kPa",
+             range: (0.0..8e6),
+             psi: 1,
+             bar: 3,
+             kPa: 2
+      define :gas_pressure,
+             :pressure,
+             "inH2O",
+             "mbar",
+             "Pa",
+             range: (-5e3..1e5),
+             inH2O: 1,
+             mbar: 1,
+             Pa: 0
+      define :temperature,
+             :temperature,
+             "degF",
+             "degC",
+             "degC",
+             range: (233.15..473.15),
+             degF: 0,
+             degC: 1
+      define :temperature_difference,
+             :temperature_difference,
+             "deltaF",
+             "K",
+             "K",
+             range: (-300.0..300.0)
       define :volume, :volume, "gal", "L", "L", range: (0.0..20.0), gal: 2, L: 1
       define :length, :length, "in", "mm", "mm", range: (0.0..200.0), mm: 0, in: 1
       define :power, :power, "Btu/h", "kW", "kW", range: (0.0..1e6), "Btu/h": 0, kW: 2, W: 0
@@ -58,13 +101,25 @@ module Munimen
       define :resistance, :resistance, "ohm", "ohm", "ohm", range: (0.0..1e9)
       define :time, :time, "s", "s", "s", range: (0.0..1e8), s: 0, min: 0
       define :density, :density, "kg/m3", "kg/m3", "kg/m3", range: POSITIVE, "kg/m3": 2
-      define :specific_heat, :specific_heat, "kJ/kg/K", "kJ/kg/K", "kJ/kg/K", range: POSITIVE, "kJ/kg/K": 3
+      define :specific_heat,
+             :specific_heat,
+             "kJ/kg/K",
+             "kJ/kg/K",
+             "kJ/kg/K",
+             range: POSITIVE,
+             "kJ/kg/K": 3
       define :bore, :length, "in", "mm", "mm", range: (0.0..0.2), mm: 0, in: 2
       define :run, :length, "ft", "m", "m", range: (0.0..100.0)
       define :altitude, :length, "ft", "m", "m", range: (-500.0..6000.0), ft: 0, m: 0
       define :gas_volume, :volume, "ft3", "m3", "m3", range: (0.0..1e5), m3: 2
       define :gas_flow, :flow, "ft3/h", "m3/h", "m3/h", range: (0.0..1.0), "m3/h": 2
-      define :heating_value, :heating_value, "Btu/ft3", "MJ/m3", "MJ/m3", range: (5e6..1.5e8), "Btu/ft3": 0
+      define :heating_value,
+             :heating_value,
+             "Btu/ft3",
+             "MJ/m3",
+             "MJ/m3",
+             range: (5e6..1.5e8),
+             "Btu/ft3": 0
       define :generator_voltage, :voltage, "mV", "mV", "mV", range: (0.0..2.0), mV: 0
       define :insulation, :resistance, "Mohm", "Mohm", "Mohm", range: (0.0..1e11), Mohm: 2
       define :conductance, :conductance, "W/K", "W/K", "W/K", range: POSITIVE, "W/K": 0

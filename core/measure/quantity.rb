@@ -11,7 +11,8 @@ module Munimen
     class Quantity
       include Comparable
 
-      NUMBER = %r{[-+]?(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+\s+\d+/\d+|\d+/\d+|\d*\.?\d+(?:e[-+]?\d+)?)}i
+      NUMBER =
+        %r{[-+]?(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+\s+\d+/\d+|\d+/\d+|\d*\.?\d+(?:e[-+]?\d+)?)}i
       WRITTEN = /\A\s*(#{NUMBER})(?![\d,.])\s*(.*?)\s*\z/
       FEET_INCHES = /\A\s*(\d+(?:\.\d+)?)\s*(?:ft|'|′)\s*(#{NUMBER})\s*(?:in|"|″)?\s*\z/
 
@@ -31,18 +32,22 @@ module Munimen
         # A quantity from a number in a unit: of(60, "psi", :pressure).
         def of(value, unit, kind) = new(kind, Unit[unit].to_si(value))
 
-        # A quantity from what a person typed; a bare number is read in the unit given, or else in the
-        # system's unit. Raises Error with the field and what would be right.
+        # A quantity from what a person typed; a bare number is read in the unit given, or else in
+        # the system's unit. Raises Error with the field and what would be right.
         def parse(text, kind, system: :us, unit: nil, field: kind)
           kind = Kind[kind] unless kind.is_a?(Kind)
           default = unit ? Unit[unit] : kind.unit(system)
           number, spelling = split(text.to_s, kind)
-          return new(kind, kind.range.end, typed: text.to_s.strip) if number.nil? && kind.dimension == :resistance && OPEN.match?(text.to_s)
+          if number.nil? && kind.dimension == :resistance && OPEN.match?(text.to_s)
+            return new(kind, kind.range.end, typed: text.to_s.strip)
+          end
           raise unreadable(text, kind, default, field) unless number
 
           unit = spelling.empty? ? default : find_unit(spelling, kind, default, field)
           value = unit.to_si(number)
-          raise out_of_range(text, kind, default, field) unless value.finite? && kind.range.cover?(value)
+          unless value.finite? && kind.range.cover?(value)
+            raise out_of_range(text, kind, default, field)
+          end
 
           new(kind, value, typed: text.to_s.strip)
         end
@@ -78,15 +83,25 @@ module Munimen
           return unit if unit && unit.dimension == kind.dimension
 
           known = Unit.of(kind.dimension).map(&:label).join(", ")
-          what = unit ? "is a unit of #{unit.dimension.to_s.tr('_', ' ')}" : "is not a unit known here"
-          raise Error.new("“#{spelling}” #{what}; write a #{name(kind)} in #{default.label} or one of: #{known}.",
-                          field:, code: :wrong_unit)
+          what =
+            unit ? "is a unit of #{unit.dimension.to_s.tr("_", " ")}" : "is not a unit known here"
+          raise Error.new(
+            "“#{spelling}” #{what}; write a #{name(kind)} in #{default.label} or one of: " \
+            "#{known}.",
+            field:,
+            code: :wrong_unit
+          )
         end
 
         def unreadable(text, kind, default, field)
           hint = text.to_s.match?(/\d,\d/) ? " Write the decimal with a point, not a comma." : ""
-          Error.new("“#{text.to_s[0, 40]}” is not a #{name(kind)}; type a number in #{default.label}, " \
-                    "or a number with its unit.#{hint}", field:, code: :not_a_number)
+          Error.new(
+            "“#{text.to_s[0, 40]}” is not a #{name(kind)}; type a number in " \
+            "#{default.label}, " \
+            "or a number with its unit.#{hint}",
+            field:,
+            code: :not_a_number
+          )
         end
 
         def out_of_range(text, kind, default, field)
@@ -95,8 +110,14 @@ module Munimen
           end
           bounds = [low && "at least #{low}", high && "at most #{high}"].compact.join(" and ")
           bounds = "a finite number" if bounds.empty?
-          Error.new("“#{text}” cannot be a #{name(kind)} here; it must be #{bounds} #{default.label}.".squeeze(" "),
-                    field:, code: :out_of_range)
+          Error.new(
+            "“#{text}” cannot be a #{name(kind)} here; it must be " \
+            "#{bounds} #{default.label}.".squeeze(
+              " "
+            ),
+            field:,
+            code: :out_of_range
+          )
         end
 
         def name(kind) = kind.id.to_s.tr("_", " ")
@@ -105,7 +126,9 @@ module Munimen
       # The number in a unit of the same dimension.
       def in(unit)
         unit = Unit[unit] unless unit.is_a?(Unit)
-        raise Error.new("#{unit.symbol} is not a unit of #{kind.id}", code: :wrong_unit) if unit.dimension != kind.dimension
+        if unit.dimension != kind.dimension
+          raise Error.new("#{unit.symbol} is not a unit of #{kind.id}", code: :wrong_unit)
+        end
 
         unit.from_si(si)
       end
@@ -117,7 +140,9 @@ module Munimen
         places = kind.places(unit)
         text = Kernel.format("%.#{places}f", number.round(places) + 0.0)
         text = text.sub(/\.?0+\z/, "") if places.positive?
-        text = text.reverse.scan(/\d{1,3}/).join(",").reverse if places.zero? && number.abs >= 10_000
+        if places.zero? && number.abs >= 10_000
+          text = text.reverse.scan(/\d{1,3}/).join(",").reverse
+        end
         "#{text} #{unit.label}".strip
       end
 

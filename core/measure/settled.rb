@@ -2,17 +2,28 @@
 
 module Munimen
   module Measure
-    # Has a train of samples come to rest? The last `hold` seconds must all lie within ± tolerance of
-    # their median; a single knock inside an otherwise quiet window keeps it unsettled.
+    # Has a train of samples come to rest? The last `hold` seconds must all lie within ± tolerance
+    # of their median; a single knock inside an otherwise quiet window keeps it unsettled.
     #
     #   Settled.of([[0, 48], [1, 50], …], tolerance: 0.5, hold: 5).value
     class Settled
       HOLD = 5.0 # s of rest
-      # How far a resting reading may wander each way, SI, by kind of quantity; others 1 %. From memory.
-      WANDERS = { pressure: 5000.0, gas_pressure: 12.0, temperature: 0.4, generator_voltage: 0.0006, resistance: 0.2, voltage: 1.5 }.freeze
+      # How far a resting reading may wander each way, SI, by kind of quantity; others 1 %. From
+      # memory.
+      WANDERS = {
+        pressure: 5000.0,
+        gas_pressure: 12.0,
+        temperature: 0.4,
+        generator_voltage: 0.0006,
+        resistance: 0.2,
+        voltage: 1.5
+      }.freeze
 
-      # The tolerance for a reading of a kind near a value; between two digits of the instrument it is at rest.
-      def self.tolerance(kind, value, digit) = [WANDERS.fetch(kind) { value.abs * 0.01 }, digit * 1.05].max
+      # The tolerance for a reading of a kind near a value; between two digits of the instrument
+      # it is at rest.
+      def self.tolerance(kind, value, digit)
+        [WANDERS.fetch(kind) { value.abs * 0.01 }, digit * 1.05].max
+      end
 
       attr_reader :value, :spread, :settled_at
 

@@ -63,11 +63,28 @@ module Munimen
       define "mbar", :pressure, 100.0, "millibar"
       define "bar", :pressure, 1e5, "barg"
       define "psi", :pressure, POUND_FORCE_PER_SQUARE_INCH, "psig", "lb/in2", "lbs", "pounds"
-      define "inH2O", :pressure, 249.08891, "in. w.c.", "in wc", "inwc", "\"wc", "in wg", "in h2o", "iwc",
+      define "inH2O",
+             :pressure,
+             249.08891,
+             "in. w.c.",
+             "in wc",
+             "inwc",
+             "\"wc",
+             "in wg",
+             "in h2o",
+             "iwc",
              label: "in. w.c."
 
       define "degC", :temperature, 1.0, "°C", "C", "deg C", "celsius", offset: 273.15, label: "°C"
-      define "degF", :temperature, 5.0 / 9.0, "°F", "F", "deg F", "fahrenheit", offset: 459.67 * 5 / 9, label: "°F"
+      define "degF",
+             :temperature,
+             5.0 / 9.0,
+             "°F",
+             "F",
+             "deg F",
+             "fahrenheit",
+             offset: 459.67 * 5 / 9,
+             label: "°F"
 
       define "K", :temperature_difference, 1.0, "kelvin", "delta degC"
       define "deltaF", :temperature_difference, 5.0 / 9.0, "delta degF", "F deg", "R", label: "°F"

@@ -2,7 +2,8 @@
 
 module Munimen
   module Parts
-    # Parts that can be had, read from rows of a CSV file (the firm's own, or the one that comes with Munimen).
+    # Parts that can be had, read from rows of a CSV file (the firm's own, or the one that comes
+    # with Munimen).
     #
     #   Catalogue.new(rows).matches(:relief_valve, visit).first.fits? # => true
     class Catalogue
@@ -14,17 +15,23 @@ module Munimen
       # A part and how it answers each criterion.
       Match = Struct.new(:part, :criteria) do
         # true when every criterion is met, false when one is not, nil when something is not known.
-        def fits? = [false, nil].each { |answer| return answer if criteria.any? { |criterion| criterion.fits == answer } }.then { true }
+        def fits?
+          answers = criteria.map(&:fits)
+          [false, nil].each { |answer| return answer if answers.include?(answer) }
+          true
+        end
+
         def failing = criteria.select { |criterion| criterion.fits == false }
         def unknown = criteria.select { |criterion| criterion.fits.nil? }
       end
 
       HEAD = %w[kind maker model price].freeze
 
-      # rows: [{column => text}], the first four columns as in HEAD, the others by kind. Raises Error naming row
-      # and column of what cannot be read.
+      # rows: [{column => text}], the first four columns as in HEAD, the others by kind. Raises
+      # Error naming row and column of what cannot be read.
       def initialize(rows)
-        @parts = rows.each_with_index.map { |row, index| part(row.transform_keys(&:to_s), index + 2) }
+        @parts =
+          rows.each_with_index.map { |row, index| part(row.transform_keys(&:to_s), index + 2) }
       end
 
       attr_reader :parts
@@ -33,22 +40,52 @@ module Munimen
       def matches(kind_id, visit)
         kind = Kind[kind_id]
         wanted = kind.wanted(visit)
-        @parts.select { |part| part.kind == kind.id }.map { |part| Match.new(part, kind.match(part, wanted)) }
-              .sort_by { |match| [{ true => 0, nil => 1, false => 2 }.fetch(match.fits?), match.failing.size, match.unknown.size, match.part.name] }
+        @parts
+          .select { |part| part.kind == kind.id }
+          .map { |part| Match.new(part, kind.match(part, wanted)) }
+          .sort_by do |match|
+            [
+              { true => 0, nil => 1, false => 2 }.fetch(match.fits?),
+              match.failing.size,
+              match.unknown.size,
+              match.part.name
+            ]
+          end
       end
 
       private
 
       def part(row, line)
         kind = Kind.all.find { |one| one.id.to_s == row["kind"].to_s.strip } or
-          raise Error.new("Line #{line}: kind must be one of #{Kind.ids.join(', ')}, not “#{row['kind']}”.", field: :kind, code: :bad_row)
-        raise Error.new("Line #{line}: a part needs maker and model.", field: :model, code: :bad_row) if row["maker"].to_s.strip.empty? || row["model"].to_s.strip.empty?
+          raise Error.new(
+            "Line #{line}: kind must be one of #{Kind.ids.join(", ")}, not “#{row["kind"]}”.",
+            field: :kind,
+            code: :bad_row
+          )
+        if row["maker"].to_s.strip.empty? || row["model"].to_s.strip.empty?
+          raise Error.new(
+            "Line #{line}: a part needs maker and model.",
+            field: :model,
+            code: :bad_row
+          )
+        end
 
-        Part.new(kind.id, row["maker"].strip, row["model"].strip, row["price"].to_s.strip, values(kind, row, line))
+        Part.new(
+          kind.id,
+          row["maker"].strip,
+          row["model"].strip,
+          row["price"].to_s.strip,
+          values(kind, row, line)
+        )
       end
 
       def values(kind, row, line)
-        kind.columns.filter_map { |name, type| (text = row[name.to_s].to_s.strip).empty? ? nil : [name, read(name, type, text, line)] }.to_h
+        kind
+          .columns
+          .filter_map do |name, type|
+            (text = row[name.to_s].to_s.strip).empty? ? nil : [name, read(name, type, text, line)]
+          end
+          .to_h
       end
 
       def read(name, type, text, line)

@@ -2,15 +2,17 @@
 
 module Munimen
   module Parts
-    # A kind of part: the columns of its rows in the catalogue, and what a new one must be for a heater.
+    # A kind of part: the columns of its rows in the catalogue, and what a new one must be for a
+    # heater.
     #
     #   Kind.define :anode do
     #     title "Anode"
     #     column :length, :length
-    #     must(:length, "no longer than the room for it") { |offered, wanted| offered.si <= wanted.si }
+    #     must(:length, "no longer than its room") { |offered, wanted| offered.si <= wanted.si }
     #   end
     class Kind
-      # One criterion of a match: what is offered, what is wanted, and whether it fits (nil: not known).
+      # One criterion of a match: what is offered, what is wanted, and whether it fits (nil: not
+      # known).
       Criterion = Struct.new(:name, :fits, :offered, :wanted, :rule, :grade, keyword_init: true)
       Must = Struct.new(:name, :rule, :grade, :test, keyword_init: true)
 
@@ -21,7 +23,12 @@ module Munimen
         def ids = @all.keys
 
         def [](id)
-          @all.fetch(id.to_sym) { raise NotFound.new("There is no kind of part “#{id}”; there are: #{@all.keys.join(', ')}.", field: :kind) }
+          @all.fetch(id.to_sym) do
+            raise NotFound.new(
+              "There is no kind of part “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :kind
+            )
+          end
         end
       end
 
@@ -34,18 +41,23 @@ module Munimen
         @wants = ->(_) { {} }
       end
 
-      # -- declaration ------------------------------------------------------------------------------
+      # -- declaration --------------------
       def title(text = nil) = text ? @title = text : @title
       # A column of the catalogue: a kind of quantity, or :text.
       def column(name, kind) = @columns[name] = kind
       # A criterion: true, false, or nil where it cannot be told; a :danger is never fitted.
       def must(name, rule, grade: :defect, &test) = @musts << Must.new(name:, rule:, grade:, test:)
-      # What only the person can answer: name of a decision, question, and the answers that can be chosen.
-      def asks(name = nil, question = nil, *answers) = name ? @asks = { name:, ask: question, answers: } : @asks
+
+      # What only the person can answer: name of a decision, question, and the answers that can be
+      # chosen.
+      def asks(name = nil, question = nil, *answers)
+        name ? @asks = { name:, ask: question, answers: } : @asks
+      end
+
       # What a visit's heater wants: values by name of criterion.
       def wants(&block) = block ? @wants = block : @wants
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       # What the heater of a visit asks for: {criterion => Quantity or text}, only what is known.
       def wanted(visit) = @wants.call(visit).compact
 
@@ -54,7 +66,14 @@ module Munimen
         musts.map do |must|
           offered = part[must.name]
           want = wanted[must.name]
-          Criterion.new(name: must.name, offered:, wanted: want, rule: must.rule, grade: must.grade, fits: offered && want ? must.test.call(offered, want) : nil)
+          Criterion.new(
+            name: must.name,
+            offered:,
+            wanted: want,
+            rule: must.rule,
+            grade: must.grade,
+            fits: offered && want ? must.test.call(offered, want) : nil
+          )
         end
       end
     end

@@ -2,9 +2,9 @@
 
 module Munimen
   module Physics
-    # Sizes of copper discharge pipe from an unvented cylinder's relief valve. Approved Document G (2010,
-    # with later amendments), table 3.1, from memory: by valve outlet, D1, and for each D2 the resistance
-    # allowed and that of one bend. mm and m.
+    # Sizes of copper discharge pipe from an unvented cylinder's relief valve. Approved Document G
+    # (2010, with later amendments), table 3.1, from memory: by valve outlet, D1, and for each D2
+    # the resistance allowed and that of one bend. mm and m.
     module DischargeTable
       Row = Struct.new(:d2, :allowed, :bend)
       TABLE = {
@@ -18,7 +18,8 @@ module Munimen
 
       def d1(outlet) = TABLE.fetch(outlet).first
 
-      # [Row, resistance used in m] of the smallest D2 that takes a length and its bends; nil beyond the table.
+      # [Row, resistance used in m] of the smallest D2 that takes a length and its bends; nil
+      # beyond the table.
       def d2(outlet, length, bends)
         TABLE.fetch(outlet).last.each do |row|
           used = length + (bends * row.bend)

@@ -2,9 +2,9 @@
 
 module Munimen
   module Physics
-    # A tank that drains through its drain valve and a hose, in SI units: energy between the level and the
-    # hose's end. The head drives the water against the valve, the hose's friction (Darcy, with Haaland's
-    # factor) and what leaves at the end.
+    # A tank that drains through its drain valve and a hose, in SI units: energy between the level
+    # and the hose's end. The head drives the water against the valve, the hose's friction (Darcy,
+    # with Haaland's factor) and what leaves at the end.
     #
     #   Drain.new(area:, bore:, hose_length:, hose_bore:, fall:).seconds(from: 1.2, to: 0.0)
     class Drain
@@ -16,7 +16,8 @@ module Munimen
       SLICES = 60
       G4 = Math::PI / 4
 
-      # area: of the tank, m2. bore: of the drain valve, m. fall: from the outlet down to the hose's end, m.
+      # area: of the tank, m2. bore: of the drain valve, m. fall: from the outlet down to the
+      # hose's end, m.
       def initialize(area:, bore:, hose_length:, hose_bore:, fall:)
         @area = area
         @bore = bore
@@ -45,7 +46,8 @@ module Munimen
 
       # All losses as velocity heads of the hose.
       def resistance(speed)
-        1.0 + ENTRY_LOSS + (friction(speed) * @hose_length / @hose_bore) + (VALVE_LOSS * ((@hose_bore / @bore)**4))
+        1.0 + ENTRY_LOSS + (friction(speed) * @hose_length / @hose_bore) +
+          (VALVE_LOSS * ((@hose_bore / @bore)**4))
       end
 
       def friction(speed)

@@ -2,8 +2,8 @@
 
 module Munimen
   module Physics
-    # An expansion vessel: air behind a membrane, by Boyle's law on absolute pressures (ASHRAE Handbook,
-    # closed diaphragm tanks). Volumes in m3, pressures in Pa gauge.
+    # An expansion vessel: air behind a membrane, by Boyle's law on absolute pressures (ASHRAE
+    # Handbook, closed diaphragm tanks). Volumes in m3, pressures in Pa gauge.
     class Vessel
       ATMOSPHERE = 101_325.0
 
@@ -21,8 +21,8 @@ module Munimen
         volume * (1.0 - (absolute(charge) / absolute(pressure)))
       end
 
-      # Pressure once `taken` m3 more have entered than at the supply pressure; infinite when the air
-      # would have no room left (the vessel is water-logged).
+      # Pressure once `taken` m3 more have entered than at the supply pressure; infinite when the
+      # air would have no room left (the vessel is water-logged).
       def pressure_with(taken, supply)
         air = volume - water(supply) - taken
         return Float::INFINITY if air <= 0

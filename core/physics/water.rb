@@ -2,9 +2,10 @@
 
 module Munimen
   module Physics
-    # Properties of liquid water, in SI. Density up to 100 °C by Kell, J. Chem. Eng. Data 20 (1975) 97,
-    # at one atmosphere; above that, and for all else, IAPWS-IF97: region 1 for the liquid, region 4 for
-    # saturation. Coefficients from memory, checked against the published tables 5 and 35 of IF97.
+    # Properties of liquid water, in SI. Density up to 100 °C by Kell, J. Chem. Eng. Data 20
+    # (1975) 97, at one atmosphere; above that, and for all else, IAPWS-IF97: region 1 for the
+    # liquid, region 4 for saturation. Coefficients from memory, checked against the published
+    # tables 5 and 35 of IF97.
     #
     #   Water.density(293.15) # => 998.204 kg/m3
     module Water
@@ -13,17 +14,39 @@ module Munimen
 
       # Exponents I, J and coefficient n of region 1, IF97 table 2.
       REGION1 = [
-        [0, -2, 0.14632971213167], [0, -1, -0.84548187169114], [0, 0, -0.37563603672040e1],
-        [0, 1, 0.33855169168385e1], [0, 2, -0.95791963387872], [0, 3, 0.15772038513228],
-        [0, 4, -0.16616417199501e-1], [0, 5, 0.81214629983568e-3], [1, -9, 0.28319080123804e-3],
-        [1, -7, -0.60706301565874e-3], [1, -1, -0.18990068218419e-1], [1, 0, -0.32529748770505e-1],
-        [1, 1, -0.21841717175414e-1], [1, 3, -0.52838357969930e-4], [2, -3, -0.47184321073267e-3],
-        [2, 0, -0.30001780793026e-3], [2, 1, 0.47661393906987e-4], [2, 3, -0.44141845330846e-5],
-        [2, 17, -0.72694996297594e-15], [3, -4, -0.31679644845054e-4], [3, 0, -0.28270797985312e-5],
-        [3, 6, -0.85205128120103e-9], [4, -5, -0.22425281908000e-5], [4, -2, -0.65171222895601e-6],
-        [4, 10, -0.14341729937924e-12], [5, -8, -0.40516996860117e-6], [8, -11, -0.12734301741641e-8],
-        [8, -6, -0.17424871230634e-9], [21, -29, -0.68762131295531e-18], [23, -31, 0.14478307828521e-19],
-        [29, -38, 0.26335781662795e-22], [30, -39, -0.11947622640071e-22], [31, -40, 0.18228094581404e-23],
+        [0, -2, 0.14632971213167],
+        [0, -1, -0.84548187169114],
+        [0, 0, -0.37563603672040e1],
+        [0, 1, 0.33855169168385e1],
+        [0, 2, -0.95791963387872],
+        [0, 3, 0.15772038513228],
+        [0, 4, -0.16616417199501e-1],
+        [0, 5, 0.81214629983568e-3],
+        [1, -9, 0.28319080123804e-3],
+        [1, -7, -0.60706301565874e-3],
+        [1, -1, -0.18990068218419e-1],
+        [1, 0, -0.32529748770505e-1],
+        [1, 1, -0.21841717175414e-1],
+        [1, 3, -0.52838357969930e-4],
+        [2, -3, -0.47184321073267e-3],
+        [2, 0, -0.30001780793026e-3],
+        [2, 1, 0.47661393906987e-4],
+        [2, 3, -0.44141845330846e-5],
+        [2, 17, -0.72694996297594e-15],
+        [3, -4, -0.31679644845054e-4],
+        [3, 0, -0.28270797985312e-5],
+        [3, 6, -0.85205128120103e-9],
+        [4, -5, -0.22425281908000e-5],
+        [4, -2, -0.65171222895601e-6],
+        [4, 10, -0.14341729937924e-12],
+        [5, -8, -0.40516996860117e-6],
+        [8, -11, -0.12734301741641e-8],
+        [8, -6, -0.17424871230634e-9],
+        [21, -29, -0.68762131295531e-18],
+        [23, -31, 0.14478307828521e-19],
+        [29, -38, 0.26335781662795e-22],
+        [30, -39, -0.11947622640071e-22],
+        [31, -40, 0.18228094581404e-23],
         [32, -41, -0.93537087292458e-25]
       ].freeze
 
@@ -37,7 +60,11 @@ module Munimen
       # Density in kg/m3 of the liquid at a temperature in K, at the greater of saturation and one
       # atmosphere.
       def density(temperature)
-        temperature <= 373.15 ? kell(temperature - 273.15) : density_at(temperature, liquid_pressure(temperature))
+        if temperature <= 373.15
+          kell(temperature - 273.15)
+        else
+          density_at(temperature, liquid_pressure(temperature))
+        end
       end
 
       # Density in kg/m3 at a temperature in K and an absolute pressure in Pa, by IF97.
@@ -50,7 +77,9 @@ module Munimen
         tau = 1386.0 / temperature
         x = 7.1 - pi(pressure)
         y = tau - 1.222
-        sum = REGION1.sum { |i, j, n| j.zero? || j == 1 ? 0.0 : n * (x**i) * j * (j - 1) * (y**(j - 2)) }
+        sum = REGION1.sum do |i, j, n|
+          j.zero? || j == 1 ? 0.0 : n * (x**i) * j * (j - 1) * (y**(j - 2))
+        end
         -R * tau * tau * sum
       end
 
@@ -78,8 +107,22 @@ module Munimen
 
       # Kell's formula, t in °C, valid 0–150 °C.
       def kell(t)
-        (999.83952 + (t * (16.945176 + (t * (-7.9870401e-3 + (t * (-46.170461e-6 + (t * (105.56302e-9 + (t * -280.54253e-12)))))))))) /
-          (1 + (16.879850e-3 * t))
+        (
+          999.83952 +
+            (
+              t *
+                (
+                  16.945176 +
+                    (
+                      t *
+                        (
+                          -7.9870401e-3 +
+                            (t * (-46.170461e-6 + (t * (105.56302e-9 + (t * -280.54253e-12)))))
+                        )
+                    )
+                )
+            )
+        ) / (1 + (16.879850e-3 * t))
       end
 
       def pi(pressure) = pressure / 16.53e6

@@ -2,9 +2,11 @@
 
 module Munimen
   class PressureLog
-    # A log in equal stretches: the median pressure of each, so that a single wrong row or a spike does not count.
+    # A log in equal stretches: the median pressure of each, so that a single wrong row or a spike
+    # does not count.
     class Blocks
-      # times: s, of each block's middle; values: Pa; breaks: indices of blocks before which rows are missing.
+      # times: s, of each block's middle; values: Pa; breaks: indices of blocks before which rows
+      # are missing.
       attr_reader :times, :values, :breaks, :seconds
 
       def initialize(log, seconds)
@@ -17,7 +19,10 @@ module Munimen
 
       # Yields ranges of indices between the gaps.
       def stretches
-        ([0] + breaks.keys).push(times.size).each_cons(2).filter_map { |first, after| (first..(after - 1)) if after > first }
+        ([0] + breaks.keys)
+          .push(times.size)
+          .each_cons(2)
+          .filter_map { |first, after| (first..(after - 1)) if after > first }
       end
 
       private
@@ -41,7 +46,9 @@ module Munimen
 
       def close(times, values, first, after)
         @times << ((times[first] + times[after - 1]) / 2)
-        @values << (after - first == 1 ? values[first] : values[first...after].sort[(after - first) / 2])
+        @values << (
+          after - first == 1 ? values[first] : values[first...after].sort[(after - first) / 2]
+        )
       end
     end
   end

@@ -2,12 +2,15 @@
 
 module Munimen
   class PressureLog
-    # Pressure that falls well below the static level: the supply dips, or is drawn down by what runs.
+    # Pressure that falls well below the static level: the supply dips, or is drawn down by what
+    # runs.
     class Dips
       DEPTH = 8 * PSI # under the static level, or a share of it
       SHARE = 0.12    # from memory
       SHORTEST = 20.0 # s
-      SLOWEST = 300.0 # s between rows: slower ones may miss what it stands at between rises, and so from where it falls
+      # s between rows: slower ones may miss what it stands at between rises, and so from where it
+      # falls
+      SLOWEST = 300.0
 
       def initialize(log)
         @log = log
@@ -22,7 +25,13 @@ module Munimen
           times = @log.blocks.times
           next if times[last] - times[first] + @log.blocks.seconds < shortest
 
-          Event.new(kind: :dip, from: times[first], to: times[last], start: @log.static, extreme: @log.blocks.values[first..last].min)
+          Event.new(
+            kind: :dip,
+            from: times[first],
+            to: times[last],
+            start: @log.static,
+            extreme: @log.blocks.values[first..last].min
+          )
         end
       end
 
@@ -30,8 +39,13 @@ module Munimen
 
       # Index pairs of neighbouring blocks below; one above between them does not count.
       def runs
-        @log.blocks.values.each_index.select { |index| @log.blocks.values[index] < @below }
-            .slice_when { |before, after| after - before > 2 || @log.blocks.breaks.key?(after) }.map { |run| [run.first, run.last] }
+        @log
+          .blocks
+          .values
+          .each_index
+          .select { |index| @log.blocks.values[index] < @below }
+          .slice_when { |before, after| after - before > 2 || @log.blocks.breaks.key?(after) }
+          .map { |run| [run.first, run.last] }
       end
     end
   end

@@ -2,8 +2,9 @@
 
 module Munimen
   class PressureLog
-    # Water hammer: the pressure swings far from what stood before and after, and is back within seconds. It lasts
-    # milliseconds to a second or two: rows farther apart than CLOSE cannot show it. A tap that opens moves the pressure too, but it stays there.
+    # Water hammer: the pressure swings far from what stood before and after, and is back within
+    # seconds. It lasts milliseconds to a second or two: rows farther apart than CLOSE cannot show
+    # it. A tap that opens moves the pressure too, but it stays there.
     class Hammer
       CLOSE = 0.12    # s between rows: a swing of 0.4 s needs three; from memory
       AWAY = 8 * PSI  # from what stands round it; from memory
@@ -24,7 +25,13 @@ module Munimen
           next if to - from > LONGEST || moved?(indices)
 
           level = @round.values[@at.fetch(indices.first)]
-          Event.new(kind: :hammer, from:, to:, start: level, extreme: @log.values.values_at(*indices).max_by { |value| (value - level).abs })
+          Event.new(
+            kind: :hammer,
+            from:,
+            to:,
+            start: level,
+            extreme: @log.values.values_at(*indices).max_by { |value| (value - level).abs }
+          )
         end
       end
 
@@ -36,7 +43,8 @@ module Munimen
         medians = @round.values
         block = 0
         far = @log.values.each_index.select do |index|
-          block += 1 while block < medians.size - 1 && @log.times[index] > @round.times[block] + (ROUND / 2)
+          time = @log.times[index]
+          block += 1 while block < medians.size - 1 && time > @round.times[block] + (ROUND / 2)
           value = @log.values[index]
           next unless (value - medians[block]).abs > AWAY && away?(value, medians, block)
 
@@ -51,7 +59,11 @@ module Munimen
         (after - before).abs > AWAY / 2
       end
 
-      def away?(value, medians, block) = [block - 1, block + 1].all? { |near| near.negative? || near >= medians.size || (value - medians[near]).abs > AWAY }
+      def away?(value, medians, block)
+        [block - 1, block + 1].all? do |near|
+          near.negative? || near >= medians.size || (value - medians[near]).abs > AWAY
+        end
+      end
     end
   end
 end

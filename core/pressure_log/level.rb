@@ -2,21 +2,28 @@
 
 module Munimen
   class PressureLog
-    # The static level: the lowest pressure at which the system often stands still, by the time it stands there or by how often it
-    # comes back to it. After a draw it is what the supply gives; what stands higher was pushed up by heating or by a regulator that passes.
+    # The static level: the lowest pressure at which the system often stands still, by the time it
+    # stands there or by how often it comes back to it. After a draw it is what the supply gives;
+    # what stands higher was pushed up by heating or by a regulator that passes.
     module Level
       BIN = PSI / 2
       STILL = 0.4 * PSI # from one block to the next
       OFTEN = 0.04      # of the still time; from memory
       VISITS = 0.2      # of the visits to the level that is visited most; from memory
 
-      FAR = 16          # bins that it comes back to are under where it stands for that to count: draws bring it a little lower
+      # bins that it comes back to are under where it stands for that to count: draws bring it a
+      # little lower
+      FAR = 16
 
       module_function
 
       # Pa
       def of(blocks)
-        runs = blocks.values.slice_when { |before, after| (after - before).abs > STILL }.select { |run| run.size > 1 }
+        runs =
+          blocks
+            .values
+            .slice_when { |before, after| (after - before).abs > STILL }
+            .select { |run| run.size > 1 }
         runs = [blocks.values] if runs.sum(&:size) < 5
         still = runs.flatten
         stood = stood(still)
@@ -42,11 +49,17 @@ module Munimen
       def modes(counts)
         weight = weights(counts)
         weight.default = 0
-        counts.keys.select { |bin| weight[bin] >= [weight[bin - 1], weight[bin + 1]].max && yield(weight[bin]) }
+        counts.keys.select do |bin|
+          weight[bin] >= [weight[bin - 1], weight[bin + 1]].max && yield(weight[bin])
+        end
       end
 
       # A count with half of its neighbours', twice.
-      def weights(counts) = counts.to_h { |bin, count| [bin, counts.fetch(bin - 1, 0) + (2 * count) + counts.fetch(bin + 1, 0)] }
+      def weights(counts)
+        counts.to_h do |bin, count|
+          [bin, counts.fetch(bin - 1, 0) + (2 * count) + counts.fetch(bin + 1, 0)]
+        end
+      end
     end
   end
 end

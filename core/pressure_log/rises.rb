@@ -2,21 +2,26 @@
 
 module Munimen
   class PressureLog
-    # Pressure that climbs above the static level: quickly while water is heated with nowhere to go, slowly for hours where a
-    # regulator's seat passes. What lies below the static level is the end of a draw or a dip, and no rise.
+    # Pressure that climbs above the static level: quickly while water is heated with nowhere to
+    # go, slowly for hours where a regulator's seat passes. What lies below the static level is
+    # the end of a draw or a dip, and no rise.
     class Rises
       LOWEST = 3 * PSI          # height that is told; from memory
       STRAIGHT = 0.75 * PSI     # tolerance of a straight piece
       SLOWEST = 0.4 * PSI / 3600
-      FAST = 9 * PSI / 3600     # slower than usual burners and elements on a vessel that does its work; from memory
-      SHARE = 0.25              # of what the heater's own power makes: a pilot flame, or a seat that passes, is slower
+      # slower than usual burners and elements on a vessel that does its work; from memory
+      FAST = 9 * PSI / 3600
+      # of what the heater's own power makes: a pilot flame, or a seat that passes, is slower
+      SHARE = 0.25
       FASTS = (PSI / 3600)..(60 * PSI / 3600)
       BUBBLE = 12.0             # of the tank is air, where that is what expansion goes into
       SUDDEN = 60 * PSI / 60    # faster than any heating: a regulator or a valve was moved
       CREEPS = 2 * 3600         # s; a coil's last heat is slow, too, but shorter
       PAUSE = { fast: 180, slow: 1200 }.freeze # s of rest that do not end a rise
-      NEAR_RELIEF = 0.94        # of its setting: once it lifts it shuts again a little below, and what it does there is no rise of its own
-      OVER = 0.85               # of its setting, under which it has done with lifting
+      # of its setting: once it lifts it shuts again a little below, and what it does there is no
+      # rise of its own
+      NEAR_RELIEF = 0.94
+      OVER = 0.85 # of its setting, under which it has done with lifting
 
       def initialize(log)
         @log = log
@@ -25,7 +30,9 @@ module Munimen
         @values = @blocks.values.map { |value| value.clamp(log.static - (2 * PSI), ceiling) }
       end
 
-      def events = runs(:fast).filter_map { |run| heating(run) } + runs(:slow).filter_map { |run| creep(run) }
+      def events
+        runs(:fast).filter_map { |run| heating(run) } + runs(:slow).filter_map { |run| creep(run) }
+      end
 
       # Pa/s from which a rise counts as heating: by the heater's own power where it is known.
       def fast
@@ -40,15 +47,20 @@ module Munimen
         power = heater&.heating_power or return
         volume = heater.capacity.si
         air = heater.vessel == :bubble ? volume / BUBBLE : heater.vessel_volume&.si.to_f
-        give = Physics::ClosedSystem.default_compliance(volume) + (air / (@log.static + Physics::Vessel::ATMOSPHERE))
+        give =
+          Physics::ClosedSystem.default_compliance(volume) +
+          (air / (@log.static + Physics::Vessel::ATMOSPHERE))
         share = Physics::Water.expansion(313.15, 323.15) / 10
-        power / (volume * Physics::Water.density(313.15) * Physics::Water.specific_heat(313.15)) * share * volume / give
+        power / (volume * Physics::Water.density(313.15) * Physics::Water.specific_heat(313.15)) *
+          share * volume / give
       end
 
       # [[class, from, to], …] of straight pieces, in order.
       def pieces
         @pieces ||= @blocks.stretches.flat_map do |range|
-          Doors.pieces(@blocks.times, @values, range, [STRAIGHT, @log.digit * 0.6].max).map { |first, after| [pace(first, after), first, after] }
+          SwingingDoor
+            .pieces(@blocks.times, @values, range, [STRAIGHT, @log.digit * 0.6].max)
+            .map { |first, after| [pace(first, after), first, after] }
         end
       end
 
@@ -80,7 +92,8 @@ module Munimen
         return false unless run && @blocks.breaks.none? { |at, _| at > run[1] && at <= first }
 
         rest = @blocks.times[first] - @blocks.times[run[1]]
-        rest <= [PAUSE.fetch(pace), @log.interval * 1.5].max && @values[first] >= @values[run[1]] - PSI
+        rest <= [PAUSE.fetch(pace), @log.interval * 1.5].max &&
+          @values[first] >= @values[run[1]] - PSI
       end
 
       def heating((first, last))
@@ -98,15 +111,29 @@ module Munimen
 
       def event(kind, first, last)
         times = @blocks.times
-        return if @values[last] - @values[first] < LOWEST || times[last] - times[first] < (RESOLVES - 1) * @log.interval
+        if @values[last] - @values[first] < LOWEST ||
+           times[last] - times[first] < (RESOLVES - 1) * @log.interval
+          return
+        end
 
-        Event.new(kind:, from: times[first], to: times[last], start: @values[first], extreme: @blocks.values[first..(last + 1)].max)
+        Event.new(
+          kind:,
+          from: times[first],
+          to: times[last],
+          start: @values[first],
+          extreme: @blocks.values[first..(last + 1)].max
+        )
       end
 
       # Whether the relief valve opened: the pressure stands about its setting.
       def lifted(last)
         relief = @log.relief or return
-        after = @blocks.values.drop(last).take_while { |value| value > relief * OVER }.count { |value| value >= relief * NEAR_RELIEF }
+        after =
+          @blocks
+            .values
+            .drop(last)
+            .take_while { |value| value > relief * OVER }
+            .count { |value| value >= relief * NEAR_RELIEF }
         return if after.zero?
 
         after > 2 ? :yes : :may

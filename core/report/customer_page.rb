@@ -2,19 +2,30 @@
 
 module Munimen
   module Report
-    # What the customer is told, in which words; no layout. Works from a visit alone, so that a signed
-    # page can be kept as it was.
+    # What the customer is told, in which words; no layout. Works from a visit alone, so that a
+    # signed page can be kept as it was.
     #
     #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
     class CustomerPage
       # Safety results in the order in which they are told: check, what it is called.
       RESULTS = {
-        static_pressure: "Water pressure", inlet_group: "Pressure after the inlet group", flow_rate: "Flow of water", regulator: "{Regulator}",
-        hot_peak_found: "Pressure while heating, as found", hot_peak_after: "Pressure while heating, as left",
-        tap_temperature: "Hot water at the {tap}", bath_temperature: "Hot water at the bath", controls_chain: "Thermostat and controls",
-        relief_valve: "{Relief_valve}", expansion_relief: "{Expansion_relief}", tundish: "Tundish at full flow",
-        relief_drip: "Relief valve, ten seconds after closing", outlet_height: "Height of the discharge pipe's end",
-        vessel_charge: "Air charge of the {vessel}, as found", charge_set: "Air charge of the {vessel}, as set", air_valve: "Membrane of the {vessel}"
+        static_pressure: "Water pressure",
+        inlet_group: "Pressure after the inlet group",
+        flow_rate: "Flow of water",
+        regulator: "{Regulator}",
+        hot_peak_found: "Pressure while heating, as found",
+        hot_peak_after: "Pressure while heating, as left",
+        tap_temperature: "Hot water at the {tap}",
+        bath_temperature: "Hot water at the bath",
+        controls_chain: "Thermostat and controls",
+        relief_valve: "{Relief_valve}",
+        expansion_relief: "{Expansion_relief}",
+        tundish: "Tundish at full flow",
+        relief_drip: "Relief valve, ten seconds after closing",
+        outlet_height: "Height of the discharge pipe's end",
+        vessel_charge: "Air charge of the {vessel}, as found",
+        charge_set: "Air charge of the {vessel}, as set",
+        air_valve: "Membrane of the {vessel}"
       }.freeze
 
       def initialize(visit)
@@ -26,13 +37,27 @@ module Munimen
       def to_h
         deficiencies = @judge.deficiencies
         outcome = Judgement::Outcome.new(@visit, deficiencies)
-        { outcome: outcome.chosen, outcome_text: Judgement::Outcome::WORDS.fetch(outcome.chosen),
-          outcome_reason: @visit.decision(:outcome_reason), sentence: outcome.sentence(@words),
-          results:, deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
+        {
+          outcome: outcome.chosen,
+          outcome_text: Judgement::Outcome::WORDS.fetch(outcome.chosen),
+          outcome_reason: @visit.decision(:outcome_reason),
+          sentence: outcome.sentence(@words),
+          results:,
+          deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
           rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
-          not_tested:, done:, out_of_order:, put_off:, cautions:, next_dates:, glossary:,
-          rulebook: @visit.rules.book.title, edition: @visit.rules.book.edition, house_rules:, look_only: @visit.look_only?,
-          meaning: Judgement::Meaning.new(@visit).to_h }
+          not_tested:,
+          done:,
+          out_of_order:,
+          put_off:,
+          cautions:,
+          next_dates:,
+          glossary:,
+          rulebook: @visit.rules.book.title,
+          edition: @visit.rules.book.edition,
+          house_rules:,
+          look_only: @visit.look_only?,
+          meaning: Judgement::Meaning.new(@visit).to_h
+        }
       end
 
       private
@@ -42,83 +67,142 @@ module Munimen
         RESULTS.filter_map do |check, title|
           verdict = by_check[check] or next
           reason = verdict.because.first
-          { check:, title: @words.say(title), state: verdict.state, measured: reason.measured, limit: reason.limit,
-            text: verdict.text, source: reason.source&.to_s }
+          {
+            check:,
+            title: @words.say(title),
+            state: verdict.grade,
+            measured: reason.measured,
+            limit: reason.limit,
+            text: verdict.text,
+            source: reason.source&.to_s
+          }
         end
       end
 
       def deficiency(verdict)
-        { check: verdict.check, state: verdict.state, place: @words.part(verdict.part), text: verdict.text, explain: @words.say(verdict.explain),
-          remedy: @words.say(verdict.remedy), gas_situation: Judgement::GasSituation.of(verdict, @visit), source: verdict.because.first.source&.to_s, who: verdict.who,
+        {
+          check: verdict.check,
+          state: verdict.grade,
+          place: @words.part(verdict.part),
+          text: verdict.text,
+          explain: @words.say(verdict.explain),
+          remedy: @words.say(verdict.remedy),
+          gas_situation: Judgement::GasSituation.of(verdict, @visit),
+          source: verdict.because.first.source&.to_s,
+          who: verdict.who,
           by: by(verdict),
-          action: @visit.decision("danger.#{verdict.check}.action"), told: @visit.decision("danger.#{verdict.check}.told") }
+          action: @visit.decisions.action(verdict.check),
+          told: @visit.decisions.told(verdict.check)
+        }
       end
 
       # Advice has no date.
       def by(verdict)
-        return if @visit.on.nil? || verdict.due_in.nil? || verdict.state == :advice
+        return if @visit.date.nil? || verdict.due_in.nil? || verdict.grade == :advice
 
-        (@visit.on + verdict.due_in).iso8601
+        (@visit.date + verdict.due_in).iso8601
       end
 
       # House rules that somebody chose, since the report must say which applied.
       def house_rules
         @visit.rules.chosen.map do |id, choice|
           question = Rules::Question[id]
-          { ask: @words.say(question.ask), choice: @words.say(question.options.fetch(choice).label), level: @visit.rules.chain(id).last.first }
+          {
+            ask: @words.say(question.ask),
+            choice: @words.say(question.options.fetch(choice).label),
+            level: @visit.rules.chain(id).last.first
+          }
         end
       end
 
       def cure(verdict)
-        { vessel_charge: "The charge was set on this visit.", hot_peak_found: "Measured again after the work." }.fetch(verdict.check, "Put right on this visit.")
+        {
+          vessel_charge: "The charge was set on this visit.",
+          hot_peak_found: "Measured again after the work."
+        }.fetch(verdict.check, "Put right on this visit.")
       end
 
       def not_tested
-        @judge.verdicts.select { |verdict| verdict.state == :not_tested }.map { |verdict| { part: @words.part(verdict.part), text: verdict.text } } +
-          superfluous
+        @judge
+          .verdicts
+          .select { |verdict| verdict.grade == :not_tested }
+          .map { |verdict| { part: @words.part(verdict.part), text: verdict.text } } + superfluous
       end
 
       # What the plan left out because it was not needed is said, too.
       def superfluous
         return [] if @visit.jobs.empty?
 
-        @visit.jobs.flat_map { |job| Work::Job[job].operations_for(@visit.heater) }.uniq.filter_map do |id|
-          next if @visit.settled_operations.include?(id)
+        @visit
+          .jobs
+          .flat_map { |job| Work::Job[job].operations_for(@visit.heater) }
+          .uniq
+          .filter_map do |id|
+            next if @visit.settled_operations.include?(id)
 
-          because = Work::Operation[id].forbidden_because(@visit)
-          because && { part: @words.part(Work::Operation[id].part), text: @words.say("#{Work::Operation[id].title}: not done. #{because}") }
-        end
+            because = Work::Operation[id].forbidden_because(@visit)
+            because &&
+              {
+                part: @words.part(Work::Operation[id].part),
+                text: @words.say("#{Work::Operation[id].title}: not done. #{because}")
+              }
+          end
       end
 
       def done
-        @visit.standing.select { |step| step.outcome == :done }.map { |step| @words.say(Work::Operation[step.operation].title) }.uniq
+        @visit
+          .standing
+          .select { |step| step.outcome == :done }
+          .map { |step| @words.say(Work::Operation[step.operation].title) }
+          .uniq
       end
 
       # What was done with a need passed over, and why.
       def out_of_order
-        @visit.standing.select { |step| step.outcome == :done && step.reason }.map { |step| { text: @words.say(Work::Operation[step.operation].title), reason: step.reason } }
+        @visit
+          .standing
+          .select { |step| step.outcome == :done && step.reason }
+          .map do |step|
+            { text: @words.say(Work::Operation[step.operation].title), reason: step.reason }
+          end
       end
 
-      def put_off = @visit.put_off.map { |job, reason| { text: @words.say(Work::Job[job].title), reason: } }
+      def put_off
+        @visit.put_off.map { |job, reason| { text: @words.say(Work::Job[job].title), reason: } }
+      end
 
       def cautions
-        hot = @judge.verdicts.find { |verdict| verdict.check == :tap_temperature && verdict.finding? && verdict.because.first.limit.to_s.include?("most") }
-        [("Hot water at your {tap} can burn: test it with your hand before a child or an older person uses it." if hot),
-         "Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.",
-         "{gas_emergency}"]
-          .compact.map { |text| @words.say(text) }
+        hot = @judge.verdicts.find do |verdict|
+          verdict.check == :tap_temperature && verdict.finding? &&
+            verdict.because.first.limit.to_s.include?("most")
+        end
+        [
+          (
+            if hot
+              "Hot water at your {tap} can burn: test it with your hand before a child or an " \
+                "older person uses it."
+            end
+          ),
+          "Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.",
+          "{gas_emergency}"
+        ].compact.map { |text| @words.say(text) }
       end
 
       def next_dates
-        return [] unless @visit.on
+        return [] unless @visit.date
 
-        Calendar::Due.after(@visit, @judge.deficiencies, on: @visit.on).reject { |item| item.kind == :deficiency }
-                     .map { |item| { on: item.on.iso8601, text: item.text, kind: item.kind } }
+        Calendar::Due
+          .after(@visit, @judge.deficiencies, on: @visit.date)
+          .reject { |item| item.kind == :deficiency }
+          .map { |item| { on: item.on.iso8601, text: item.text, kind: item.kind } }
       end
 
       def glossary
         text = (@judge.verdicts.map(&:text) + done).join(" ").downcase
-        @words.gloss.select { |term, _| text.include?(term.downcase) }.map { |term, gloss| { term:, gloss: } }
+        @words
+          .gloss
+          .select { |term, _| text.include?(term.downcase) }
+          .map { |term, gloss| { term:, gloss: } }
       end
     end
   end

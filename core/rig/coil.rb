@@ -2,14 +2,23 @@
 
 module Munimen
   class Rig
-    # A boiler coil and the chain that calls it: programmer, thermostat, cut-out, two-port valve with its end switch,
-    # boiler. W, K, kg/s.
+    # A boiler coil and the chain that calls it: programmer, thermostat, cut-out, two-port valve
+    # with its end switch, boiler. W, K, kg/s.
     class Coil
       HEIGHTS = (0.0..0.45)
       HEAT = 4190.0 # J/kg/K of the loop's water
 
       attr_reader :thermostat, :cut_out, :flow_temperature, :return_temperature
-      attr_accessor :programmer, :bypass, :valve, :end_switch, :boiler, :boiler_flow, :flow, :fouling, :air, :conductance
+      attr_accessor :programmer,
+                    :bypass,
+                    :valve,
+                    :end_switch,
+                    :boiler,
+                    :boiler_flow,
+                    :flow,
+                    :fouling,
+                    :air,
+                    :conductance
 
       # power: W of the coil; the loop's flow, kg/s, takes a fall of 10 K at that.
       def initialize(power, setting, cut_out: 356.0, boiler_flow: 353.15)
@@ -27,9 +36,17 @@ module Munimen
 
       # The links of the chain that have voltage beyond them, in order.
       def chain(tank)
-        called = programmer && (bypass || thermostat.closed?(tank.at(thermostat.height))) && cut_out.closed?(tank.at(cut_out.height))
+        called =
+          programmer && (bypass || thermostat.closed?(tank.at(thermostat.height))) &&
+          cut_out.closed?(tank.at(cut_out.height))
         opened = called && valve
-        { programmer:, call: called, valve: opened, end_switch: opened && end_switch, boiler: opened && end_switch && boiler }
+        {
+          programmer:,
+          call: called,
+          valve: opened,
+          end_switch: opened && end_switch,
+          boiler: opened && end_switch && boiler
+        }
       end
 
       # J into the water.
@@ -48,7 +65,10 @@ module Munimen
       private
 
       # W by the effectiveness of an exchanger against standing water.
-      def exchange(water) = flow * HEAT * (1 - Math.exp(-conductance * fouling / (flow * HEAT))) * (@flow_temperature - water)
+      def exchange(water)
+        flow * HEAT * (1 - Math.exp(-conductance * fouling / (flow * HEAT))) *
+          (@flow_temperature - water)
+      end
 
       def idle
         @flow_temperature = @return_temperature = 293.15

@@ -2,23 +2,33 @@
 
 module Munimen
   class Rig
-    # Elements with their thermostats, the upper first, and one high limit by hand. Ohms, volts, W, K.
+    # Elements with their thermostats, the upper first, and one high limit by hand. Ohms, volts,
+    # W, K.
     class Elements
-      # One element: ohms, whether it is open or to earth, how well it gives its heat up, its thermostat and its height.
-      Element = Struct.new(:name, :ohms, :open, :earth, :transfer, :thermostat, :height, keyword_init: true)
+      # One element: ohms, whether it is open or to earth, how well it gives its heat up, its
+      # thermostat and its height.
+      Element =
+        Struct.new(:name, :ohms, :open, :earth, :transfer, :thermostat, :height, keyword_init: true)
 
       attr_reader :high_limit, :list, :volts
       attr_accessor :supply, :legs, :passes_down, :breaker
 
-      # ratings: {upper: W, lower: W}, either may be missing. earthed: whether one leg is live against earth (a split
-      # supply), so that an element to earth heats without its thermostat.
+      # ratings: {upper: W, lower: W}, either may be missing. earthed: whether one leg is live
+      # against earth (a split supply), so that an element to earth heats without its thermostat.
       def initialize(ratings, volts:, setting:, limit: 350.0, split: true)
         @volts = volts
         @split = split
         heights = { upper: 0.7, lower: 0.12, element: 0.12 }
         @list = ratings.compact.map do |name, watts|
-          Element.new(name:, ohms: (volts**2) / watts, open: false, earth: Float::INFINITY, transfer: 1.0, height: heights.fetch(name),
-                      thermostat: Thermostat.new(setting, height: heights.fetch(name)))
+          Element.new(
+            name:,
+            ohms: (volts**2) / watts,
+            open: false,
+            earth: Float::INFINITY,
+            transfer: 1.0,
+            height: heights.fetch(name),
+            thermostat: Thermostat.new(setting, height: heights.fetch(name))
+          )
         end
         @high_limit = Thermostat.new(limit, height: 0.92, reset: :by_hand)
         @supply = @passes_down = true
@@ -38,7 +48,8 @@ module Munimen
         end + leaking(tank, seconds)
       end
 
-      # Which of them have their full voltage: the upper first, the lower when the upper is satisfied.
+      # Which of them have their full voltage: the upper first, the lower when the upper is
+      # satisfied.
       def running(tank)
         return [] unless live? && limit_closed?(tank)
 
@@ -54,7 +65,8 @@ module Munimen
 
       private
 
-      # An element dead to earth takes the breaker out; one that leaks heats through its unswitched leg.
+      # An element dead to earth takes the breaker out; one that leaks heats through its
+      # unswitched leg.
       def trip
         @breaker = false if supply && list.any? { |one| one.earth < 5 }
       end

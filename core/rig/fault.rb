@@ -2,8 +2,8 @@
 
 module Munimen
   class Rig
-    # A fault that can be set on a rig: its name is that of the cause in core/faults, and `set` gets the rig and how bad
-    # it is, 0 to 1. Declared in core/rig/faults/.
+    # A fault that can be set on a rig: its name is that of the cause in core/faults, and `set`
+    # gets the rig and how bad it is, 0 to 1. Declared in core/rig/faults/.
     #
     #   Fault.define(:vessel_flat) { |rig, _| … }
     class Fault
@@ -14,7 +14,12 @@ module Munimen
         def names = @all.keys
 
         def [](name)
-          @all.fetch(name.to_sym) { raise NotFound.new("No fault “#{name}” can be simulated; there are: #{@all.keys.join(', ')}.", field: :fault) }
+          @all.fetch(name.to_sym) do
+            raise NotFound.new(
+              "No fault “#{name}” can be simulated; there are: #{@all.keys.join(", ")}.",
+              field: :fault
+            )
+          end
         end
       end
 
@@ -31,7 +36,11 @@ module Munimen
       rescue NoMethodError => e
         raise unless e.receiver.nil? # of a part that this heater has not got
 
-        raise Error.new("#{name} cannot happen on a #{rig.heater.kind}.", field: :fault, code: :not_applicable)
+        raise Error.new(
+          "#{name} cannot happen on a #{rig.heater.kind}.",
+          field: :fault,
+          code: :not_applicable
+        )
       end
     end
   end

@@ -2,8 +2,8 @@
 
 module Munimen
   class Rig
-    # Gas: supply with its pipe, control, pilot with generator and magnet, energy cut-off, burner. Pressures in Pa gauge,
-    # voltage in V, power in W.
+    # Gas: supply with its pipe, control, pilot with generator and magnet, energy cut-off, burner.
+    # Pressures in Pa gauge, voltage in V, power in W.
     class GasBurner
       EFFICIENCY = Heater::Installation::GAS_EFFICIENCY
       LINE = 1742.0     # 7 in. w.c.
@@ -16,7 +16,20 @@ module Munimen
       CUT_OFF = 361.0   # K, 190 °F: the energy cut-off opens once
 
       attr_reader :voltage, :burning, :thermostat
-      attr_accessor :knob, :pressed, :lit, :line, :drop, :generator, :eco, :link, :intake, :orifice, :magnet, :valve, :manifold_set, :gust
+      attr_accessor :knob,
+                    :pressed,
+                    :lit,
+                    :line,
+                    :drop,
+                    :generator,
+                    :eco,
+                    :link,
+                    :intake,
+                    :orifice,
+                    :magnet,
+                    :valve,
+                    :manifold_set,
+                    :gust
 
       def initialize(input, setting, pile: false)
         @input = input
@@ -47,7 +60,8 @@ module Munimen
         watch
         warm(seconds)
         watch
-        @burning = lit && knob == :on && valve.positive? && thermostat.closed?(tank.at(thermostat.height))
+        @burning =
+          lit && knob == :on && valve.positive? && thermostat.closed?(tank.at(thermostat.height))
         pilot = lit ? PILOT * 0.5 : 0
         tank.heat(power * seconds, from: 0.0, to: 0.15) if burning
         tank.heat(pilot * seconds, from: 0.0, to: 0.1)
@@ -60,11 +74,13 @@ module Munimen
       # What a manometer shows at the inlet: the pipe takes its drop with the square of the flow.
       def inlet = line - (burning ? drop * ((manifold / PLATE)**2) : 0)
 
-      # And at the manifold: its setting, as far as the supply allows. An orifice passes with the root of the pressure,
-      # so that the drop in the pipe goes with the pressure behind it.
+      # And at the manifold: its setting, as far as the supply allows. An orifice passes with the
+      # root of the pressure, so that the drop in the pipe goes with the pressure behind it.
       def manifold
         return 0.0 unless valve.positive?
-        return manifold_set if (line - (drop * ((manifold_set / PLATE)**2))) * CONTROL >= manifold_set
+        if (line - (drop * ((manifold_set / PLATE)**2))) * CONTROL >= manifold_set
+          return manifold_set
+        end
 
         # m = c·(line − drop·(m/plate)²)
         a = CONTROL * drop / (PLATE**2)

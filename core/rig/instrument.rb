@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # A simulated instrument: what it can be connected to, its range, resolution, noise and settling. Declared in
-    # core/rig/instruments/. `Instrument::Use` is one of them in somebody's hand, connected somewhere.
+    # A simulated instrument: what it can be connected to, its range, resolution, noise and
+    # settling. Declared in core/rig/instruments/. `Instrument::Use` is one of them in somebody's
+    # hand, connected somewhere.
     #
     #   Instrument.define :manometer do
     #     title "Manometer"
@@ -21,7 +22,12 @@ module Munimen
         def all = @all.values
 
         def [](id)
-          @all.fetch(id.to_sym) { raise NotFound.new("There is no instrument “#{id}”; there are: #{@all.keys.join(', ')}.", field: :instrument) }
+          @all.fetch(id.to_sym) do
+            raise NotFound.new(
+              "There is no instrument “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :instrument
+            )
+          end
         end
       end
 
@@ -34,25 +40,32 @@ module Munimen
         @settling = 1.0
       end
 
-      # -- declaration ------------------------------------------------------------------------------
-      # reads: a kind of quantity, or :word. range: SI; beyond it there is overload. resolution: SI, one digit. noise: SI,
-      # each way. settling: s to two thirds of a step.
+      # -- declaration --------------------
+      # reads: a kind of quantity, or :word. range: SI; beyond it there is overload. resolution:
+      # SI, one digit. noise: SI, each way. settling: s to two thirds of a step.
       %i[title reads range resolution noise settling].each do |name|
-        define_method(name) { |value = nil| value.nil? ? instance_variable_get(:"@#{name}") : instance_variable_set(:"@#{name}", value) }
+        define_method(name) do |value = nil|
+          if value.nil?
+            instance_variable_get(:"@#{name}")
+          else
+            instance_variable_set(:"@#{name}", value)
+          end
+        end
       end
 
       # Has a hand that stays at the highest value.
       def maximum_hand = @maximum_hand = true
       def maximum_hand? = @maximum_hand || false
 
-      # Where it can be connected: the SI value there (or a word), of a rig and of the state that the heater is in; nil
-      # where nothing is to be read. noise: more than its own there.
+      # Where it can be connected: the SI value there (or a word), of a rig and of the state that
+      # the heater is in; nil where nothing is to be read. noise: more than its own there.
       def point(name, noise: 0.0, &value) = @points[name] = Point.new(name:, value:, noise:)
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       # One instrument in hand. battery: 0 to 1.
       class Use
-        # value: SI number or word, nil while nothing is connected; flags: :overload, :low_battery, :open.
+        # value: SI number or word, nil while nothing is connected; flags: :overload,
+        # :low_battery, :open.
         Sample = Struct.new(:value, :flags, keyword_init: true)
         LOW = 0.15 # battery at which it says so
         EMPTY = 0.03
@@ -71,8 +84,12 @@ module Munimen
         # Where it is put; raises Error for a place that it cannot be put to.
         def connect(point)
           @connected = instrument.points.fetch(point.to_sym) do
-            raise Error.new("The #{instrument.title.downcase} cannot be connected to “#{point}”; it can be to: #{instrument.points.keys.join(', ')}.", field: :point,
-code: :unknown_choice)
+            raise Error.new(
+              "The #{instrument.title.downcase} cannot be connected to “#{point}”; it can " \
+              "be to: #{instrument.points.keys.join(", ")}.",
+              field: :point,
+              code: :unknown_choice
+            )
           end
           @shown = nil
           self
@@ -85,7 +102,8 @@ code: :unknown_choice)
           now = connected.value.call(@rig, @state)
           return Sample.new(value: now, flags: low) unless now.is_a?(Numeric)
 
-          @shown = @shown ? now + ((@shown - now) * Math.exp(-seconds / instrument.settling)) : start(now)
+          @shown =
+            @shown ? now + ((@shown - now) * Math.exp(-seconds / instrument.settling)) : start(now)
           shown(@shown + ((instrument.noise + connected.noise) * ((2 * @random.rand) - 1)))
         end
 
@@ -98,8 +116,13 @@ code: :unknown_choice)
         def low = battery < LOW ? [:low_battery] : []
 
         def shown(value)
-          value = instrument.range.begin if value < instrument.range.begin && value > instrument.range.begin - (3 * instrument.resolution)
-          return Sample.new(value: nil, flags: low + [:overload]) unless instrument.range.cover?(value)
+          if value < instrument.range.begin &&
+             value > instrument.range.begin - (3 * instrument.resolution)
+            value = instrument.range.begin
+          end
+          unless instrument.range.cover?(value)
+            return Sample.new(value: nil, flags: low + [:overload])
+          end
 
           read = (value / instrument.resolution).round * instrument.resolution
           @maximum = [@maximum || read, read].max if instrument.maximum_hand?

@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # The line protocol of an instrument, in the manner of SCPI queries: a line in, a line out. A real meter would be
-    # spoken to in the same words, by a driver that answers these lines (docs/formats/instruments.md).
+    # The line protocol of an instrument, in the manner of SCPI queries: a line in, a line out. A
+    # real meter would be spoken to in the same words, by a driver that answers these lines
+    # (docs/formats/instruments.md).
     #
     #   line = InstrumentLine.new(Instrument::Use.new(:manometer, rig))
     #   line.answer("ROUT:CLOS inlet") # => "OK"
@@ -21,12 +22,26 @@ module Munimen
       # The answer to a line; nil to an empty one.
       def answer(line)
         command, argument = line.to_s.strip.split(/\s+/, 2)
-        case command.to_s.upcase
-        when "" then nil
-        when "*IDN?" then format(IDENTITY, @use.instrument.id)
+        return if command.nil?
+
+        asked = command.upcase
+        asked.start_with?("ROUT:") ? route(asked, argument) : told(asked, argument)
+      end
+
+      private
+
+      def route(asked, argument)
+        case asked
         when "ROUT:CLOS" then connect(argument)
         when "ROUT:CLOS?" then @use.connected ? @use.connected.name.to_s : "NONE"
         when "ROUT:CAT?" then @use.instrument.points.keys.join(",")
+        else UNKNOWN
+        end
+      end
+
+      def told(asked, argument)
+        case asked
+        when "*IDN?" then format(IDENTITY, @use.instrument.id)
         when "CONF?" then configuration
         when "MEAS?" then measured(@use.sample(number(argument, 0.5)))
         when "MAX?" then @use.maximum ? value(@use.maximum) : "NONE"
@@ -36,8 +51,6 @@ module Munimen
         else UNKNOWN
         end
       end
-
-      private
 
       def connect(point)
         @use.connect(point)
@@ -53,9 +66,18 @@ module Munimen
       end
 
       # The value in SI, or a word; then OK, or what is the matter.
-      def measured(sample) = [sample.value.nil? ? "9.91E37" : value(sample.value), sample.flags.empty? ? "OK" : sample.flags.join("+").upcase].join(",")
+      def measured(sample)
+        [
+          sample.value.nil? ? "9.91E37" : value(sample.value),
+          sample.flags.empty? ? "OK" : sample.flags.join("+").upcase
+        ].join(",")
+      end
+
       def value(value) = value.is_a?(Numeric) ? value.round(6).to_s : value.to_s
-      def number(text, otherwise) = text ? Float(text, exception: false)&.clamp(0.0, 3600.0) || otherwise : otherwise
+
+      def number(text, otherwise)
+        text ? Float(text, exception: false)&.clamp(0.0, 3600.0) || otherwise : otherwise
+      end
     end
   end
 end

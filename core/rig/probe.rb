@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # How a test of the fault finder is taken on a simulated heater: with an instrument where one is used, by looking where
-    # one looks. Declared in core/rig/probes/, by the test's name; each gets a fresh rig with the faults in it.
+    # How a test of the fault finder is taken on a simulated heater: with an instrument where one
+    # is used, by looking where one looks. Declared in core/rig/probes/, by the test's name; each
+    # gets a fresh rig with the faults in it.
     #
     #   Probe.take(:static_pressure, bench) # => :high, or nil where it cannot be taken on this rig
     class Probe
@@ -16,7 +17,8 @@ module Munimen
         def take(test, bench) = @all[test]&.then { |block| bench.instance_exec(&block) }
       end
 
-      # A simulated heater to be tested: makes rigs with its faults, and reads them with instruments.
+      # A simulated heater to be tested: makes rigs with its faults, and reads them with
+      # instruments.
       class Bench
         attr_reader :heater
 

@@ -2,7 +2,8 @@
 
 module Munimen
   class Rig
-    # Density and enthalpy of water from tables, made once from Physics::Water: quick enough for many steps.
+    # Density and enthalpy of water from tables, made once from Physics::Water: quick enough for
+    # many steps.
     #
     #   Properties.temperature(Properties.enthalpy(330.0)) # => 330.0
     module Properties
@@ -29,7 +30,13 @@ module Munimen
           grid = Array.new(((HIGH - LOW) / STEP).round + 1) { |i| LOW + (i * STEP) }
           enthalpy = grid.map { |kelvin| Physics::Water.enthalpy(kelvin) }
           width = (enthalpy.last - enthalpy.first) / (grid.size - 1)
-          { enthalpy:, density: grid.map { |kelvin| Physics::Water.density(kelvin) }, first: enthalpy.first, width:, temperature: inverse(grid, enthalpy, width) }.freeze
+          {
+            enthalpy:,
+            density: grid.map { |kelvin| Physics::Water.density(kelvin) },
+            first: enthalpy.first,
+            width:,
+            temperature: inverse(grid, enthalpy, width)
+          }.freeze
         end
       end
 

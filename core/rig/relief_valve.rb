@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # A relief valve: lifts at its pressure, or at its temperature where it has one; shuts again a little below. Grit or a
-    # worn seat lets it drip; a stuck one does nothing. Pressures in Pa gauge, temperatures in K.
+    # A relief valve: lifts at its pressure, or at its temperature where it has one; shuts again a
+    # little below. Grit or a worn seat lets it drip; a stuck one does nothing. Pressures in Pa
+    # gauge, temperatures in K.
     class ReliefValve
       RESEAT = 0.95 # of its setting; from memory
       FLOW = 6e-7   # m3/s for each Pa above nothing, lifted fully, per square root: see `flow`
@@ -29,7 +30,9 @@ module Munimen
       end
 
       # Whether only pressure holds it open, so that it gives way just so much.
-      def by_pressure?(temperature) = lifted && !lever && (@temperature.nil? || temperature < @temperature - 8)
+      def by_pressure?(temperature)
+        lifted && !lever && (@temperature.nil? || temperature < @temperature - 8)
+      end
 
       # m3/s that leaves at a pressure when it stands open.
       def flow(pressure) = FLOW * Math.sqrt([pressure, 0].max)

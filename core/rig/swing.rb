@@ -2,8 +2,8 @@
 
 module Munimen
   class Rig
-    # How the main's pressure goes up and down: with the day, and faster as others draw. A function of the time and the seed
-    # alone, so that the same rig comes out whatever the steps.
+    # How the main's pressure goes up and down: with the day, and faster as others draw. A
+    # function of the time and the seed alone, so that the same rig comes out whatever the steps.
     class Swing
       DAY = 86_400.0
       FAST = [420.0, 1380.0, 3660.0].freeze # s; from memory, as the street draws
@@ -21,7 +21,9 @@ module Munimen
         @base ||= water.mains
         day, *fast = @phases
         slow = Math.sin((2 * Math::PI * time / DAY) + day)
-        quick = FAST.zip(fast).sum { |period, phase| Math.sin((2 * Math::PI * time / period) + phase) } / FAST.size
+        quick =
+          FAST.zip(fast).sum { |period, phase| Math.sin((2 * Math::PI * time / period) + phase) } /
+          FAST.size
         water.mains = @base + (@most * ((0.6 * slow) + (0.4 * quick)))
       end
     end

@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # Water in layers, the lowest first: each has its mass and enthalpy, so that both are kept to the last digit. Warm
-    # water rises; what expands is pushed down and out through the cold inlet, what shrinks is made up from there.
+    # Water in layers, the lowest first: each has its mass and enthalpy, so that both are kept to
+    # the last digit. Warm water rises; what expands is pushed down and out through the cold
+    # inlet, what shrinks is made up from there.
     class Tank
       LAYERS = 12
       CONDUCTION = 2.5 # W/K between two layers, wall included; from memory
@@ -47,8 +48,9 @@ module Munimen
         end
       end
 
-      # Draws kg through the top; as much comes in at the bottom. across: the share that a broken dip tube lets go straight
-      # from inlet to outlet. inlet: J/kg of what comes in. Returns J that left.
+      # Draws kg through the top; as much comes in at the bottom. across: the share that a broken
+      # dip tube lets go straight from inlet to outlet. inlet: J/kg of what comes in. Returns J
+      # that left.
       def draw(kilograms, inlet, across: 0.0)
         out = kilograms * across * inlet
         left = kilograms * (1 - across)
@@ -70,8 +72,8 @@ module Munimen
         temperatures!
       end
 
-      # Fits the masses to the layers' volume again. Returns [kg, J] pushed out at the bottom; negative what is taken
-      # in there, with `inlet` J/kg.
+      # Fits the masses to the layers' volume again. Returns [kg, J] pushed out at the bottom;
+      # negative what is taken in there, with `inlet` J/kg.
       def fit(inlet)
         (LAYERS - 1).downto(1) do |i|
           excess = @mass[i] - (Properties.density(@temperatures[i]) * @each)
@@ -88,13 +90,16 @@ module Munimen
       private
 
       # Enthalpy of a layer after so many kg of it have been replaced.
-      def mix(layer, kilograms, enthalpy) = @enthalpy[layer] + ((enthalpy - @enthalpy[layer]) * kilograms / @mass[layer])
+      def mix(layer, kilograms, enthalpy)
+        @enthalpy[layer] + ((enthalpy - @enthalpy[layer]) * kilograms / @mass[layer])
+      end
 
       # kg from one layer into its neighbour; the other way where negative.
       def move(from, to, kilograms)
         return move(to, from, -kilograms) if kilograms.negative?
 
-        @enthalpy[to] = ((@mass[to] * @enthalpy[to]) + (kilograms * @enthalpy[from])) / (@mass[to] + kilograms)
+        @enthalpy[to] = ((@mass[to] * @enthalpy[to]) + (kilograms * @enthalpy[from])) /
+                        (@mass[to] + kilograms)
         @mass[to] += kilograms
         @mass[from] -= kilograms
       end
@@ -118,14 +123,17 @@ module Munimen
             upper = groups.pop
             lower = groups.pop
             kilograms = upper[0] + lower[0]
-            groups << [kilograms, ((upper[0] * upper[1]) + (lower[0] * lower[1])) / kilograms, upper[2] + lower[2]]
+            groups << [kilograms, ((upper[0] * upper[1]) + (lower[0] * lower[1])) / kilograms,
+                       upper[2] + lower[2]]
           end
         end
         i = -1
         groups.each { |_, enthalpy, count| count.times { @enthalpy[i += 1] = enthalpy } }
       end
 
-      def temperatures! = LAYERS.times { |i| @temperatures[i] = Properties.temperature(@enthalpy[i]) }
+      def temperatures!
+        LAYERS.times { |i| @temperatures[i] = Properties.temperature(@enthalpy[i]) }
+      end
     end
   end
 end

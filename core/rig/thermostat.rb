@@ -2,8 +2,8 @@
 
 module Munimen
   class Rig
-    # A switch that feels the water at a height: closed below its setting, open above, with some difference between. One
-    # with a hand reset stays open until somebody resets it.
+    # A switch that feels the water at a height: closed below its setting, open above, with some
+    # difference between. One with a hand reset stays open until somebody resets it.
     class Thermostat
       attr_reader :height, :tripped
       attr_accessor :setting, :fault

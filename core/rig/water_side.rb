@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # Pressure round the tank: mains, regulator, check valve, the give of tank and pipes, vessel or bubble, relief valves.
-    # What the tank pushes out goes into a pool of pipes and vessel, and comes back from it. Pa gauge, m3, kg, J.
+    # Pressure round the tank: mains, regulator, check valve, the give of tank and pipes, vessel
+    # or bubble, relief valves. What the tank pushes out goes into a pool of pipes and vessel, and
+    # comes back from it. Pa gauge, m3, kg, J.
     class WaterSide
       POOL = 12.0   # kg in pipes and vessel to begin with; from memory
       DROOP = 1.1e8 # Pa that a regulator falls off for each m3/s: 15 psi at 15 gal/min, from memory
@@ -12,7 +13,8 @@ module Munimen
       attr_accessor :flow, :mains, :setting, :regulated, :creep, :check, :open, :vessel, :backfeed
       attr_reader :pressure, :reliefs, :taken_in, :let_out, :compliance, :cold
 
-      # mains: Pa; setting: of the regulator, or nil without one; check: whether water cannot go back to the main.
+      # mains: Pa; setting: of the regulator, or nil without one; check: whether water cannot go
+      # back to the main.
       def initialize(volume:, mains:, setting:, check:, vessel:, reliefs:, cold:)
         @mains = mains
         @setting = setting
@@ -36,7 +38,9 @@ module Munimen
       def static = regulated ? [setting, mains].min : mains
 
       # The pressure that the supply gives at the flow there is.
-      def supplied = regulated && flow.positive? ? (setting - (DROOP * flow)).clamp(0, mains) : static
+      def supplied
+        regulated && flow.positive? ? (setting - (DROOP * flow)).clamp(0, mains) : static
+      end
 
       # kg and J held in pipes and vessel.
       def mass = @pool[0]
@@ -51,8 +55,9 @@ module Munimen
         @extra += kilograms / @density
       end
 
-      # kg that leave through the top of the tank: as much goes from the pool into it, and from the supply into the pool
-      # once what was trapped above its pressure is gone. across: see Tank#draw. Returns the J that left.
+      # kg that leave through the top of the tank: as much goes from the pool into it, and from
+      # the supply into the pool once what was trapped above its pressure is gone. across: see
+      # Tank#draw. Returns the J that left.
       def draw(tank, kilograms, across: 0.0)
         trapped = open ? [(@extra - held(supplied)) * @density, 0].max : kilograms
         own = [kilograms, trapped].min
@@ -77,18 +82,32 @@ module Munimen
       end
 
       # Extra water that is held at a pressure, over that at the reference.
-      def held(pressure) = (compliance * (pressure - @reference)) + (vessel ? vessel.water(pressure) - vessel.water(@reference) : 0)
+      def held(pressure)
+        (compliance * (pressure - @reference)) +
+          (vessel ? vessel.water(pressure) - vessel.water(@reference) : 0)
+      end
 
       private
 
       # The pressure at which so much extra water is held.
       def at(extra)
         return [@reference + (extra / compliance), 0].max unless vessel
-        return Physics::ClosedSystem.new(volume: 1, supply: @reference, compliance:, vessel:).pressure(extra) if extra >= 0
+        if extra >= 0
+          return Physics::ClosedSystem.new(volume: 1, supply: @reference, compliance:,
+vessel:).pressure(
+  extra
+)
+        end
 
         low = -@reference
         high = 0.0
-        40.times { held(@reference + ((low + high) / 2)) > extra ? high = (low + high) / 2 : low = (low + high) / 2 }
+        40.times do
+          if held(@reference + ((low + high) / 2)) > extra
+            high = (low + high) / 2
+          else
+            low = (low + high) / 2
+          end
+        end
         [@reference + low, 0].max
       end
 
@@ -139,11 +158,13 @@ module Munimen
         move_to(most) if open && @pressure > most
       end
 
-      # A valve held open by pressure alone lets go just so much; otherwise it runs for as long as it stands open.
+      # A valve held open by pressure alone lets go just so much; otherwise it runs for as long as
+      # it stands open.
       def let_go(relief, seconds, tank)
         relief.feel(@pressure, tank.top)
         before = @let_out[0]
-        if relief.by_pressure?(tank.top) then spill(relief, @extra - held([relief.pressure * ReliefValve::RESEAT, @pressure].min), tank)
+        if relief.by_pressure?(tank.top)
+          spill(relief, @extra - held([relief.pressure * ReliefValve::RESEAT, @pressure].min), tank)
         else
           run = relief.lever || relief.lifted ? relief.flow(@pressure) : 0.0
           spill(relief, (run + relief.dripping(@pressure)) * seconds, tank)
@@ -152,7 +173,8 @@ module Munimen
         relief.feel(@pressure, tank.top)
       end
 
-      # m3 through a relief valve: from the top of the tank where it sits there, else from the cold side.
+      # m3 through a relief valve: from the top of the tank where it sits there, else from the
+      # cold side.
       def spill(relief, volume, tank)
         return unless volume.positive?
 

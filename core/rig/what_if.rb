@@ -2,8 +2,9 @@
 
 module Munimen
   class Rig
-    # One protection after another taken away on a simulated heater of these parts: what the pressure, or the
-    # temperature, does then, and what acts next. Each stage has all the failures of those before it.
+    # One protection after another taken away on a simulated heater of these parts: what the
+    # pressure, or the temperature, does then, and what acts next. Each stage has all the failures
+    # of those before it.
     #
     #   WhatIf.new(heater, mains: 7e5).pressure.map(&:text)
     class WhatIf
@@ -14,7 +15,8 @@ module Munimen
       # samples: [[s from its start, Pa or K], …]; acts: what let go or switched off, or nil.
       Stage = Struct.new(:title, :text, :samples, :peak, :acts, keyword_init: true)
 
-      # mains: Pa on the street's side, as measured; common practice takes 7 bar where it is not known.
+      # mains: Pa on the street's side, as measured; common practice takes 7 bar where it is not
+      # known.
       def initialize(heater, mains: nil)
         @heater = heater
         @mains = mains || 700_000.0
@@ -24,14 +26,22 @@ module Munimen
       def pressure
         stages = [["As it should be", []]]
         stages << ["The {regulator} is lost", [regulated]] if regulated
-        stages << ["The {vessel} is lost as well", [:membrane_failed]] if %i[external bubble].include?(@heater.vessel)
-        stages << ["The {expansion_relief} does not move either", [:expansion_relief_stuck]] unless @heater.expansion_relief == :no
+        if %i[external bubble].include?(@heater.vessel)
+          stages << ["The {vessel} is lost as well", [:membrane_failed]]
+        end
+        unless @heater.expansion_relief == :no
+          stages << ["The {expansion_relief} does not move either", [:expansion_relief_stuck]]
+        end
         build(stages, :pressure) { |rig| relieved(rig) }
       end
 
       # The temperature tiers: thermostat, cut-out or high limit, T&P.
       def temperature
-        build([["As it should be", []], ["The thermostat does not open", [:thermostat_stuck]]], :top, minutes: 240) { |rig| switched_off(rig) || by_heat(rig) }
+        build(
+          [["As it should be", []], ["The thermostat does not open", [:thermostat_stuck]]],
+          :top,
+          minutes: 240
+        ) { |rig| switched_off(rig) || by_heat(rig) }
       end
 
       private
@@ -50,7 +60,9 @@ module Munimen
           samples = [[rig.time, rig.public_send(what)]]
           acts = nil
           rig.run(minutes * 60) do |sample|
-            samples << [sample.time, sample.public_send(what)] if sample.time - samples.last[0] >= minutes
+            if sample.time - samples.last[0] >= minutes
+              samples << [sample.time, sample.public_send(what)]
+            end
             next if acts || !(acts = yield(rig))
 
             samples << [sample.time, lifts_at(rig)] if what == :pressure && !by_heat(rig)
@@ -80,10 +92,15 @@ module Munimen
         "{expansion_relief}" if rig.expansion_relief && rig.expansion_relief.spilt > 0.02
       end
 
-      # The pressure at which the valve that has let go lifts: after the step it has shut already, a little below.
-      def lifts_at(rig) = rig.water.reliefs.select { |relief| relief.spilt > 0.02 }.map(&:pressure).max
+      # The pressure at which the valve that has let go lifts: after the step it has shut already,
+      # a little below.
+      def lifts_at(rig)
+        rig.water.reliefs.select { |relief| relief.spilt > 0.02 }.map(&:pressure).max
+      end
 
-      def by_heat(rig) = rig.relief_valve.lifted && rig.top >= rig.relief_valve.temperature ? "{relief_valve}" : nil
+      def by_heat(rig)
+        rig.relief_valve.lifted && rig.top >= rig.relief_valve.temperature ? "{relief_valve}" : nil
+      end
 
       def switched_off(rig)
         return "energy cut-off" if rig.gas && !rig.gas.eco

@@ -6,7 +6,7 @@ module Munimen
     # core/rules/books/.
     #
     #   Book.define :us_irc do
-    #     limit :static_pressure, at_most: psi(80), grade: :defect, source: published("IRC", "P2903.3.1"), …
+    #     limit :static_pressure, at_most: psi(80), grade: :defect, source: …
     #   end
     class Book
       include Measures
@@ -16,10 +16,16 @@ module Munimen
         def define(id, &block) = @all[id] = new(id).tap { |book| book.instance_eval(&block) }
         def all = @all.values
 
+        # The book of an id, such as :us_irc. Raises Error with the ids there are.
+        def find(id) = self[id]
+
         def [](id)
           @all.fetch(id.to_sym) do
-            raise Error.new("There is no rulebook “#{id}”; there are: #{@all.keys.join(', ')}.", field: :code_profile,
-                                                                                                code: :unknown_choice)
+            raise Error.new(
+              "There is no rulebook “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :code_profile,
+              code: :unknown_choice
+            )
           end
         end
       end
@@ -42,8 +48,12 @@ module Munimen
       def based_on(other) = @limits = Book[other].limits.to_h { |limit| [limit.id, limit] }
 
       def limit(id, **attributes) = @limits[id] = Limit.new(id:, book: @id, **attributes).freeze
+
       # The same limit as in the book that this one is based on, from this book's own clause.
-      def same(id, source:) = @limits[id] = @limits.fetch(id).dup.tap { |copy| copy.source = source }.freeze
+      def same(id, source:)
+        @limits[id] = @limits.fetch(id).dup.tap { |copy| copy.source = source }.freeze
+      end
+
       def [](limit_id) = @limits[limit_id]
       def limits = @limits.values
     end

@@ -2,29 +2,51 @@
 
 module Munimen
   module Rules
-    # One limit of a rulebook: bounds as Quantities (either may be nil), the grade of passing it, where it
-    # comes from, and what to do. `due_in` is days; `book` the rulebook that sets it.
-    Limit = Struct.new(:id, :book, :at_least, :at_most, :grade, :source, :remedy, :due_in, :explain, :who, keyword_init: true) do
-      # The bound that a quantity passes, or nil when it is inside. A hair of rounding does not count.
-      def passed_by(quantity)
-        return at_most if at_most && quantity.si > at_most.si + slack(at_most)
+    # One limit of a rulebook: bounds as Quantities (either may be nil), the grade of passing it,
+    # where it comes from, and what to do. `due_in` is days; `book` the rulebook that sets it.
+    Limit =
+      Struct.new(
+        :id,
+        :book,
+        :at_least,
+        :at_most,
+        :grade,
+        :source,
+        :remedy,
+        :due_in,
+        :explain,
+        :who,
+        keyword_init: true
+      ) do
+        # The bound that a quantity passes, or nil when it is inside. A hair of rounding does not
+        # count.
+        def violated_by(quantity)
+          return at_most if at_most && quantity.si > at_most.si + slack(at_most)
 
-        at_least if at_least && quantity.si < at_least.si - slack(at_least)
+          at_least if at_least && quantity.si < at_least.si - slack(at_least)
+        end
+
+        # "40–80 psi", "at most 80 psi", in the system's units.
+        def to_text(units)
+          if at_least && at_most
+            return "#{at_least.format(units).split.first}–#{at_most.format(units)}"
+          end
+
+          at_most ? "at most #{at_most.format(units)}" : "at least #{at_least.format(units)}"
+        end
+
+        # This limit with other bounds or grade, set by a house rule.
+        def with(changes, source)
+          dup
+            .tap do |copy|
+              changes.each { |name, value| copy[name] = value } && copy.source = source
+            end
+            .freeze
+        end
+
+        private
+
+        def slack(bound) = bound.si.abs * 1e-9
       end
-
-      # "40–80 psi", "at most 80 psi", in the system's units.
-      def to_text(units)
-        return "#{at_least.format(units).split.first}–#{at_most.format(units)}" if at_least && at_most
-
-        at_most ? "at most #{at_most.format(units)}" : "at least #{at_least.format(units)}"
-      end
-
-      # This limit with other bounds or grade, set by a house rule.
-      def with(changes, source) = dup.tap { |copy| changes.each { |name, value| copy[name] = value } && copy.source = source }.freeze
-
-      private
-
-      def slack(bound) = bound.si.abs * 1e-9
-    end
   end
 end

@@ -14,7 +14,11 @@ module Munimen
       def millimetres(number) = Measure::Quantity.of(number, "mm", :length)
       def seconds(number) = Measure::Quantity.new(:time, number)
       def litres_a_minute(number) = Measure::Quantity.of(number, "L/min", :flow)
-      def published(name, clause, **options) = Source.published(name, clause, clause: :from_memory, **options)
+
+      def published(name, clause, **options)
+        Source.published(name, clause, clause: :from_memory, **options)
+      end
+
       def common_practice(note = nil) = Source.common_practice(note)
       def from_memory(name, clause = nil) = Source.from_memory(name, clause)
     end

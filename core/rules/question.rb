@@ -2,8 +2,8 @@
 
 module Munimen
   module Rules
-    # A question on which good practitioners differ: its schools with their reasons, and ours. The firm
-    # picks; a site or a visit may override. A school may move limits of the rulebook.
+    # A question on which good practitioners differ: its schools with their reasons, and ours. The
+    # firm picks; a site or a visit may override. A school may move limits of the rulebook.
     #
     #   Question[:relief_exercise].options[:every_visit].reason
     class Question
@@ -14,13 +14,19 @@ module Munimen
 
       @all = {}
       class << self
-        def define(id, &block) = @all[id] = new(id).tap { |question| question.instance_eval(&block) }
+        def define(id, &block)
+          @all[id] = new(id).tap { |question| question.instance_eval(&block) }
+        end
+
         def all = @all.values
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise Error.new("There is no house rule “#{id}”; there are: #{@all.keys.join(', ')}.", field: :house_rules,
-                                                                                                  code: :unknown_choice)
+            raise Error.new(
+              "There is no house rule “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :house_rules,
+              code: :unknown_choice
+            )
           end
         end
       end
@@ -33,16 +39,23 @@ module Munimen
       end
 
       def ask(text = nil) = text ? @ask = text : @ask
-      def option(id, label, reason, limits: {}) = @options[id] = Option.new(id, label, reason, limits)
-      def ours(id = nil) = id ? @ours = id : @ours
+
+      def option(id, label, reason, limits: {})
+        @options[id] = Option.new(id, label, reason, limits)
+      end
+
+      def default_option(id = nil) = id ? @default_option = id : @default_option
       # Which part of the work it is about, for the settings page.
       def about(topic = nil) = topic ? @about = topic : @about || :work
 
       # The option of an id as a symbol; Error with those there are.
       def choose(choice)
         options.keys.find { |id| id.to_s == choice.to_s } or
-          raise Error.new("#{id} cannot be “#{choice}”; it must be one of: #{options.keys.join(', ')}.", field: id,
-                                                                                                       code: :unknown_choice)
+          raise Error.new(
+            "#{id} cannot be “#{choice}”; it must be one of: #{options.keys.join(", ")}.",
+            field: id,
+            code: :unknown_choice
+          )
       end
     end
   end

@@ -2,15 +2,15 @@
 
 module Munimen
   module Training
-    # What would have happened, had somebody gone on with what is never done as things stood: played on the rig. Declared
-    # in core/training/consequences/, the first that fits tells it.
+    # What would have happened, had somebody gone on with what is never done as things stood:
+    # played on the rig. Declared in core/training/consequences/, the first that fits tells it.
     #
     #   Consequence.of(operation, [:level], exercise) # => "The element glows after 20 s: …"
     class Consequence
       @all = {}
       class << self
-        # unmet: the needs that it is about; the block gets the exercise and the operation, and gives a text, or nil where
-        # there is nothing to play.
+        # unmet: the needs that it is about; the block gets the exercise and the operation, and
+        # gives a text, or nil where there is nothing to play.
         def define(id, unmet:, &block) = @all[id] = new(unmet, block)
         attr_reader :all
 

@@ -2,10 +2,11 @@
 
 module Munimen
   module Training
-    # What there is to learn from an exercise: each test and what it could have told, the shortest way with the same answers,
-    # and what the unsafe tries would have led to.
+    # What there is to learn from an exercise: each test and what it could have told, the shortest
+    # way with the same answers, and what the unsafe tries would have led to.
     class Debrief
-      # One test: minutes, outcome, suspects before and after it, and how many each outcome would have left.
+      # One test: minutes, outcome, suspects before and after it, and how many each outcome would
+      # have left.
       Taken = Struct.new(:test, :outcome, :minutes, :before, :after, :could, keyword_init: true)
       Try = Struct.new(:operation, :needs, :text, keyword_init: true)
 
@@ -21,18 +22,29 @@ module Munimen
           before = finder(evidence).left
           test = Faults::Test[act.what]
           evidence[act.what] = act.more if act.more
-          Taken.new(test:, outcome: act.more, minutes: test.minutes, before: before.size, after: finder(evidence).left.size,
-                    could: test.outcomes.keys.to_h { |outcome| [outcome, before.count { |one| !one.cause.excluded_by?(test, outcome) }] })
+          Taken.new(
+            test:,
+            outcome: act.more,
+            minutes: test.minutes,
+            before: before.size,
+            after: finder(evidence).left.size,
+            could:
+              test.outcomes.keys.to_h do |outcome|
+                [outcome, before.count { |one| !one.cause.excluded_by?(test, outcome) }]
+              end
+          )
         end
       end
 
-      # The quickest tests that settle it, as this heater answers them: those that the cause must be condemned by, and of the
-      # others the least minutes that rule out all other causes. Exact, by branch and bound.
+      # The quickest tests that settle it, as this heater answers them: those that the cause must
+      # be condemned by, and of the others the least minutes that rule out all other causes.
+      # Exact, by branch and bound.
       def shortest
         @shortest ||= begin
           must = @scenario.cause.settled_by & answers.keys
           others = rivals.reject { |cause| must.any? { |id| out?(cause, id) } }
-          must.map { |id| [id, answers[id]] } + cover(others.map(&:id), answers.keys - must).map { |id| [id, answers[id]] }
+          must.map { |id| [id, answers[id]] } +
+            cover(others.map(&:id), answers.keys - must).map { |id| [id, answers[id]] }
         end
       end
 
@@ -42,7 +54,11 @@ module Munimen
       def unsafe
         of(:refused).map do |act|
           operation = Work::Operation[act.what]
-          Try.new(operation:, needs: act.more, text: Consequence.of(operation, act.more, before(act)))
+          Try.new(
+            operation:,
+            needs: act.more,
+            text: Consequence.of(operation, act.more, before(act))
+          )
         end
       end
 
@@ -55,22 +71,35 @@ module Munimen
       def finder(evidence) = Faults::Finder.new(@exercise.heater, @scenario.symptom, evidence)
 
       # The exercise as it was before an act.
-      def before(act) = Exercise.new(@scenario, @exercise.acts.take_while { |one| !one.equal?(act) })
+      def before(act)
+        Exercise.new(@scenario, @exercise.acts.take_while { |one| !one.equal?(act) })
+      end
 
-      def rivals = Faults::Symptom[@scenario.symptom].causes(@exercise.heater).reject { |cause| cause.id == @scenario.cause.id }
+      def rivals
+        Faults::Symptom[@scenario.symptom]
+          .causes(@exercise.heater)
+          .reject { |cause| cause.id == @scenario.cause.id }
+      end
+
       def out?(cause, id) = cause.excluded_by?(Faults::Test[id], answers[id])
 
       # What every test that matters shows on this heater: {test => outcome}.
       def answers
         @answers ||= begin
           bench = Rig::Probe::Bench.new(@exercise.heater, @scenario.faults, seed: @scenario.seed)
-          Faults::Symptom[@scenario.symptom].tests(@exercise.heater).filter_map { |id| (outcome = Rig::Probe.take(id, bench)) && [id, outcome] }.to_h
+          Faults::Symptom[@scenario.symptom]
+            .tests(@exercise.heater)
+            .filter_map { |id| (outcome = Rig::Probe.take(id, bench)) && [id, outcome] }
+            .to_h
         end
       end
 
       # The tests of least minutes that rule out all of some causes, as far as any test does.
       def cover(causes, tests)
-        rules_out = tests.to_h { |id| [id, causes.select { |cause| out?(Faults::Cause[cause], id) }] }.reject { |_, list| list.empty? }
+        rules_out =
+          tests
+            .to_h { |id| [id, causes.select { |cause| out?(Faults::Cause[cause], id) }] }
+            .reject { |_, list| list.empty? }
         open = causes & rules_out.values.flatten
         @best = [Float::INFINITY, []]
         search(open, [], 0, rules_out)
@@ -82,9 +111,12 @@ module Munimen
         return @best = [minutes, chosen] if open.empty?
 
         hardest = open.min_by { |cause| rules_out.count { |_, list| list.include?(cause) } }
-        rules_out.select { |_, list| list.include?(hardest) }.sort_by { |id, list| Faults::Test[id].minutes.to_f / (list & open).size }.each do |id, list|
-          search(open - list, chosen + [id], minutes + Faults::Test[id].minutes, rules_out)
-        end
+        rules_out
+          .select { |_, list| list.include?(hardest) }
+          .sort_by { |id, list| Faults::Test[id].minutes.to_f / (list & open).size }
+          .each do |id, list|
+            search(open - list, chosen + [id], minutes + Faults::Test[id].minutes, rules_out)
+          end
       end
     end
   end

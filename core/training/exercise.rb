@@ -2,14 +2,14 @@
 
 module Munimen
   module Training
-    # A scenario being worked on: the rig with its clock, and all that the trainee did. Made again from the acts alone, to
-    # the same rig, so that nothing else need be kept.
+    # A scenario being worked on: the rig with its clock, and all that the trainee did. Made again
+    # from the acts alone, to the same rig, so that nothing else need be kept.
     #
     #   exercise = Exercise.new(scenario)
     #   exercise.test(:static_pressure) # => :high
     class Exercise
-      # at: s since the beginning; kind: :step, :test, :refused, :named, :over; what: operation, test or cause; more: what
-      # came of it (an outcome, a state, the needs that were not met).
+      # at: s since the beginning; kind: :step, :test, :refused, :named, :over; what: operation,
+      # test or cause; more: what came of it (an outcome, a state, the needs that were not met).
       Act = Struct.new(:at, :kind, :what, :more, keyword_init: true)
 
       LONGEST = 172_800 # s that the rig is run on at one time
@@ -19,7 +19,8 @@ module Munimen
       # state: of the heater, {variable => value}.
       attr_reader :scenario, :rig, :acts, :seconds, :mended, :state
 
-      # Operations that put a cause right: of its job those that nothing else brings in, else the setting of the charge.
+      # Operations that put a cause right: of its job those that nothing else brings in, else the
+      # setting of the charge.
       def self.cures(cause, heater)
         return [] unless cause.job
 
@@ -54,11 +55,12 @@ module Munimen
         note(:step, operation, state.to_h.compact)
         @state = state.dup
         mend(operation)
-        @obeys.to(state)
+        @state_applier.to(state)
         mended
       end
 
-      # Takes a test of the finder; its outcome, or nil where this heater cannot show it. It takes the test's minutes.
+      # Takes a test of the finder; its outcome, or nil where this heater cannot show it. It takes
+      # the test's minutes.
       def test(id)
         known = Faults::Test[id]
         outcome = Rig::Probe.take(known.id, bench)
@@ -70,7 +72,8 @@ module Munimen
       # Something was tried that is never done as things stood; the needs that were not met.
       def refused(operation, needs) = note(:refused, operation, needs)
 
-      # The trainee names a cause: true when it is the one. A wrong one costs the time of what would have been replaced.
+      # The trainee names a cause: true when it is the one. A wrong one costs the time of what
+      # would have been replaced.
       def name(cause)
         right = Faults::Cause[cause].id == scenario.cause.id
         note(:named, cause.to_sym, right)
@@ -86,7 +89,9 @@ module Munimen
 
       private
 
-      def note(kind, what, more) = @acts << Act.new(at: seconds.round(1), kind:, what: what&.to_sym, more:)
+      def note(kind, what, more)
+        @acts << Act.new(at: seconds.round(1), kind:, what: what&.to_sym, more:)
+      end
 
       def again(act)
         advance_to(act.at)
@@ -101,7 +106,9 @@ module Munimen
 
       # What puts a cause right is the work that its job is there for.
       def mend(operation)
-        cured = faults.keys.select { |name| self.class.cures(Faults::Cause[name], heater).include?(operation) }
+        cured = faults.keys.select do |name|
+          self.class.cures(Faults::Cause[name], heater).include?(operation)
+        end
         return if cured.empty?
 
         @mended += cured
@@ -111,8 +118,8 @@ module Munimen
       def fresh_rig(start)
         @rig = Rig.new(heater, faults:, seed: scenario.seed, start:, swing: SWING)
         @rig.run(BEFORE) unless start
-        @obeys = Rig::Obeys.new(@rig)
-        @obeys.to(@state)
+        @state_applier = Rig::StateApplier.new(@rig)
+        @state_applier.to(@state)
       end
     end
   end

@@ -2,35 +2,64 @@
 
 module Munimen
   module Training
-    # What somebody is trained on: a customer's complaint, a heater, and what is hidden in it (docs/formats/scenario.md).
+    # What somebody is trained on: a customer's complaint, a heater, and what is hidden in it
+    # (docs/formats/scenario.md).
     #
-    #   Scenario.from(id: "drip-1", title: "…", level: 1, symptom: "relief_drips", book: "us_irc", heater: {…}, faults: { vessel_flat: 1 })
+    #   Scenario.from(id: "drip-1", title: "…", level: 1, symptom: "relief_drips",
+    #                 book: "us_irc", heater: {…}, faults: { vessel_flat: 1 })
     class Scenario
       LEVELS = (1..5)
       TEXTS = %i[id title complaint].freeze
 
-      attr_reader :id, :title, :complaint, :level, :symptom, :book, :installation, :faults, :jobs, :seed
+      attr_reader :id,
+                  :title,
+                  :complaint,
+                  :level,
+                  :symptom,
+                  :book,
+                  :installation,
+                  :faults,
+                  :jobs,
+                  :seed
 
       # Raises Error naming the field and what would be right.
       def self.from(given)
         new(given.to_h.transform_keys(&:to_sym)).tap(&:check!)
       end
 
-      # One by chance, the same for the same seed. installations: the heaters to choose from, as plate data.
+      # One by chance, the same for the same seed. installations: the heaters to choose from, as
+      # plate data.
       def self.random(seed, installations)
         random = Random.new(seed)
         given = installations.sample(random:)
         book = given[:kind].start_with?("unvented") ? :england_g3 : :us_irc
         heater = Heater::Installation.from(given, units: Rules::Book[book].units)
-        symptom = Faults::Symptom.all.select { |one| one.of?(heater) && hidden(one, heater).any? }.sample(random:)
+        symptom =
+          Faults::Symptom
+            .all
+            .select { |one| one.of?(heater) && hidden(one, heater).any? }
+            .sample(random:)
         cause = hidden(symptom, heater).sample(random:)
-        from(id: "random-#{seed}", title: "By chance, number #{seed}", complaint: symptom.customer, level: 3, symptom: symptom.id, book:, heater: given,
-             faults: { cause.id => (0.6 + (0.4 * random.rand)).round(2) }, seed:)
+        from(
+          id: "random-#{seed}",
+          title: "By chance, number #{seed}",
+          complaint: symptom.customer,
+          level: 3,
+          symptom: symptom.id,
+          book:,
+          heater: given,
+          faults: {
+            cause.id => (0.6 + (0.4 * random.rand)).round(2)
+          },
+          seed:
+        )
       end
 
       # The causes of a symptom that can be simulated on a heater.
       def self.hidden(symptom, heater)
-        symptom.causes(heater).select { |cause| Rig::Fault.names.include?(cause.id) && fits?(cause, heater) }
+        symptom
+          .causes(heater)
+          .select { |cause| Rig::Fault.names.include?(cause.id) && fits?(cause, heater) }
       end
 
       def self.fits?(cause, heater)
@@ -57,9 +86,13 @@ module Munimen
 
       def check!
         (TEXTS - [:complaint]).each { |name| wrong(name, "is missing") if public_send(name).empty? }
-        wrong(:level, "must be a whole number from 1 (easy) to 5") unless level.is_a?(Integer) && LEVELS.cover?(level)
+        unless level.is_a?(Integer) && LEVELS.cover?(level)
+          wrong(:level, "must be a whole number from 1 (easy) to 5")
+        end
         wrong(:seed, "must be a whole number") unless seed.is_a?(Integer)
-        wrong(:faults, "must name at least one fault, such as {\"vessel_flat\": 1.0}") if faults.empty?
+        if faults.empty?
+          wrong(:faults, "must name at least one fault, such as {\"vessel_flat\": 1.0}")
+        end
         heater
         Rules::Book[book]
         jobs.each { |job| Work::Job[job] }
@@ -67,18 +100,36 @@ module Munimen
       end
 
       def to_h
-        { id:, title:, complaint:, level:, symptom: symptom.to_s, book: book.to_s, heater: installation, faults:, jobs: jobs.map(&:to_s), seed: }
+        {
+          id:,
+          title:,
+          complaint:,
+          level:,
+          symptom: symptom.to_s,
+          book: book.to_s,
+          heater: installation,
+          faults:,
+          jobs: jobs.map(&:to_s),
+          seed:
+        }
       end
 
       private
 
       def check_faults
         faults.each do |name, severity|
-          wrong(:faults, "#{name}: how bad must be a number above 0 and up to 1") unless severity.is_a?(Numeric) && severity.positive? && severity <= 1
+          unless severity.is_a?(Numeric) && severity.positive? && severity <= 1
+            wrong(:faults, "#{name}: how bad must be a number above 0 and up to 1")
+          end
         end
         Rig.new(heater, faults:)
         known = self.class.hidden(Faults::Symptom[symptom], heater).map(&:id)
-        wrong(:faults, "the first must be a cause of “#{symptom}” that can be simulated: #{known.join(', ')}") unless known.include?(faults.keys.first)
+        return if known.include?(faults.keys.first)
+
+        wrong(
+          :faults,
+          "the first must be a cause of “#{symptom}” that can be simulated: #{known.join(", ")}"
+        )
       end
 
       def wrong(field, what)

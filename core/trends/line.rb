@@ -29,24 +29,35 @@ module Munimen
         @limit = @left = ->(_) {}
       end
 
-      # -- declaration ------------------------------------------------------------------------------
+      # -- declaration --------------------
       def title(text = nil) = text ? @title = text : @title
       def kind(id = nil) = id ? @kind = id : @kind
+
       # How far a single reading may be out, as people read it.
-      def error(number, unit) = @reading_error = Measure::Unit[unit].then { |known| known.to_si(number) - known.to_si(0) }
+      def error(number, unit)
+        @reading_error = Measure::Unit[unit].then { |known| known.to_si(number) - known.to_si(0) }
+      end
+
       def restarts(*operations) = @restarts = operations
 
-      %i[value left limit].each { |name| define_method(name) { |&block| instance_variable_set(:"@#{name}", block) } }
+      %i[value left limit].each do |name|
+        define_method(name) { |&block| instance_variable_set(:"@#{name}", block) }
+      end
 
       # Said as a share of what it was, as well as in its unit.
       def in_shares = @in_shares = true
       def in_shares? = @in_shares || false
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       def found(visit) = @value.call(visit)
       def set(visit) = @left.call(visit)
       def bound(visit) = @limit.call(visit)
-      def restarted?(visit) = @restarts.any? { |operation| visit.standing.any? { |step| step.operation == operation && step.outcome == :done } }
+
+      def restarted?(visit)
+        @restarts.any? do |operation|
+          visit.standing.any? { |step| step.operation == operation && step.outcome == :done }
+        end
+      end
     end
   end
 end

@@ -2,8 +2,9 @@
 
 module Munimen
   module Trends
-    # One line of a heater over its visits: the points with the limits as they were, in pieces between what was done; what
-    # it loses or gains in a year, with how far that may be out; and when it comes to its limit.
+    # One line of a heater over its visits: the points with the limits as they were, in pieces
+    # between what was done; what it loses or gains in a year, with how far that may be out; and
+    # when it comes to its limit.
     #
     #   Trend.new(Line[:charge], visits).text(:us) # => "Loses 4 psi a year (± 1)."
     class Trend
@@ -28,7 +29,11 @@ module Munimen
       def change
         @change ||= begin
           start = points.first&.on
-          pieces = points.group_by(&:piece).values.map { |piece| piece.map { |point| [(point.on - start) / YEAR, point.quantity.si] } }
+          pieces =
+            points
+              .group_by(&:piece)
+              .values
+              .map { |piece| piece.map { |point| [(point.on - start) / YEAR, point.quantity.si] } }
           Physics::RobustLine.of(pieces, error: line.reading_error) unless pieces.empty?
         end
       end
@@ -41,7 +46,11 @@ module Munimen
         return [] unless change
 
         start = points.first.on
-        points.select { |point| change.apart.any? { |x, y| (((point.on - start) / YEAR) - x).abs < 1e-9 && (point.quantity.si - y).abs < 1e-9 } }
+        points.select do |point|
+          change.apart.any? do |x, y|
+            (((point.on - start) / YEAR) - x).abs < 1e-9 && (point.quantity.si - y).abs < 1e-9
+          end
+        end
       end
 
       # When it comes to the limit that it moves towards, or nil.
@@ -52,13 +61,23 @@ module Munimen
         likely = years[change.slope]
         return unless likely.between?(0, FARTHEST)
 
-        fast, slow = [change.slope.abs + change.within, change.slope.abs - change.within].map { |speed| years[speed * (change.slope <=> 0)] }
-        Forecast.new(earliest: day(fast), likely: day(likely), latest: day([slow, FARTHEST * 2].min), bound:)
+        fast, slow =
+          [change.slope.abs + change.within, change.slope.abs - change.within].map do |speed|
+            years[speed * (change.slope <=> 0)]
+          end
+        Forecast.new(
+          earliest: day(fast),
+          likely: day(likely),
+          latest: day([slow, FARTHEST * 2].min),
+          bound:
+        )
       end
 
       # What the numbers say, in one or two sentences; what lies before `today` is told as past.
       def text(units, today: nil)
-        return points.one? ? "One reading so far." : "Too few readings between what was done." if change.nil?
+        if change.nil?
+          return points.one? ? "One reading so far." : "Too few readings between what was done."
+        end
 
         [rate(units), share, coming(units, today), strange(units)].compact.join(" ")
       end
@@ -67,12 +86,28 @@ module Munimen
 
       def gather(visits)
         piece = 0
-        visits.sort_by(&:on).each_with_object([]) do |visit, all|
+        visits.sort_by(&:date).each_with_object([]) do |visit, all|
           found = line.found(visit)
-          all << Point.new(on: visit.on, quantity: found, limit: line.bound(visit), piece:, left: false) if found
+          if found
+            all << Point.new(
+              on: visit.date,
+              quantity: found,
+              limit: line.bound(visit),
+              piece:,
+              left: false
+            )
+          end
           set = line.set(visit)
           piece += 1 if set || line.restarted?(visit)
-          all << Point.new(on: visit.on, quantity: set, limit: line.bound(visit), piece:, left: true) if set
+          next unless set
+
+          all << Point.new(
+            on: visit.date,
+            quantity: set,
+            limit: line.bound(visit),
+            piece:,
+            left: true
+          )
         end
       end
 
@@ -87,7 +122,9 @@ module Munimen
       def rate(units)
         return "No change that the readings could show." unless told?
 
-        "#{change.slope.negative? ? 'Loses' : 'Gains'} #{size(change.slope.abs, units)} a year (± #{size(change.within, units).split.first})."
+        verb = change.slope.negative? ? "Loses" : "Gains"
+        within = size(change.within, units).split.first
+        "#{verb} #{size(change.slope.abs, units)} a year (± #{within})."
       end
 
       # "6 % up since 2023", of the line that goes on now.
@@ -97,19 +134,24 @@ module Munimen
         first = points.reverse.take_while { |point| point.piece == points.last.piece }.last
         moved = change.slope * ((points.last.on - first.on) / YEAR)
         percent = (100 * moved / (change.now - moved)).round
-        "#{percent.abs} % #{percent.negative? ? 'down' : 'up'} since #{first.on.year}." unless percent.zero?
+        return if percent.zero?
+
+        "#{percent.abs} % #{percent.negative? ? "down" : "up"} since #{first.on.year}."
       end
 
       def coming(units, today)
         at = forecast or return
         past = today && at.likely < today
-        "#{past ? 'Will have come' : 'Comes'} to #{at.bound.format(units)} about #{month(at.likely)} (#{month(at.earliest)} to #{month(at.latest)})#{': look again now' if past}."
+        "#{past ? "Will have come" : "Comes"} to #{at.bound.format(units)} about " \
+          "#{month(at.likely)} (#{month(at.earliest)} to #{month(at.latest)})" \
+          "#{": look again now" if past}."
       end
 
       def strange(units)
         return if apart.empty?
 
-        "#{apart.map { |point| "#{point.quantity.format(units)} on #{point.on.iso8601}" }.join(', ')} stands apart: a wrong reading, or something new. Read it again."
+        named = apart.map { |point| "#{point.quantity.format(units)} on #{point.on.iso8601}" }
+        "#{named.join(", ")} stands apart: a wrong reading, or something new. Read it again."
       end
 
       def month(date) = date.strftime("%B %Y")
@@ -119,7 +161,8 @@ module Munimen
         kind = Measure::Kind[line.kind]
         unit = kind.unit(units)
         amount = si / (unit.to_si(1) - unit.to_si(0))
-        "#{format("%.#{amount < 10 ? [kind.places(unit), 1].max : 0}f", amount)} #{unit.label}".strip
+        places = amount < 10 ? [kind.places(unit), 1].max : 0
+        "#{format("%.#{places}f", amount)} #{unit.label}".strip
       end
     end
   end

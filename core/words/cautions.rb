@@ -9,7 +9,8 @@ module Munimen
         stand_aside: "Stand to the side of the outlet, never in front of it.",
         gas_smell: "Gas smell? No flame, no switch: out, and call from outside.",
         co: "Spilling flue gas carries carbon monoxide: ventilate, keep your meter on.",
-        two_feeds: "Electric shock: there may be a second feed. Breaker off and locked, then prove dead.",
+        two_feeds:
+          "Electric shock: there may be a second feed. Breaker off and locked, then prove dead.",
         dry_fire: "Never power an element that is not under water.",
         pressure: "Air under pressure: let it out slowly, eyes away from the valve.",
         heavy: "A waterlogged vessel is heavy: support it before you loosen it.",
@@ -17,7 +18,8 @@ module Munimen
         sharp: "Jacket edges cut.",
         insulation: "Old lagging may hold asbestos: leave it alone.",
         garden: "Hot discharge kills plants and hurts animals: look where it ends.",
-        plugged: "A heater with a plugged or missing relief valve is never left in service, whoever asks.",
+        plugged:
+          "A heater with a plugged or missing relief valve is never left in service, whoever asks.",
         hydrogen: "Unused for two weeks? Run a hot {tap} first, no flame or switch near it."
       }.freeze
 
@@ -25,7 +27,9 @@ module Munimen
       BURNER = %i[gas_smell co hot_flue].freeze
 
       # The lines of some cautions that apply to a heater; KeyError for one that is not there.
-      def self.lines(ids, heater) = ids.reject { |id| BURNER.include?(id) && !heater.gas? }.map { |id| ALL.fetch(id) }
+      def self.lines(ids, heater)
+        ids.reject { |id| BURNER.include?(id) && !heater.gas? }.map { |id| ALL.fetch(id) }
+      end
     end
   end
 end

@@ -10,7 +10,8 @@ module Munimen
       def refusal(visit)
         return unless visit.choice(:air_valve_emits) == :water
 
-        "Water came out of the air valve: the membrane has failed, and no charge will hold. Replace the {vessel}."
+        "Water came out of the air valve: the membrane has failed, and no charge will hold. " \
+          "Replace the {vessel}."
       end
 
       # Text why it need not be set, or nil: read at zero and within the tolerance of the supply.

@@ -4,7 +4,8 @@ module Munimen
   module Work
     # Who may do an operation where the law restricts it, by the rulebook of the site.
     #
-    #   Competence.new(visit, qualifications).missing(operation) # => {trade: :unvented, text: "…"} or nil
+    #   Competence.new(visit, qualifications).missing(operation)
+    #   # => {trade: :unvented, text: "…"} or nil
     class Competence
       TRADES = %i[unvented gas electrical].freeze
 
@@ -20,8 +21,20 @@ module Munimen
         return if held?(trade)
 
         expired = @held.find { |one| one[:trade].to_s == trade.to_s }
-        { trade:, text: [@visit.rules.book.restricts.fetch(trade), (expired ? "Your qualification ended on #{expired[:expires]}." : "It is not among your qualifications."),
-                         "Hand over."].join(" ") }
+        {
+          trade:,
+          text: [
+            @visit.rules.book.restricts.fetch(trade),
+            (
+              if expired
+                "Your qualification ended on #{expired[:expires]}."
+              else
+                "It is not among your qualifications."
+              end
+            ),
+            "Hand over."
+          ].join(" ")
+        }
       end
 
       # The trade that an operation is restricted to under the visit's rulebook, or nil.
@@ -38,8 +51,10 @@ module Munimen
       private
 
       def held?(trade)
-        today = (@visit.on || Date.new(1, 1, 1)).iso8601
-        @held.any? { |one| one[:trade].to_s == trade.to_s && (one[:expires].to_s.empty? || one[:expires] >= today) }
+        today = (@visit.date || Date.new(1, 1, 1)).iso8601
+        @held.any? do |one|
+          one[:trade].to_s == trade.to_s && (one[:expires].to_s.empty? || one[:expires] >= today)
+        end
       end
     end
   end

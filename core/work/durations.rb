@@ -8,8 +8,13 @@ module Munimen
       DRAW = Measure::Quantity.of(10, "gal", :volume)
       COLD = Measure::Quantity.of(50, "degF", :temperature)
       # Taken when the plate does not say how strong the heat is; from memory.
-      USUAL_POWER = { gas_storage: 40_000 * 0.2930711 * 0.8, electric_storage: 4500.0, boiler_coil: 20_000.0, unvented_indirect: 15_000.0,
-                      unvented_direct: 3000.0 }.freeze
+      USUAL_POWER = {
+        gas_storage: 40_000 * 0.2930711 * 0.8,
+        electric_storage: 4500.0,
+        boiler_coil: 20_000.0,
+        unvented_indirect: 15_000.0,
+        unvented_direct: 3000.0
+      }.freeze
 
       # A garden hose that runs to slightly lower ground; from memory.
       HOSE = { bore: 0.0127, hose_length: 10.0, hose_bore: 0.0159, fall: 0.6 }.freeze
@@ -20,13 +25,21 @@ module Munimen
       # Seconds to heat a tank of cold water.
       def heat_up(heater)
         power = heater.heating_power || USUAL_POWER.fetch(heater.kind)
-        Physics::HeatUp.seconds(volume: heater.capacity.si, power:, cold: COLD.si, hot: heater.usual_set_point.si).round
+        Physics::HeatUp.seconds(
+          volume: heater.capacity.si,
+          power:,
+          cold: COLD.si,
+          hot: heater.usual_set_point.si
+        ).round
       end
 
       # Seconds to drain a part of the tank from the top.
       def drain(heater, share)
         height = heater.tank_height
-        Physics::Drain.new(area: heater.capacity.si / height, **HOSE).seconds(from: height, to: height * (1 - share)).round
+        Physics::Drain
+          .new(area: heater.capacity.si / height, **HOSE)
+          .seconds(from: height, to: height * (1 - share))
+          .round
       end
 
       # Seconds to fill an empty tank.
@@ -36,7 +49,12 @@ module Munimen
       def recovery(heater)
         hot = heater.usual_set_point
         power = heater.heating_power || USUAL_POWER.fetch(heater.kind)
-        Physics::HeatUp.seconds(volume: [DRAW.si, heater.capacity.si].min, power:, cold: COLD.si, hot: hot.si).round
+        Physics::HeatUp.seconds(
+          volume: [DRAW.si, heater.capacity.si].min,
+          power:,
+          cold: COLD.si,
+          hot: hot.si
+        ).round
       end
     end
   end

@@ -2,18 +2,26 @@
 
 module Munimen
   module Work
-    # What a person comes to do: a name, and the operations it is made of. The planner finds all else.
+    # What a person comes to do: a name, and the operations it is made of. The planner finds all
+    # else.
     class Job
       @all = {}
       class << self
-        # cures: the checks whose deficiencies it puts right. suits: a question to the Installation that must be true for it to be offered.
-        def define(id, title:, operations:, cures: [], suits: nil) = @all[id] = new(id, title, operations, cures, suits)
+        # cures: the checks whose deficiencies it puts right. suits: a question to the
+        # Installation that must be true for it to be offered.
+        def define(id, title:, operations:, cures: [], suits: nil)
+          @all[id] = new(id, title, operations, cures, suits)
+        end
+
         def all = @all.values
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise Error.new("There is no job “#{id}”; there are: #{@all.keys.join(', ')}.", field: :jobs,
-                                                                                          code: :unknown_choice)
+            raise Error.new(
+              "There is no job “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :jobs,
+              code: :unknown_choice
+            )
           end
         end
       end
@@ -33,7 +41,12 @@ module Munimen
       FRAME = %i[identify look_over check_discharge_pipe leave_site].freeze
 
       # Jobs that this heater can have at all.
-      def self.fitting(heater) = all.select { |job| job.suits?(heater) && (job.id == :inspection || (job.operations_for(heater) - FRAME).any?) }
+      def self.fitting(heater)
+        @fitting ||= ObjectSpace::WeakMap.new
+        @fitting[heater] ||= all.select do |job|
+          job.suits?(heater) && (job.id == :inspection || (job.operations_for(heater) - FRAME).any?)
+        end
+      end
 
       def suits?(heater) = @suits.nil? || heater.public_send(@suits)
 

@@ -2,8 +2,9 @@
 
 module Munimen
   module Work
-    # One thing that a person does: what must be true first, what it makes true, what is read, how long it
-    # takes, and why. Each is one file in core/work/operations/; what is not said has a harmless default.
+    # One thing that a person does: what must be true first, what it makes true, what is read, how
+    # long it takes, and why. Each is one file in core/work/operations/; what is not said has a
+    # harmless default.
     #
     #   Operation.define :shut_heater_supply do
     #     part :cold_shut_off
@@ -16,12 +17,22 @@ module Munimen
     class Operation
       # What is read: its name, a kind of quantity or a list of words, and the question.
       # `only_if` (a reading and the word it must have) makes it wanted only then.
-      # `on` tells on which heaters it is read at all.
-      Read = Struct.new(:name, :kind, :ask, :choices, :optional, :only_if, :on, keyword_init: true) do
-        def applies?(heater) = on.nil? || on.call(heater)
-        def asked?(visit) = applies?(visit.heater) && (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
-        def wanted?(visit) = !optional && asked?(visit)
-      end
+      # `on` tells on which heaters it is read at all; `point` where, if not on the water.
+      READ_FIELDS = %i[name kind ask choices optional only_if on point].freeze
+      Read =
+        Struct.new(*READ_FIELDS, keyword_init: true) do
+          # Whether an instrument connected at a point reads this.
+          def at?(connected) = (connected.to_s == "air_valve") == (point == :air_valve)
+
+          def applies?(heater) = on.nil? || on.call(heater)
+
+          def asked?(visit)
+            applies?(visit.heater) &&
+              (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
+          end
+
+          def wanted?(visit) = !optional && asked?(visit)
+        end
       # A wait after the hands are free: seconds for a heater, its class, what must stay as it is
       # meanwhile, and what it makes true when it ends.
       Wait = Struct.new(:seconds, :manner, :holds, :makes, :label, keyword_init: true)
@@ -31,13 +42,19 @@ module Munimen
 
       @all = {}
       class << self
-        def define(id, &block) = @all[id] = new(id).tap { |operation| operation.instance_eval(&block) }.declared
+        def define(id, &block)
+          @all[id] = new(id).tap { |operation| operation.instance_eval(&block) }.declared
+        end
+
         def all = @all.values
         def ids = @all.keys
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise NotFound.new("There is no operation “#{id}”; there are: #{@all.keys.join(', ')}.", field: :operation)
+            raise NotFound.new(
+              "There is no operation “#{id}”; there are: #{@all.keys.join(", ")}.",
+              field: :operation
+            )
           end
         end
       end
@@ -55,17 +72,20 @@ module Munimen
         @applies = ->(_) { true }
       end
 
-      # -- declaration: with an argument these set, without one they tell ---------------------------
+      # -- declaration: with an argument these set, without one they tell --------------------
       %i[title because how instrument place].each do |name|
-        define_method(name) { |text = nil| text ? instance_variable_set(:"@#{name}", text) : instance_variable_get(:"@#{name}") }
+        define_method(name) do |text = nil|
+          text ? instance_variable_set(:"@#{name}", text) : instance_variable_get(:"@#{name}")
+        end
       end
 
       def part(id = nil) = id ? @part = id : @part || :heater
       def needs(conditions = nil) = conditions ? @needs.merge!(conditions) : @needs
       def makes(effects = nil) = effects ? @makes.merge!(effects) : @makes
 
-      # What is otherwise only while it is being done, so that a wait that holds it would be disturbed.
-      def meanwhile(effects = nil) = effects ? @meanwhile = effects : @meanwhile || {}
+      # What is otherwise only while it is being done, so that a wait that holds it would be
+      # disturbed.
+      def makes_during(effects = nil) = effects ? @makes_during = effects : @makes_during || {}
 
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
@@ -75,14 +95,15 @@ module Munimen
       end
 
       # House rules that say how it is done, shown with it.
-      def follows(*questions) = questions.empty? ? @follows || [] : @follows = questions
-      # The trade that the law may restrict it to, where it is not that of its part: :gas, :electrical, …
+      def house_rules(*questions) = questions.empty? ? @house_rules || [] : @house_rules = questions
+      # The trade that the law may restrict it to, where it is not that of its part: :gas,
+      # :electrical, …
       def trade(id = nil) = id ? @trade = id : @trade
       # The variables for whose sake it is done, where it changes others besides.
       def serves(*names) = names.empty? ? @serves : @serves = names
       # Comes at once when it can: nothing else is begun before it.
-      def at_once = @at_once = true
-      def at_once? = @at_once || false
+      def immediate = @immediate = true
+      def immediate? = @immediate || false
       # Belongs to recommissioning: goes after everything that was taken apart.
       def recommissions = @recommissions = true
       def recommissions? = @recommissions || false
@@ -114,10 +135,10 @@ module Munimen
       end
 
       # Water that runs to waste, in m3, of a heater.
-      def dumps(&block) = block ? @dumps = block : @dumps || ->(_) { 0 }
+      def water_wasted(&block) = block ? @water_wasted = block : @water_wasted || ->(_) { 0 }
 
-      # The part of the screen that leads through it, where it has one of its own; and the facts of the trade that it
-      # needs: a Hash, or a block that makes one of a visit.
+      # The part of the screen that leads through it, where it has one of its own; and the facts
+      # of the trade that it needs: a Hash, or a block that makes one of a visit.
       def guide(name = nil, **facts, &block)
         return @guide unless name
 
@@ -127,16 +148,18 @@ module Munimen
 
       def guide_facts(visit) = @guide_facts&.call(visit) || {}
       # The kind of part that is fitted, to be matched by specification.
-      def fits(kind = nil) = kind ? @fits = kind : @fits
+      def part_kind(kind = nil) = kind ? @part_kind = kind : @part_kind
       # Whether the maker may have to pay for it: claimed before it is bought.
-      def claimed = @claimed = true
-      def claimed? = @claimed || false
-      # Where a house rule moves it out of its usual place: a block that makes of the rules :after_work (after all
-      # work that needs the heat away), :with_work (in the midst of that), or nil.
-      def late_by(&block) = @late_by = block
-      def late(rules) = @late_by&.call(rules)
+      def warranty_first = @warranty_first = true
+      def warranty_first? = @warranty_first || false
+      # Where a house rule moves it out of its usual place: a block that makes of the rules
+      # :after_work (after all work that needs the heat away), :with_work (in the midst of that),
+      # or nil.
+      def reschedule_by(&block) = @reschedule_by = block
+      def rescheduled(rules) = @reschedule_by&.call(rules)
 
-      # A calculation that helps here; `gives` says which reading an input or output of it can become.
+      # A calculation that helps here; `gives` says which reading an input or output of it can
+      # become.
       def calculator(id, gives: {}) = calculators << [id, gives]
       def calculators = @calculators ||= []
 
@@ -151,20 +174,20 @@ module Munimen
       # Text why it need not be done any more, or nil.
       def superfluous(&block) = @superfluous = block
       # Effects that depend on what was read: a Hash from a visit.
-      def makes_by(&block) = @makes_by = block
+      def makes_from_readings(&block) = @makes_from_readings = block
 
       # Needs that a house rule changes: a Hash from the rules in force.
-      def needs_by(&block) = @needs_by = block
+      def needs_under_house_rules(&block) = @needs_under_house_rules = block
 
       # As declared, it stays: what never changes is only expanded once (StateSpace#expand).
       def declared
-        [needs, makes, @meanwhile, @wait&.makes, @wait&.holds].each(&:freeze)
+        [needs, makes, @makes_during, @wait&.makes, @wait&.holds].each(&:freeze)
         self
       end
 
-      # -- use --------------------------------------------------------------------------------------
+      # -- use --------------------
       def needs_under(rules)
-        more = @needs_by&.call(rules)
+        more = @needs_under_house_rules&.call(rules)
         more.nil? || more.empty? ? needs : needs.merge(more)
       end
 
@@ -180,7 +203,7 @@ module Munimen
 
       # Effects once done in this visit: those always made, and those from what was read.
       def effects(visit, read = read_effects(visit)) = read.empty? ? makes : makes.merge(read)
-      def read_effects(visit) = @makes_by&.call(visit) || {}
+      def read_effects(visit) = @makes_from_readings&.call(visit) || {}
 
       # Changes nothing that another operation could need.
       def pure? = makes.empty? && wait.nil?
@@ -188,7 +211,10 @@ module Munimen
       # What is merely learnt, asked or looked at: nothing on the heater moves.
       KNOWLEDGE = %i[identified looked discharge consent on_site].freeze
       # Whether something is operated, so that a “look only” visit leaves it out.
-      def operates? = !((makes.keys + (wait&.makes || {}).keys) - KNOWLEDGE).empty? || !reads.reject(&:optional).empty?
+      def operates?
+        !((makes.keys + (wait&.makes || {}).keys) - KNOWLEDGE).empty? ||
+          !reads.reject(&:optional).empty?
+      end
     end
   end
 end

@@ -2,22 +2,29 @@
 
 module Munimen
   module Work
-    # May the relief valve be exercised on this visit? House rule, history, consent and what was seen.
+    # May the relief valve be exercised on this visit? House rule, history, consent and what was
+    # seen.
     module ReliefPolicy
       module_function
 
       # Text why not, or nil when it may.
       def refusal(visit)
         rule = visit.rules.choice(:relief_exercise)
-        return "The house rule says “look only”: the valve is not operated." if rule == :look_only
+        if rule == :look_only
+          return "The house rule says “look only”: the valve is not " \
+                 "operated."
+        end
         return "The customer refused." if visit.decision(:consent) == "refused"
-        return "The discharge pipe is not safe to discharge into; put that right first." if visit.discharge_unsafe?
+        if visit.discharge_unsafe?
+          return "The discharge pipe is not safe to discharge into; put that right first."
+        end
 
         known = rule == :known_history || visit.rules.choice(:relief_interval) == :known_sound
         return unless known && visit.heater.relief_history != :exercised_yearly
         return if visit.decision(:spare_at_hand) == "yes"
 
-        "The house rule exercises only valves with a known history; this one's is not known, and no spare is at hand."
+        "The house rule exercises only valves with a known history; this one's is not known, and " \
+          "no spare is at hand."
       end
     end
   end

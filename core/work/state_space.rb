@@ -2,9 +2,10 @@
 
 module Munimen
   module Work
-    # The variables that describe a heater during a visit, the values each may take, and how a heater is
-    # presumed to be on arrival. Sources of heat, feeds and openings have one variable each, written
-    # "heat.burner", "feed.heater"; naming the group ("heat") in a need or an effect means all of them.
+    # The variables that describe a heater during a visit, the values each may take, and how a
+    # heater is presumed to be on arrival. Sources of heat, feeds and openings have one variable
+    # each, written "heat.burner", "feed.heater"; naming the group ("heat") in a need or an effect
+    # means all of them.
     #
     #   space = StateSpace.new(heater)
     #   space.expand(heat: :off) # => { :"heat.burner" => [:off] }
@@ -20,13 +21,35 @@ module Munimen
           h.electric? ? [:high_limit] : []
         }],
         opening: [%i[fitted removed], lambda { |h|
-          [:relief, :drain_valve, (:anode unless h.anode == :none), (:gas_control if h.gas?), (:coil if h.kind == :boiler_coil),
-           *h.electric_sources].compact
+          [
+            :relief,
+            :drain_valve,
+            (:anode unless h.anode == :none),
+            (:gas_control if h.gas?),
+            (:coil if h.kind == :boiler_coil),
+            *h.electric_sources
+          ].compact
         }]
       }.freeze
 
       # What the members of a group may be called.
-      MEMBERS = %i[burner upper_element lower_element element coil immersion heater heating_controls off_peak boost high_limit relief drain_valve anode gas_control].freeze
+      MEMBERS = %i[
+        burner
+        upper_element
+        lower_element
+        element
+        coil
+        immersion
+        heater
+        heating_controls
+        off_peak
+        boost
+        high_limit
+        relief
+        drain_valve
+        anode
+        gas_control
+      ].freeze
 
       ALWAYS = ->(_) { true }
       GAS = :gas?.to_proc
@@ -41,25 +64,51 @@ module Munimen
         covers: [%i[on off], ELECTRICAL],
         dial: [%i[as_found changed restored], ALWAYS],
         programmer: [%i[as_found changed restored], COIL],
-        cock: [%i[open shut], GAS], union: [%i[made broken], GAS],
-        burner_door: [%i[sealed open], GAS], pilot_flame: [%i[lit out], :standing_pilot?.to_proc],
-        since_gas: [%i[clear waiting], GAS], test_points: [%i[shut open], GAS], manometer: [%i[off connected], GAS],
-        house_supply: [%i[open shut], ALWAYS], heater_supply: [%i[open shut], ALWAYS],
-        house_pressure: [%i[live flowing zero], ALWAYS], heater_pressure: [%i[live flowing zero], ALWAYS],
-        level: [%i[full below_relief_port below_upper_element below_lower_element empty falling], ALWAYS],
-        air_path: [%i[shut tap relief], ALWAYS], hose: [%i[off fitted], ALWAYS], drain: [%i[shut open], ALWAYS],
-        air_in_pipes: [%i[no yes], ALWAYS], temperature: [%i[hot cold], ALWAYS],
-        recirculation: [%i[as_found off], RECIRCULATION], coil_loop: [%i[live isolated drained air], COIL],
-        bubble: [%i[unknown renewed], ->(heater) { heater.vessel == :bubble }], relief: [%i[shut open], ALWAYS], discharge_pipe: [%i[on off], ALWAYS],
-        vessel: [%i[fitted off], VESSEL], charge: [%i[unknown known set], VESSEL], air_valve: [%i[untested tested], VESSEL],
-        strainer: [%i[in out], UNVENTED], inlet_group: [%i[in out], UNVENTED], two_port: [%i[auto manual], COIL],
-        water_joints: [%i[proven disturbed], ALWAYS], gas_joints: [%i[proven disturbed], ALWAYS],
-        controls: [%i[proven disturbed], ALWAYS], drip_watch: [%i[finished running], ALWAYS],
+        cock: [%i[open shut], GAS],
+        union: [%i[made broken], GAS],
+        burner_door: [%i[sealed open], GAS],
+        pilot_flame: [%i[lit out], :standing_pilot?.to_proc],
+        since_gas: [%i[clear waiting], GAS],
+        test_points: [%i[shut open], GAS],
+        manometer: [%i[off connected], GAS],
+        house_supply: [%i[open shut], ALWAYS],
+        heater_supply: [%i[open shut], ALWAYS],
+        house_pressure: [%i[live flowing zero], ALWAYS],
+        heater_pressure: [%i[live flowing zero], ALWAYS],
+        level: [
+          %i[full below_relief_port below_upper_element below_lower_element empty falling],
+          ALWAYS
+        ],
+        air_path: [%i[shut tap relief], ALWAYS],
+        hose: [%i[off fitted], ALWAYS],
+        drain: [%i[shut open], ALWAYS],
+        air_in_pipes: [%i[no yes], ALWAYS],
+        temperature: [%i[hot cold], ALWAYS],
+        recirculation: [%i[as_found off], RECIRCULATION],
+        coil_loop: [%i[live isolated drained air], COIL],
+        bubble: [%i[unknown renewed], ->(heater) { heater.vessel == :bubble }],
+        relief: [%i[shut open], ALWAYS],
+        discharge_pipe: [%i[on off], ALWAYS],
+        vessel: [%i[fitted off], VESSEL],
+        charge: [%i[unknown known set], VESSEL],
+        air_valve: [%i[untested tested], VESSEL],
+        strainer: [%i[in out], UNVENTED],
+        inlet_group: [%i[in out], UNVENTED],
+        two_port: [%i[auto manual], COIL],
+        water_joints: [%i[proven disturbed], ALWAYS],
+        gas_joints: [%i[proven disturbed], ALWAYS],
+        controls: [%i[proven disturbed], ALWAYS],
+        drip_watch: [%i[finished running], ALWAYS],
         # what is known so far, and what the gauge with the maximum hand has seen
-        identified: [%i[no yes], ALWAYS], looked: [%i[no yes], ALWAYS], discharge: [%i[unseen seen_safe unsafe], ALWAYS],
-        consent: [%i[unasked given refused], ALWAYS], gauge: [%i[off fitted], ALWAYS],
-        max_hand: [%i[none reset spoiled], ALWAYS], as_found: [%i[yes no], ALWAYS],
-        cycle: [%i[none found final], ALWAYS], static: [%i[unknown known], ALWAYS],
+        identified: [%i[no yes], ALWAYS],
+        looked: [%i[no yes], ALWAYS],
+        discharge: [%i[unseen seen_safe unsafe], ALWAYS],
+        consent: [%i[unasked given refused], ALWAYS],
+        gauge: [%i[off fitted], ALWAYS],
+        max_hand: [%i[none reset spoiled], ALWAYS],
+        as_found: [%i[yes no], ALWAYS],
+        cycle: [%i[none found final], ALWAYS],
+        static: [%i[unknown known], ALWAYS],
         on_site: [%i[yes no], ALWAYS]
       }.freeze
 
@@ -70,8 +119,12 @@ module Munimen
 
       def initialize(heater)
         @heater = heater
-        @domains = VARIABLES.each_with_object({}) { |(name, (values, applies)), all| all[name] = values if applies.call(heater) }
-        GROUPS.each { |group, (values, members)| members.call(heater).each { |member| @domains[:"#{group}.#{member}"] = values } }
+        @domains = VARIABLES.each_with_object({}) do |(name, (values, applies)), all|
+          all[name] = values if applies.call(heater)
+        end
+        GROUPS.each do |group, (values, members)|
+          members.call(heater).each { |member| @domains[:"#{group}.#{member}"] = values }
+        end
         @domains.freeze
       end
 
@@ -81,8 +134,8 @@ module Munimen
       # The state presumed on arrival: everything in normal operation.
       def arrival = @arrival ||= @domains.transform_values(&:first).freeze
 
-      # Conditions or effects as {variable => [values]}; groups become all their members, and a variable
-      # that this heater has not got falls away.
+      # Conditions or effects as {variable => [values]}; groups become all their members, and a
+      # variable that this heater has not got falls away.
       def expand(conditions)
         return expanded(conditions) unless conditions.frozen?
 
@@ -91,14 +144,22 @@ module Munimen
       end
 
       # Which of some conditions a state does not meet: {variable => [values]}.
-      def unmet(conditions, state) = expand(conditions).reject { |name, values| values.include?(state[name]) }
+      def unmet(conditions, state)
+        expand(conditions).reject { |name, values| values.include?(state[name]) }
+      end
 
       # Mistakes in a declaration: names or values that no heater has.
       def self.problems(conditions)
         conditions.flat_map do |name, values|
           group, member = name.to_s.split(".")
-          known = VARIABLES[name]&.first || (GROUPS[group.to_sym]&.first if member.nil? || MEMBERS.include?(member.to_sym))
-          known ? (Array(values) - known).map { |value| "#{name} cannot be #{value}" } : ["no variable #{name}"]
+          known =
+            VARIABLES[name]&.first ||
+            (GROUPS[group.to_sym]&.first if member.nil? || MEMBERS.include?(member.to_sym))
+          if known
+            (Array(values) - known).map { |value| "#{name} cannot be #{value}" }
+          else
+            ["no variable #{name}"]
+          end
         end
       end
 
@@ -106,7 +167,8 @@ module Munimen
 
       def expanded(conditions)
         conditions.each_with_object({}) do |(name, values), all|
-          members = GROUPS.key?(name) ? @domains.keys.select { |key| key.start_with?("#{name}.") } : [name]
+          members =
+            GROUPS.key?(name) ? @domains.keys.select { |key| key.start_with?("#{name}.") } : [name]
           members.each { |member| all[member] = Array(values) if @domains.key?(member) }
         end
       end

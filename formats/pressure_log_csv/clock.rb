@@ -3,10 +3,13 @@
 module Munimen
   module Formats
     class PressureLogCsv
-      # Reads the times of a log: dates with hours in the usual orders, with or without offset, seconds or minutes since its start, epochs,
-      # days of a spreadsheet. Where the clock was put back or forward for summer the readings go on evenly.
+      # Reads the times of a log: dates with hours in the usual orders, with or without offset,
+      # seconds or minutes since its start, epochs, days of a spreadsheet. Where the clock was put
+      # back or forward for summer the readings go on evenly.
       class Clock
-        WRITTEN = %r{\A\s*(\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4})[T ,]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*([AaPp][Mm])?\s*(Z|[+-]\d{2}:?\d{2})?\s*\z}
+        WRITTEN =
+          %r{\A\s*(\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4})[T\ ,]+(\d{1,2}):(\d{2})
+              (?::(\d{2}(?:[.,]\d+)?))?\s*([AaPp][Mm])?\s*(Z|[+-]\d{2}:?\d{2})?\s*\z}x
         DATE = %r{\A\s*\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}\s*\z}
         HOUR_ONLY = /\A\s*\d{1,2}:\d{2}(:\d{2}([.,]\d+)?)?\s*([AaPp][Mm])?\s*\z/
         DAY = 86_400
@@ -20,7 +23,8 @@ module Munimen
         # How often it was put forward or back.
         attr_reader :moved
 
-        # cells: texts of the first rows; last: of the last ones; column: its name; day_first: of 3/4/2026, where the file itself does not tell.
+        # cells: texts of the first rows; last: of the last ones; column: its name; day_first: of
+        # 3/4/2026, where the file itself does not tell.
         def initialize(cells, last, column, day_first:)
           @days = {}
           @moved = 0
@@ -81,14 +85,17 @@ module Munimen
           sign * ((text[1, 2].to_i * 3600) + (text[-2, 2].to_i * 60))
         end
 
-        # Goes back an hour at once: the clock was put back. Leaps an hour ahead in the small hours of a Sunday: put forward.
+        # Goes back an hour at once: the clock was put back. Leaps an hour ahead in the small
+        # hours of a Sunday: put forward.
         def even(time)
           leap = time - (@last || time)
           if @step.nil?
             @step = leap if leap.positive?
           elsif leap.negative? || leap >= HOUR
             move(HOUR) if leap.between?(-HOUR - 1, -HOUR + (3 * @step) + 1)
-            move(-HOUR) if leap.between?(HOUR, HOUR + (2 * @step) + 1) && @step < HOUR / 2 && summer?(time)
+            if leap.between?(HOUR, HOUR + (2 * @step) + 1) && @step < HOUR / 2 && summer?(time)
+              move(-HOUR)
+            end
           end
           @last = time
           time + @shift
@@ -101,14 +108,25 @@ module Munimen
 
         def summer?(time) = Time.at(time).utc.then { |at| at.sunday? && at.hour.between?(1, 3) }
 
-        # The order of day, month and year: by what cannot be a month, by which makes the shorter log, else as it is usual there.
+        # The order of day, month and year: by what cannot be a month, by which makes the shorter
+        # log, else as it is usual there.
         def order(cells, last, day_first)
-          first, late = [cells, last].map { |some| some.filter_map { |cell| WRITTEN.match(cell)&.[](1) }.map { |date| date.split(%r{[-/.]}) } }
+          first, late = [cells, last].map do |some|
+            some
+              .filter_map { |cell| WRITTEN.match(cell)&.[](1) }
+              .map { |date| date.split(%r{[-/.]}) }
+          end
           @year_first = first.first.first.size == 4
-          @day_first = if (first + late).any? { |one| one[0].to_i > 12 } then true
-                       elsif (first + late).any? { |one| one[1].to_i > 12 } then false
-                       else shorter(first.first, late.last) { first.first.join(".") == cells.first[/\d[\d.]+/] || day_first }
-                       end
+          @day_first =
+            if (first + late).any? { |one| one[0].to_i > 12 }
+              true
+            elsif (first + late).any? { |one| one[1].to_i > 12 }
+              false
+            else
+              shorter(first.first, late.last) do
+                first.first.join(".") == cells.first[/\d[\d.]+/] || day_first
+              end
+            end
         end
 
         # Whether the log is shorter with the day first; the block where that makes no difference.
@@ -127,17 +145,24 @@ module Munimen
                              else @day_first ? parts.reverse : [parts[2], parts[0], parts[1]]
                              end
           year += 2000 if year < 100
-          Date.valid_date?(year, month, day) ? (Date.new(year, month, day) - Date.new(1970, 1, 1)).to_i * DAY : nil
+          return unless Date.valid_date?(year, month, day)
+
+          (Date.new(year, month, day) - Date.new(1970, 1, 1)).to_i * DAY
         end
 
         # What a bare number counts: its column's name says, or its size.
         def scale(cells, column)
           first = Float(cells.first.to_s.tr(",", "."), exception: false).to_f
-          @factor, @zero, @epoch = if first > 1e12 then [1e-3, 0, true]
-                                   elsif first > 1e9 then [1.0, 0, true]
-                                   elsif first.between?(30_000, 60_000) && first % 1 != 0 then [DAY, SPREADSHEET, true]
-                                   else [step_of(column), 0, false]
-                                   end
+          @factor, @zero, @epoch =
+            if first > 1e12
+              [1e-3, 0, true]
+            elsif first > 1e9
+              [1.0, 0, true]
+            elsif first.between?(30_000, 60_000) && first % 1 != 0
+              [DAY, SPREADSHEET, true]
+            else
+              [step_of(column), 0, false]
+            end
         end
 
         def step_of(column)

@@ -4,34 +4,50 @@
 RSpec.describe "The fault finder", type: :feature do
   def answer(text) = within(".next") { first("button", text:).click }
 
-  it "goes from a complaint to a settled cause; the address keeps the answers, and one can be taken back" do
+  it "goes from a complaint to a settled cause; the address keeps the answers, and one can be " \
+     "taken back" do
     sign_in
     click_link "Faults"
     find("[role=radio]", text: "Gas storage").click
     find(".symptom", text: "The pilot flame goes out").click
-    expect(page).to have_content("Smell at floor level first").and have_css(".field .stone", minimum: 8)
+    expect(page).to have_content("Smell at floor level first").and have_css(
+      ".field .stone",
+      minimum: 8
+    )
     12.times do
       break if page.has_css?("h2", text: "Settled", wait: 0.3)
 
       asked = find(".next .ask").text
-      answer({ "Generator in the lit pilot, open circuit" => "weak", "Tip cleaned, nut tightened: the generator is then" => "good",
-               "Let go after 60 s: the pilot" => "dies within" }.fetch(asked) { within(".next") { first(".answers button span").text } })
+      answer(
+        {
+          "Generator in the lit pilot, open circuit" => "weak",
+          "Tip cleaned, nut tightened: the generator is then" => "good",
+          "Let go after 60 s: the pilot" => "dies within"
+        }.fetch(asked) { within(".next") { first(".answers button span").text } }
+      )
       expect(page).to have_css(".evidence li", text: asked)
     end
     expect(page).to have_css(".cause", text: "nut is loose, or its tip dirty")
     expect(page).to have_css(".field .stone.out", minimum: 7)
     page.refresh
     expect(page).to have_css(".cause", text: "nut is loose")
-    first(".evidence button", text: "Take back").click
-    expect(page).to have_no_css("h2", text: "Settled").or have_css(".suspects li:not(.out)", minimum: 1)
+    first(".evidence button", text: "Undo").click
+    expect(page).to have_no_css("h2", text: "Settled").or have_css(
+      ".suspects li:not(.out)",
+      minimum: 1
+    )
   end
 
   it "says why one is out, and what to measure again when it does not go together" do
     sign_in
     go "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=hot"
     find(".suspects li.out button", text: "has lost its charge").click
-    expect(page).to have_css(".why", text: "Ruled out").and have_css(".why", text: "cold or luke-warm")
-    go "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=hot&e.tap_temperature=as_set&e.thermostat_down=stops&e.lever_wash=dry&e.charge=flat"
+    expect(page).to have_css(".why", text: "Ruled out").and have_css(
+      ".why",
+      text: "cold or luke-warm"
+    )
+    go "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=hot&e.tap_temperature=as" \
+       "_set&e.thermostat_down=stops&e.lever_wash=dry&e.charge=flat"
     expect(page).to have_css("h2", text: "This does not go together")
     first("button", text: "Measure again").click
     expect(page).to have_no_css(".contradiction")
@@ -50,12 +66,22 @@ RSpec.describe "The fault finder", type: :feature do
     find(".symptom", text: "Water drips from the safety valve's pipe").click
     expect(page).to have_css(".evidence li", text: "from this visit")
     go "/visits/#{visit}/faults?symptom=relief_drips"
-    { "drip_temperature" => "cold", "drip_when" => "on_heat_up", "air_valve" => "water", "hot_peak" => "at_relief" }.each do |test, value|
-      Munimen::Desk::Decide.new(office.context).call(visit, id: office.uuid, name: "fault.relief_drips.#{test}", value:)
+    {
+      "drip_temperature" => "cold",
+      "drip_when" => "on_heat_up",
+      "air_valve" => "water",
+      "hot_peak" => "at_relief"
+    }.each do |test, value|
+      Munimen::Desk::Decide.new(office.context).call(
+        visit,
+        id: office.uuid,
+        name: "fault.relief_drips.#{test}",
+        value:
+      )
     end
     page.refresh
     expect(page).to have_css(".cause", text: "membrane has failed")
-    click_button "Take it in"
+    click_button "Add"
     expect(page).to have_content("Taken into this visit")
     expect(office.view(visit)[:jobs].map { |job| job[:id] }).to include(:replace_vessel)
   end

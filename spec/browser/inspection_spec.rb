@@ -1,8 +1,17 @@
 # frozen_string_literal: true
 
 RSpec.describe "An inspection on the screen", type: :feature do
-  english = AtTheScreen::VALUES.merge("static_pressure" => "3.0", "flowing_pressure" => "2.4", "flow_rate" => "21", "tap_temperature" => "60", "hot_peak_found" => "3.6",
-                                      "hot_peak_after" => "3.5", "vessel_charge" => "2.1", "charge_set" => "3").freeze
+  english =
+    AtTheScreen::VALUES.merge(
+      "static_pressure" => "3.0",
+      "flowing_pressure" => "2.4",
+      "flow_rate" => "21",
+      "tap_temperature" => "60",
+      "hot_peak_found" => "3.6",
+      "hot_peak_after" => "3.5",
+      "vessel_charge" => "2.1",
+      "charge_set" => "3"
+    ).freeze
 
   # What is left of the plan, by touch; sound wherever that is an answer.
   def through(values)
@@ -21,7 +30,15 @@ RSpec.describe "An inspection on the screen", type: :feature do
   end
 
   def answer(values)
-    while (box = page.all(".reading", wait: 0.1).find { |one| one.has_no_css?(".kept, [aria-pressed=true]", wait: 0) && !one.text.include?("may be left out") })
+    while (
+      box =
+        page
+          .all(".reading", wait: 0.1)
+          .find do |one|
+            one.has_no_css?(".kept, [aria-pressed=true]", wait: 0) &&
+              !one.text.include?("may be left out")
+          end
+    )
       input = box.all("input", wait: 0).first
       input ? input.send_keys(values.fetch(input["name"]), :enter) : box.all(".choice").first.click
       expect(box).to have_css(".kept, [aria-pressed=true]")
@@ -38,14 +55,32 @@ RSpec.describe "An inspection on the screen", type: :feature do
   def english_heater
     site = office.uuid
     id = office.uuid
-    Munimen::Desk::AddSite.new(office.context).call(id: site, customer_id: office.customer, address: "4 Mill Row", code_profile: "england_g3")
-    Munimen::Desk::KeepHeater.new(office.context).add(id:, site_id: site, label: "Airing cupboard", installation: Build::KINDS[:unvented_indirect])
+    Munimen::Desk::AddSite.new(office.context).call(
+      id: site,
+      customer_id: office.customer,
+      address: "4 Mill Row",
+      code_profile: "england_g3"
+    )
+    Munimen::Desk::KeepHeater.new(office.context).add(
+      id:,
+      site_id: site,
+      label: "Airing cupboard",
+      installation: Build::KINDS[:unvented_indirect]
+    )
     office.records.people.qualify(office.person[:id], [{ trade: "unvented" }])
     id
   end
 
   def start_at(heater, job)
-    visit = Munimen::Desk::StartVisit.new(office.context).book(id: office.uuid, heater_id: heater, jobs: [job], planned_for: office.now.iso8601)[:id]
+    visit =
+      Munimen::Desk::StartVisit.new(office.context).book(
+        id: office.uuid,
+        heater_id: heater,
+        jobs: [job],
+        planned_for: office.now.iso8601
+      )[
+        :id
+      ]
     Munimen::Desk::StartVisit.new(office.context).start(visit)
     sign_in
     go "/visits/#{visit}"
@@ -59,7 +94,9 @@ RSpec.describe "An inspection on the screen", type: :feature do
     expect(page.text).not_to match(/faucet|psi\b|°F|water heater|T&P valve|expansion tank|breaker/)
     sign
     go "/visits/#{visit}/report"
-    expect(page).to have_content("2.1 bar").and have_content("Air charge of the expansion vessel, as found").and have_content("Tundish at full flow")
+    expect(page).to have_content("2.1 bar").and have_content(
+      "Air charge of the expansion vessel, as found"
+    ).and have_content("Tundish at full flow")
     expect(page.text).not_to match(/faucet|psi\b|°F|water heater|T&P valve|expansion tank/)
   end
 
@@ -69,7 +106,12 @@ RSpec.describe "An inspection on the screen", type: :feature do
     count_touches
     through({})
     sign
-    items = %i[plate visible discharge_pipe].sum { |group| Munimen::Judgement::Look.for(office.records.visits.core(office.records.database[:visits].get(:id), now: office.now), group).size }
+    items = %i[plate visible discharge_pipe].sum do |group|
+      Munimen::Inspection::InspectionItem.for(
+        office.records.visits.load(office.records.database[:visits].get(:id), now: office.now),
+        group
+      ).size
+    end
     puts "inspection of #{items} items, all sound: #{touches} touches and keystrokes"
     expect(touches).to be <= 60
     expect(items).to be >= 40
@@ -80,7 +122,9 @@ RSpec.describe "An inspection on the screen", type: :feature do
     go "/visits/#{visit}?step=look_over"
     file = File.join(Dir.mktmpdir, "photo.png")
     FileUtils.cp(File.join(Munimen::ROOT, "docs/screenshots/today.png"), file)
-    within("fieldset", text: "Trim rings") { click_button "Trim rings rippled by heat" } if page.has_css?("fieldset legend", text: "Trim rings", wait: 0)
+    if page.has_css?("fieldset legend", text: "Trim rings", wait: 0)
+      within("fieldset", text: "Trim rings") { click_button "Trim rings rippled by heat" }
+    end
     within(find("fieldset", text: "Plastic rings at the flue")) do
       click_button "Trim rings rippled by heat"
       click_button "Note"
@@ -96,7 +140,8 @@ RSpec.describe "An inspection on the screen", type: :feature do
     expect(page).to have_content("Who set the limit").and have_content("Warm pipes ripple them too")
   end
 
-  it "works a calculation out as one types, keeps it in the address, and lets the owner set a house rule" do
+  it "works a calculation out as one types, keeps it in the address, and lets the owner set a " \
+     "house rule" do
     sign_in("owner")
     go "/calculators/scald_time?temperature=140"
     expect(page).to have_content("About 6 s").and have_css(".plot svg path")
@@ -106,7 +151,9 @@ RSpec.describe "An inspection on the screen", type: :feature do
     find("[name=temperature]").set("hot")
     expect(page).to have_css("[role=alert]", text: "not a temperature")
     go "/settings"
-    within(find("fieldset", text: "Rippled plastic rings")) { find("label", text: "of no account").click }
+    within(find("fieldset", text: "Rippled plastic rings")) do
+      find("label", text: "of no account").click
+    end
     expect(page).to have_button("as the level above")
     expect(office.records.settings.house_rules).to eq({ "rippled_ring" => "no_account" })
   end

@@ -1,16 +1,26 @@
 # frozen_string_literal: true
 
-# What the office does at the screen: chases what is owed, writes to customers, keeps their data, books.
+# What the office does at the screen: chases what is owed, writes to customers, keeps their data,
+# books.
 RSpec.describe "The office at the screen", type: :feature do
   def owe(kind, days, **more)
     office.uuid.tap do |id|
-      office.records.dues.add(id:, heater_id: office.heater, visit_id: office.start, kind:, on: (office.now.to_date + days).iso8601, text: "#{kind.tr('_', ' ')} is due", **more)
+      office.records.dues.add(
+        id:,
+        heater_id: office.heater,
+        visit_id: office.start,
+        kind:,
+        on: (office.now.to_date + days).iso8601,
+        text: "#{kind.tr("_", " ")} is due",
+        **more
+      )
     end
   end
 
   def item(text) = find(".item", text:)
 
-  it "puts something off until a day, declines another with a reason, takes it up again, and never loses either" do
+  it "puts something off until a day, declines another with a reason, takes it up again, and " \
+     "never loses either" do
     owe("annual_service", -3, job: "annual_safety")
     owe("anode", 5)
     owe("deficiency", 0, grade: "danger", check: "relief_valve")
@@ -18,27 +28,27 @@ RSpec.describe "The office at the screen", type: :feature do
     go "/owed"
     expect(page).to have_css(".item", count: 3)
     expect(first(".item")).to have_content("Danger")
-    expect(first(".item")).to have_no_button("Put off")
+    expect(first(".item")).to have_no_button("Postpone")
     expect(page).to have_content("First because: danger")
     item("annual service").find("summary").click
     expect(item("annual service")).to have_content("the next annual visit")
-    item("anode").click_button "Put off"
+    item("anode").click_button "Postpone"
     fill_in "Until", with: office.now.to_date + 40
-    expect(page).to have_button("Keep", disabled: true)
+    expect(page).to have_button("Save", disabled: true)
     fill_in "Reason", with: "Away until spring"
-    click_button "Keep"
-    expect(page).to have_button("Put off (1)").and have_css(".item", count: 2)
+    click_button "Save"
+    expect(page).to have_button("Postponed (1)").and have_css(".item", count: 2)
     item("annual service").click_button "Decline"
     fill_in "Reason", with: "Sells the house"
-    click_button "Keep"
+    click_button "Save"
     click_button "Declined (1)"
     expect(page).to have_css(".item", count: 1, text: "Sells the house")
     click_button "Take up again"
     fill_in "Reason", with: "Sale fell through"
-    click_button "Keep"
-    click_button "Owed now (2)"
+    click_button "Save"
+    click_button "Due now (2)"
     expect(page).to have_css(".item", text: "annual service")
-    click_button "Put off (1)"
+    click_button "Postponed (1)"
     expect(page).to have_css(".item", text: "Away until spring")
     expect(serious).to be_empty
   end
@@ -55,18 +65,26 @@ RSpec.describe "The office at the screen", type: :feature do
   end
 
   it "reminds a customer at the address that is known, and hands the message out as a file" do
-    Munimen::Desk::ChangeCustomer.new(office.context).call(office.customer, email: "ada@example.test")
+    Munimen::Desk::ChangeCustomer.new(office.context).call(
+      office.customer,
+      email: "ada@example.test"
+    )
     owe("annual_service", 1, job: "annual_safety")
     sign_in("office")
     go "/owed"
     click_button "Remind"
     expect(page).to have_field("Or a mail to", with: "ada@example.test")
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_css("[role=status]", text: "lies in the")
     go "/outbox"
-    expect(page).to have_content("ada@example.test").and have_content("waiting").and have_content("No mail server is set")
+    expect(page).to have_content("ada@example.test").and have_content("waiting").and have_content(
+      "No mail server is set"
+    )
     expect(page).to have_no_button("Send").and have_no_button("Mail server")
-    file = page.evaluate_async_script("fetch(document.querySelector('a[href$=\".eml\"]').href).then(r => r.text()).then(arguments[0])")
+    file = page.evaluate_async_script(
+      "fetch(document.querySelector('a[href$=\".eml\"]').href).then(r => " \
+      "r.text()).then(arguments[0])"
+    )
     expect(Mail.new(file)).to have_attributes(to: ["ada@example.test"], subject: /due/)
     expect(serious).to be_empty
   end
@@ -78,25 +96,33 @@ RSpec.describe "The office at the screen", type: :feature do
     fill_in "Server", with: "mail.example.test"
     fill_in "Port (465 or 587)", with: "70000"
     fill_in "Password, where it changes", with: "hidden words"
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_css("[role=alert]", text: "65535")
     fill_in "Port (465 or 587)", with: "465"
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_content("Mails go out by mail.example.test")
-    expect(page.evaluate_async_script("fetch('/api/outbox').then(r => r.text()).then(arguments[0])")).not_to include("hidden words")
+    expect(
+      page.evaluate_async_script("fetch('/api/outbox').then(r => r.text()).then(arguments[0])")
+    ).not_to include("hidden words")
     expect(office.records.settings[:smtp]).to include("port" => 465, "password" => "hidden words")
   end
 
   it "changes a customer, who is then found by the new name and number, and gives out a card" do
     sign_in("office")
     go "/customers/#{office.customer}"
-    click_button "Change", match: :first
+    click_button "Edit", match: :first
     fill_in "Name", with: "Ada Brook-Hill"
     fill_in "Phone", with: "555-0142"
     fill_in "Note", with: "Two dogs"
-    click_button "Keep"
-    expect(page).to have_css("h1", text: "Ada Brook-Hill").and have_link("555-0142", href: "tel:555-0142").and have_content("Two dogs")
-    card = page.evaluate_async_script("fetch(document.querySelector('a[href$=\".vcf\"]').href).then(r => r.text()).then(arguments[0])")
+    click_button "Save"
+    expect(page).to have_css("h1", text: "Ada Brook-Hill").and have_link(
+      "555-0142",
+      href: "tel:555-0142"
+    ).and have_content("Two dogs")
+    card = page.evaluate_async_script(
+      "fetch(document.querySelector('a[href$=\".vcf\"]').href).then(r => " \
+      "r.text()).then(arguments[0])"
+    )
     expect(card).to include("FN:Ada Brook-Hill").and include("555-0142")
     go "/customers"
     fill_in "Name, address or phone", with: "0142"
@@ -107,23 +133,33 @@ RSpec.describe "The office at the screen", type: :feature do
   it "changes what is known of a heater, and keeps what was typed when a unit is wrong" do
     sign_in("office")
     go "/heaters/#{office.heater}"
-    click_button "Change"
+    click_button "Edit"
     within("[role=dialog]") do
       fill_in "Serial", with: "KV-7"
       fill_in "Capacity", with: "50 parsecs"
-      click_button "Keep"
+      click_button "Save"
       expect(page).to have_css("[role=alert]", text: "is not a unit known here")
       expect(page).to have_field("Serial", with: "KV-7")
       fill_in "Capacity", with: "190 L"
-      click_button "Keep"
+      click_button "Save"
     end
     expect(page).to have_css("h1", text: "190 L").and have_css("dd", text: "KV-7")
-    expect(JSON.parse(office.records.heaters.find(office.heater)[:installation])).to include("serial" => "KV-7", "capacity" => "190 L")
+    plate = office.records.heaters.find(office.heater)[:installation].transform_keys(&:to_s)
+    expect(plate).to include(
+      "serial" => "KV-7",
+      "capacity" => "190 L"
+    )
   end
 
   it "shows the week on a phone day below day, and moves a visit without a mouse" do
     book = Munimen::Desk::StartVisit.new(office.context("owner"))
-    book.book(id: office.uuid, heater_id: office.heater, jobs: ["pressure_check"], planned_for: "2027-03-02T10:00:00.000Z", account_id: office.person("plumber")[:id])
+    book.book(
+      id: office.uuid,
+      heater_id: office.heater,
+      jobs: ["pressure_check"],
+      planned_for: "2027-03-02T10:00:00.000Z",
+      account_id: office.person("plumber")[:id]
+    )
     sign_in("owner")
     page.driver.resize(390, 844)
     go "/plan?from=2027-03-01&days=7"
@@ -132,9 +168,11 @@ RSpec.describe "The office at the screen", type: :feature do
     click_button "Move"
     click_button "Owner, Thu, Mar 4"
     expect(page).to have_css("tr", text: /Owner.*Ada Brook/m)
-    click_button "Keep this plan"
+    click_button "Save this plan"
     expect(page).to have_content("Kept.")
-    expect(office.records.database[:visits].where(status: "booked").get(:planned_for)).to start_with("2027-03-04")
+    expect(
+      office.records.database[:visits].where(status: "booked").get(:planned_for)
+    ).to start_with("2027-03-04")
     expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
     expect(serious).to be_empty
   ensure

@@ -12,7 +12,7 @@ RSpec.describe "People at the screen", type: :feature do
     press("x")
     click_button "No access"
     fill_in "Say more", with: "cupboard locked"
-    click_button "Keep"
+    click_button "Save"
     expect_next("Measure the faucet temperature")
     find(".past summary").click
     expect(page).to have_content("No access: cupboard locked")
@@ -29,21 +29,33 @@ RSpec.describe "People at the screen", type: :feature do
 
   it "stops the heat from coming back on before the water runs free of air" do
     office.looked_over(id)
-    %i[turn_burner_to_pilot shut_heater_supply let_pressure_down].each { |operation| office.step(id, operation) }
+    %i[turn_burner_to_pilot shut_heater_supply let_pressure_down].each do |operation|
+      office.step(id, operation)
+    end
     sign_in
     go "/visits/#{id}?step=restore_burner"
-    expect(page).to have_css(".state .changed", text: "supply shut").and have_css(".state .changed", text: "pressure zero")
+    expect(page).to have_css(".state .changed", text: "supply shut").and have_css(
+      ".state .changed",
+      text: "pressure zero"
+    )
     expect(page).to have_css(".needs", text: "no air in the pipes")
     expect(page).to have_button("Done – next", disabled: true)
     within(".needs") { first("button").click }
     expect(page).to have_no_css("article h2", text: "Turn the burner on")
   end
 
-  it "wants to know what was done about a danger and who was told, and keeps the refusal of the customer" do
+  it "wants to know what was done about a danger and who was told, and keeps the refusal of the " \
+     "customer" do
     office.read(id, :relief_lever, "will_not_lift")
     office.looked_over(id)
-    plan = Munimen::Work::Planner.new(office.records.visits.core(id, now: office.now)).plan([:annual_safety])
-    plan.steps.each { |step| office.step(id, step.operation.id, "not_tested", reason: "Unsafe to do") unless %i[fit_gauge remove_gauge].include?(step.operation.id) }
+    plan = Munimen::Planning::Planner.new(office.records.visits.load(id, now: office.now)).plan(
+      [:annual_safety]
+    )
+    plan.steps.each do |step|
+      unless %i[fit_gauge remove_gauge].include?(step.operation.id)
+        office.step(id, step.operation.id, "not_tested", reason: "Unsafe to do")
+      end
+    end
     sign_in
     go "/visits/#{id}?step=finish"
     expect(page).to have_content("switched off and made safe")
@@ -59,7 +71,9 @@ RSpec.describe "People at the screen", type: :feature do
     click_button "Sign"
     expect(page).to have_content("Signed and locked")
     click_link "Open the report"
-    expect(page).to have_css("h1", text: "must not be used").and have_content("Gas off at the cock, tagged").and have_content("not signed – Wants a second opinion")
+    expect(page).to have_css("h1", text: "must not be used").and have_content(
+      "Gas off at the cock, tagged"
+    ).and have_content("not signed – Wants a second opinion")
     go "/"
     expect(page).to have_css(".owed .danger", text: "The lever will not lift")
   end
@@ -70,14 +84,25 @@ RSpec.describe "People at the screen", type: :feature do
     go "/visits/#{id}?step=read_static_pressure"
     expect(page).to have_css("article h2", text: "Read the static pressure")
     office.now = Time.now.utc
-    Munimen::Desk::TakeReading.new(office.context("owner")).call(id, id: office.uuid, name: "static_pressure", value: "66")
-    expect(page).to have_css(".kept", text: "66 psi", wait: 4) # by the event: without one the screen only looks every five seconds
+    Munimen::Desk::TakeReading.new(office.context("owner")).call(
+      id,
+      id: office.uuid,
+      name: "static_pressure",
+      value: "66"
+    )
+    # by the event: without one the screen only looks every five seconds
+    expect(page).to have_css(".kept", text: "66 psi", wait: 4)
     expect(page).to have_css(".news", text: "Owner: static pressure 66 psi")
   end
 
   it "draws a signature with the pointer and keeps it for the page" do
     signed = office.walk
-    strokes = office.records.visits.rows(:signatures, signed).map { |row| JSON.parse(row[:strokes]).flatten(1).size }
+    strokes =
+      office
+        .records
+        .visits
+        .rows(:signatures, signed)
+        .map { |row| row[:strokes].flatten(1).size }
     expect(strokes).to all(be > 10)
     sign_in
     go "/visits/#{signed}/report"
@@ -89,7 +114,9 @@ RSpec.describe "People at the screen", type: :feature do
     sign_in
     go "/heaters/#{office.heater}"
     click_button "Start a visit now"
-    expect(page).to have_css("article h2", text: "Identify the water heater").and have_content("min hands-on")
+    expect(page).to have_css("article h2", text: "Identify the water heater").and have_content(
+      "min hands-on"
+    )
     expect(page).to have_css(".line .block", minimum: 20)
     go "/"
     expect(page).to have_button("Go on", minimum: 1).and have_content("Annual safety visit")

@@ -13,21 +13,39 @@ RSpec.describe "Service at the screen", type: :feature do
   end
 
   def take(visit, step, answers)
-    office.view(visit)[:running].each { |wait| office.step(visit, wait[:operation], "already_so") } if step[:needs].any? { |need| !need[:met] }
-    (step[:looks] || []).each { |item| Munimen::Desk::Look.new(office.context).call(visit, items: [{ id: office.uuid, item: item[:id].to_s, finding: "sound" }]) }
-    step[:reads].each { |read| office.read(visit, read[:name], answers[read[:name]] || read[:choices]&.first&.fetch(:id) || "1") if read[:wanted] }
+    if step[:needs].any? { |need| !need[:met] }
+      office.view(visit)[:running].each do |wait|
+        office.step(visit, wait[:operation], "already_so")
+      end
+    end
+    (step[:looks] || []).each do |item|
+      Munimen::Desk::RecordObservations.new(office.context).call(
+        visit,
+        items: [{ id: office.uuid, item: item[:id].to_s, finding: "sound" }]
+      )
+    end
+    step[:reads].each do |read|
+      next unless read[:wanted]
+
+      office.read(
+        visit,
+        read[:name],
+        answers[read[:name]] || read[:choices]&.first&.fetch(:id) || "1"
+      )
+    end
     office.now = Time.now.utc
     office.step(visit, step[:operation])
   end
 
-  it "counts a drain down on every device, through a reload, says what can go on, and ends it when told" do
+  it "counts a drain down on every device, through a reload, says what can go on, and ends it " \
+     "when told" do
     visit = office.start(jobs: %w[flush])
     drive_to(visit, :drain_empty)
     sign_in
     go "/visits/#{visit}"
     expect(page).to have_css("article h2", text: "Drain the tank empty")
     click_button "Done – next"
-    expect(page).to have_css(".waits .clock").and have_content("reckoned")
+    expect(page).to have_css(".waits .clock").and have_content("expected")
     first = find(".waits .clock").text
     page.refresh
     expect(page).to have_css(".waits", text: "Draining")
@@ -35,7 +53,9 @@ RSpec.describe "Service at the screen", type: :feature do
       sign_in("owner")
       go "/visits/#{visit}"
       expect(page).to have_css(".waits .clock")
-      minutes = [first, find(".waits .clock").text].map { |text| text.split(":").then { |m, s| (m.to_i * 60) + s.to_i } }
+      minutes = [first, find(".waits .clock").text].map do |text|
+        text.split(":").then { |m, s| (m.to_i * 60) + s.to_i }
+      end
       expect(minutes.reduce(:-)).to be_between(0, 30)
       page.visit("about:blank")
     end
@@ -62,7 +82,11 @@ RSpec.describe "Service at the screen", type: :feature do
 
   it "proves dead pair by pair: all zero and the tester proved again, or it is not dead" do
     office.records.people.qualify(office.person[:id], [{ trade: "electrical" }])
-    Munimen::Desk::KeepHeater.new(office.context).change(office.heater, label: "Closet", installation: Build::ELECTRIC)
+    Munimen::Desk::KeepHeater.new(office.context).change(
+      office.heater,
+      label: "Closet",
+      installation: Build::ELECTRIC
+    )
     visit = office.start(jobs: %w[check_elements])
     drive_to(visit, :prove_dead)
     sign_in
@@ -85,15 +109,15 @@ RSpec.describe "Service at the screen", type: :feature do
     expect(page).to have_css("dd", text: /gal/)
     find(".el-select").click
     find(".el-select-dropdown__item", text: "Replace the anode").click
-    click_button "Take it in"
+    click_button "Add"
     expect(page).to have_css(".jobs li", text: "Replace the anode")
-    within(".jobs") { all("button", text: "Put off").last.click }
+    within(".jobs") { all("button", text: "Postpone").last.click }
     fill_in "Why: a part is missing, no time, …", with: "Anode not in stock"
     within(".jobs") { find("button[type=submit]").click }
     expect(page).to have_css(".jobs s", text: "Replace the anode")
     expect(office.view(visit)[:jobs].map { |job| job[:id] }).to eq([:flush])
     go "/visits/#{visit}/report"
-    expect(page).to have_content("Put off to another day").and have_content("Anode not in stock")
+    expect(page).to have_content("Postponed to another day").and have_content("Anode not in stock")
   end
 
   it "offers no way past a need that protects, and matches the part by its plate" do
@@ -102,7 +126,9 @@ RSpec.describe "Service at the screen", type: :feature do
     office.read(visit, :static_pressure, "62")
     sign_in
     go "/visits/#{visit}?step=replace_vessel"
-    expect(page).to have_css(".needs", text: "pressure zero").and have_no_button("Do it all the same, with a reason…")
+    expect(page).to have_css(".needs", text: "pressure zero").and have_no_button(
+      "Do it all the same, with a reason…"
+    )
     click_button "Which one fits?"
     expect(page).to have_css("summary", text: "fits").and have_css("td", text: /gal/)
   end

@@ -20,9 +20,18 @@ RSpec.describe "A visit on the screen", type: :feature do
     press(:Enter)
   end
 
-  # What is still to be read in the step in hand, one after the other: an answer can open another question.
+  # What is still to be read in the step in hand, one after the other: an answer can open another
+  # question.
   def each_open_reading
-    while (box = page.all(".reading", wait: 0.1).find { |one| one.has_no_css?(".kept, [aria-pressed=true]", wait: 0) && !one.text.include?("may be left out") })
+    while (
+      box =
+        page
+          .all(".reading", wait: 0.1)
+          .find do |one|
+            one.has_no_css?(".kept, [aria-pressed=true]", wait: 0) &&
+              !one.text.include?("may be left out")
+          end
+    )
       yield box, box.all("input", wait: 0).first
     end
   end
@@ -33,7 +42,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     each_open_reading do |box, input|
       if input
         input.set(AtTheScreen::VALUES.fetch(input["name"]))
-        box.click_button("Keep")
+        box.click_button("Save")
       else
         box.all(".choice").first.click
       end
@@ -73,15 +82,25 @@ RSpec.describe "A visit on the screen", type: :feature do
     find_button("Go on").send_keys(:enter)
     expect(page).to have_css("article h2", text: "Identify the water heater")
     work_through { by_keyboard }
-    expect(page).to have_content("put right by the dates below").or have_content("everything tested is sound").or have_content("worth watching")
+    expect(page).to have_content("put right by the dates below").or have_content(
+      "everything tested is sound"
+    ).or have_content("worth watching")
     sign_with_names
     go "/visits/#{visit_id}/report"
-    expect(page).to have_content("What was measured").and have_content("Air charge of the expansion tank, as found").and have_content("44 psi")
+    expect(page).to have_content("What was measured").and have_content(
+      "Air charge of the expansion tank, as found"
+    ).and have_content("44 psi")
     expect(page).to have_content("Re-check the expansion tank's charge")
     require "pdf-reader"
-    bytes = page.evaluate_async_script("fetch('/api/visits/#{visit_id}/report.pdf').then(r => r.arrayBuffer()).then(b => arguments[0](Array.from(new Uint8Array(b))))")
-    text = PDF::Reader.new(StringIO.new(bytes.pack("C*"))).pages.map(&:text).join(" ").gsub(/\s+/, " ")
-    expect(text).to include("Ada Brook").and include("44 psi").and include("Re-check the expansion tank's charge")
+    bytes = page.evaluate_async_script(
+      "fetch('/api/visits/#{visit_id}/report.pdf').then(r => r.arrayBuffer()).then(b => " \
+      "arguments[0](Array.from(new Uint8Array(b))))"
+    )
+    text =
+      PDF::Reader.new(StringIO.new(bytes.pack("C*"))).pages.map(&:text).join(" ").gsub(/\s+/, " ")
+    expect(text).to include("Ada Brook").and include("44 psi").and include(
+      "Re-check the expansion tank's charge"
+    )
     go "/"
     expect(page).to have_content("Re-check the expansion tank's charge")
   end
@@ -105,7 +124,7 @@ RSpec.describe "A visit on the screen", type: :feature do
 
     page.driver.browser.network.offline_mode
     fill_in "tap_temperature", with: "119"
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_content("1 waiting to be sent")
     page.driver.browser.network.emulate_network_conditions
     expect(page).to have_content("119 °F").and have_no_content("waiting to be sent")
@@ -116,12 +135,16 @@ RSpec.describe "A visit on the screen", type: :feature do
     sign_with_names
   end
 
-  it "judges a reading at once, takes another unit, keeps the old value, and refuses nonsense with the field" do
+  it "judges a reading at once, takes another unit, keeps the old value, and refuses nonsense " \
+     "with the field" do
     sign_in
     go "/visits/#{id}?step=read_static_pressure"
     field = find("[name=static_pressure]")
     field.send_keys("95", :enter)
-    expect(page).to have_css(".verdict.defect", text: "95 psi is more than it should be").and have_content("IRC P2903.3.1")
+    expect(page).to have_css(
+      ".verdict.defect",
+      text: "95 psi is more than it should be"
+    ).and have_content("IRC P2903.3.1")
     field.send_keys("4 bar", :enter)
     expect(page).to have_css(".verdict.sound", text: "58 psi").and have_content("was 95 psi")
     field.send_keys("52 F", :enter)
@@ -129,7 +152,8 @@ RSpec.describe "A visit on the screen", type: :feature do
     expect(page).to have_field("static_pressure", with: "52 F")
   end
 
-  it "says which need is missing and goes to the step on the way; a part touched jumps to its step" do
+  it "says which need is missing and goes to the step on the way; a part touched jumps to its " \
+     "step" do
     sign_in
     go "/visits/#{id}?step=read_vessel_charge"
     expect(page).to have_css(".needs", text: "pressure zero")
@@ -148,7 +172,9 @@ RSpec.describe "A visit on the screen", type: :feature do
       go path
       expect(page).to have_button("Gas or CO")
       click_button "Gas or CO"
-      expect(page).to have_content("No flame. No switch, on or off.").and have_content("Everybody out into fresh air")
+      expect(page).to have_content("No flame. No switch, on or off.").and have_content(
+        "Everybody out into fresh air"
+      )
       press(:Escape)
       expect(page).to have_no_content("No flame.")
     end
@@ -156,7 +182,8 @@ RSpec.describe "A visit on the screen", type: :feature do
     expect(page).to have_content("Gas smell")
   end
 
-  it "adds a customer, a site and a heater with only what the data plate shows, and refuses what cannot be" do
+  it "adds a customer, a site and a heater with only what the data plate shows, and refuses what " \
+     "cannot be" do
     sign_in
     click_link "Customers"
     click_button "New customer"
@@ -165,16 +192,16 @@ RSpec.describe "A visit on the screen", type: :feature do
     expect(page).to have_css("h1", text: "Noor Vandersloot")
     click_button "New site"
     fill_in "address", with: "9 Quarry Bend"
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_content("9 Quarry Bend")
     click_button "New heater"
     fill_in "label", with: "Cellar"
     fill_in "capacity", with: "900"
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_css("[role=alert]", text: "capacity must be between")
     fill_in "capacity", with: "190 L"
     fill_in "input", with: "40000"
-    click_button "Keep"
+    click_button "Save"
     expect(page).to have_css("h1", text: "Cellar – Gas storage, 190 L")
     expect(page).to have_css(".section")
   end
@@ -193,19 +220,29 @@ RSpec.describe "A visit on the screen", type: :feature do
   it "has no serious findings of axe, light and dark, on a desk and on a phone" do
     signed = office.walk
     sign_in
-    found = ["/", "/customers", "/customers/#{office.customer}", "/heaters/#{office.heater}", "/visits/#{id}", "/visits/#{signed}/report", "/calculators",
-             "/calculators/scald_time?temperature=130", "/settings"].flat_map do |path|
-      [[1280, 800], [390, 844]].flat_map do |size|
-        page.driver.resize(*size)
-        go path
-        expect(page).to have_css("main h1, main h2")
-        sleep 0.3
-        light = serious
-        page.execute_script("document.documentElement.classList.add('dark')")
-        sleep 0.5
-        (light + serious).map { |finding| "#{path} #{size.first}: #{finding}" }
+    found =
+      [
+        "/",
+        "/customers",
+        "/customers/#{office.customer}",
+        "/heaters/#{office.heater}",
+        "/visits/#{id}",
+        "/visits/#{signed}/report",
+        "/calculators",
+        "/calculators/scald_time?temperature=130",
+        "/settings"
+      ].flat_map do |path|
+        [[1280, 800], [390, 844]].flat_map do |size|
+          page.driver.resize(*size)
+          go path
+          expect(page).to have_css("main h1, main h2")
+          sleep 0.3
+          light = serious
+          page.execute_script("document.documentElement.classList.add('dark')")
+          sleep 0.5
+          (light + serious).map { |finding| "#{path} #{size.first}: #{finding}" }
+        end
       end
-    end
     expect(found).to be_empty, found.join("\n")
   end
 end

@@ -1,20 +1,118 @@
 # frozen_string_literal: true
 
-RSpec.describe Munimen::Calculation do
+RSpec.describe Munimen::Calculations::Calculation do
   good = {
-    convert: { value: "52 psi", to: "bar" }, water: { temperature: "60" }, thermal_expansion: { volume: "50", cold: "50", hot: "140" },
-    expansion_vessel: { volume: "50", cold: "50", hot: "140", supply_pressure: "60", maximum_pressure: "80" },
-    vessel_performance: { volume: "50", cold: "50", hot: "140", supply_pressure: "60", vessel_volume: "2", charge: "40" },
-    closed_system: { volume: "50", power: "40000", cold: "50", hot: "140", supply_pressure: "60" },
-    scald_time: { temperature: "130" }, settled_reading: { samples: [{ t: 0, value: 1 }, { t: 3, value: 1 }, { t: 6, value: 1 }], tolerance: "1" },
-    heat_up: { volume: "50", power: "4500 W", cold: "50", hot: "120" }, recovery: { power: "40000", efficiency: "0.8", rise: "90" },
-    mixed_delivery: { volume: "50", stored: "140", cold: "50", mixed: "105" }, drain_time: { volume: "50", tank_height: "4", hose_length: "25" },
-    element: { rated_power: "4500", rated_voltage: "240", resistance: "12.9" }, branch_circuit: { power: "4500", voltage: "240" },
-    gas_input: { dial_volume: "2", seconds: "180", plate_input: "40000" }, gas_pressure: { fuel: "natural", line: "7", operating: "6.8" },
-    pilot_generator: { kind: "thermocouple", open_circuit: "24" }, relief_valve_match: { heater_input: "40000", new_rating: "105000" },
-    discharge_pipe_england: { outlet: "1/2", length: "7 m" }, coil: { flow: "4", flow_temperature: "170", return_temperature: "150", tank_temperature: "90" },
-    anode_life: { inspections: [{ date: "2024-01-01", remaining: 0.9 }, { date: "2026-01-01", remaining: 0.5 }] },
-    combustion_air: { room_volume: "1000", total_input: "40000" }, stored_energy: { volume: "50", temperature: "300" }
+    convert: {
+      value: "52 psi",
+      to: "bar"
+    },
+    water: {
+      temperature: "60"
+    },
+    thermal_expansion: {
+      volume: "50",
+      cold: "50",
+      hot: "140"
+    },
+    expansion_vessel: {
+      volume: "50",
+      cold: "50",
+      hot: "140",
+      supply_pressure: "60",
+      maximum_pressure: "80"
+    },
+    vessel_performance: {
+      volume: "50",
+      cold: "50",
+      hot: "140",
+      supply_pressure: "60",
+      vessel_volume: "2",
+      charge: "40"
+    },
+    closed_system: {
+      volume: "50",
+      power: "40000",
+      cold: "50",
+      hot: "140",
+      supply_pressure: "60"
+    },
+    scald_time: {
+      temperature: "130"
+    },
+    settled_reading: {
+      samples: [{ t: 0, value: 1 }, { t: 3, value: 1 }, { t: 6, value: 1 }],
+      tolerance: "1"
+    },
+    heat_up: {
+      volume: "50",
+      power: "4500 W",
+      cold: "50",
+      hot: "120"
+    },
+    recovery: {
+      power: "40000",
+      efficiency: "0.8",
+      rise: "90"
+    },
+    mixed_delivery: {
+      volume: "50",
+      stored: "140",
+      cold: "50",
+      mixed: "105"
+    },
+    drain_time: {
+      volume: "50",
+      tank_height: "4",
+      hose_length: "25"
+    },
+    element: {
+      rated_power: "4500",
+      rated_voltage: "240",
+      resistance: "12.9"
+    },
+    branch_circuit: {
+      power: "4500",
+      voltage: "240"
+    },
+    gas_input: {
+      dial_volume: "2",
+      seconds: "180",
+      plate_input: "40000"
+    },
+    gas_pressure: {
+      fuel: "natural",
+      line: "7",
+      operating: "6.8"
+    },
+    pilot_generator: {
+      kind: "thermocouple",
+      open_circuit: "24"
+    },
+    relief_valve_match: {
+      heater_input: "40000",
+      new_rating: "105000"
+    },
+    discharge_pipe_england: {
+      outlet: "1/2",
+      length: "7 m"
+    },
+    coil: {
+      flow: "4",
+      flow_temperature: "170",
+      return_temperature: "150",
+      tank_temperature: "90"
+    },
+    anode_life: {
+      inspections: [{ date: "2024-01-01", remaining: 0.9 }, { date: "2026-01-01", remaining: 0.5 }]
+    },
+    combustion_air: {
+      room_volume: "1000",
+      total_input: "40000"
+    },
+    stored_energy: {
+      volume: "50",
+      temperature: "300"
+    }
   }
 
   it "has a good example here for each that there is" do
@@ -22,7 +120,8 @@ RSpec.describe Munimen::Calculation do
   end
 
   good.each do |id, inputs|
-    it "#{id} names its sources, gives every output it declares, in every system of units it knows" do
+    it "#{id} names its sources, gives every output it declares, in every system of units it " \
+       "knows" do
       expect(described_class[id].sources).not_to be_empty
       described_class[id].systems.each do |units|
         result = described_class[id].call(units == :us ? inputs : in_words(id, inputs), units:).to_h
@@ -34,14 +133,25 @@ RSpec.describe Munimen::Calculation do
     it "#{id} refuses units of another dimension, and names the field" do
       described_class[id].inputs.select { |input| input.unit_symbol(:us) }.each do |input|
         wrong = input.kind == :time ? "3 psi" : "3 min"
-        expect { described_class[id].call({ **inputs, input.name => wrong }) }.to raise_error(Munimen::Error) { |error| expect([error.field, error.code.to_s]).to eq([input.name.to_s, "wrong_unit"]) }
+        expect { described_class[id].call({ **inputs, input.name => wrong }) }.to raise_error(
+          Munimen::Error
+        ) { |error| expect([error.field, error.code.to_s]).to eq([input.name.to_s, "wrong_unit"]) }
       end
     end
 
     it "#{id} refuses an input it does not know and one that is missing" do
-      expect { described_class[id].call({ **inputs, colour: "red" }) }.to raise_error(Munimen::Error, /has no input/)
-      first = described_class[id].inputs.map(&:name).find { |name| inputs.key?(name) && id != :gas_pressure } or next
-      expect { described_class[id].call(inputs.except(first)) }.to raise_error(Munimen::Error) { |error| expect(error.field).to eq(first.to_s) }
+      expect { described_class[id].call({ **inputs, colour: "red" }) }.to raise_error(
+        Munimen::Error,
+        /has no input/
+      )
+      first =
+        described_class[id]
+          .inputs
+          .map(&:name)
+          .find { |name| inputs.key?(name) && id != :gas_pressure } or next
+      expect { described_class[id].call(inputs.except(first)) }.to raise_error(
+        Munimen::Error
+      ) { |error| expect(error.field).to eq(first.to_s) }
     end
   end
 
@@ -54,33 +164,98 @@ RSpec.describe Munimen::Calculation do
   end
 
   [
-    [:thermal_expansion, { volume: "-5", cold: "50", hot: "140" }, "volume"], [:thermal_expansion, { volume: "0", cold: "50", hot: "140" }, "volume"],
-    [:thermal_expansion, { volume: "50", cold: "50", hot: "300" }, "hot"], [:thermal_expansion, { volume: "50", cold: "140", hot: "50" }, "hot"],
-    [:heat_up, { volume: "50", power: "4500 W", efficiency: "1.5", cold: "50", hot: "120" }, "efficiency"],
-    [:expansion_vessel, { volume: "50", cold: "50", hot: "140", supply_pressure: "90", maximum_pressure: "80" }, "supply_pressure"],
-    [:expansion_vessel, { volume: "50", cold: "50", hot: "140", supply_pressure: "60", maximum_pressure: "80", charge: "85" }, "charge"],
-    [:vessel_performance, { volume: "50", cold: "50", hot: "140", supply_pressure: "60", vessel_volume: "0", charge: "40" }, "vessel_volume"],
-    [:closed_system, { volume: "50", power: "0", cold: "50", hot: "140", supply_pressure: "60" }, "power"],
-    [:closed_system, { volume: "50", power: "40000", cold: "50", hot: "140", supply_pressure: "60", compliance: "0" }, "compliance"],
-    [:recovery, { power: "40000", rise: "0" }, "rise"], [:mixed_delivery, { volume: "50", stored: "100", cold: "50", mixed: "105" }, "mixed"],
+    [:thermal_expansion, { volume: "-5", cold: "50", hot: "140" }, "volume"],
+    [:thermal_expansion, { volume: "0", cold: "50", hot: "140" }, "volume"],
+    [:thermal_expansion, { volume: "50", cold: "50", hot: "300" }, "hot"],
+    [:thermal_expansion, { volume: "50", cold: "140", hot: "50" }, "hot"],
+    [
+      :heat_up,
+      { volume: "50", power: "4500 W", efficiency: "1.5", cold: "50", hot: "120" },
+      "efficiency"
+    ],
+    [
+      :expansion_vessel,
+      { volume: "50", cold: "50", hot: "140", supply_pressure: "90", maximum_pressure: "80" },
+      "supply_pressure"
+    ],
+    [
+      :expansion_vessel,
+      {
+        volume: "50",
+        cold: "50",
+        hot: "140",
+        supply_pressure: "60",
+        maximum_pressure: "80",
+        charge: "85"
+      },
+      "charge"
+    ],
+    [
+      :vessel_performance,
+      {
+        volume: "50",
+        cold: "50",
+        hot: "140",
+        supply_pressure: "60",
+        vessel_volume: "0",
+        charge: "40"
+      },
+      "vessel_volume"
+    ],
+    [
+      :closed_system,
+      { volume: "50", power: "0", cold: "50", hot: "140", supply_pressure: "60" },
+      "power"
+    ],
+    [
+      :closed_system,
+      {
+        volume: "50",
+        power: "40000",
+        cold: "50",
+        hot: "140",
+        supply_pressure: "60",
+        compliance: "0"
+      },
+      "compliance"
+    ],
+    [:recovery, { power: "40000", rise: "0" }, "rise"],
+    [:mixed_delivery, { volume: "50", stored: "100", cold: "50", mixed: "105" }, "mixed"],
     [:drain_time, { volume: "50", tank_height: "0", hose_length: "25" }, "tank_height"],
     [:drain_time, { volume: "50", tank_height: "4", hose_length: "25", fraction: "2" }, "fraction"],
-    [:element, { rated_power: "4500", rated_voltage: "0" }, "rated_voltage"], [:element, { rated_power: "4500", rated_voltage: "240", resistance: "12 mV" }, "resistance"],
-    [:gas_input, { dial_volume: "2", seconds: "0" }, "seconds"], [:gas_input, { dial_volume: "2", seconds: "180", heating_value: "39" }, "heating_value"],
-    [:relief_valve_match, { heater_input: "0" }, "heater_input"], [:discharge_pipe_england, { outlet: "1/2", length: "7", bends: "1.5" }, "bends"],
-    [:discharge_pipe_england, { outlet: "5/8", length: "7" }, "outlet"], [:stored_energy, { volume: "50", temperature: "380" }, "temperature"],
-    [:anode_life, { inspections: [{ date: "2024-01-01", remaining: 1.4 }] }, "inspections"], [:anode_life, { inspections: [{ date: "soon", remaining: 0.4 }] }, "inspections"],
-    [:anode_life, { inspections: [{ date: "2024-01-01", remaining: 0.4 }] }, "inspections"], [:anode_life, { mass: "1" }, "current"],
-    [:combustion_air, { room_volume: "0", total_input: "40000" }, "room_volume"], [:pilot_generator, { kind: "battery" }, "kind"],
-    [:water, { temperature: "20" }, "temperature"], [:settled_reading, { samples: [1, 2], tolerance: "1" }, "samples"],
-    [:settled_reading, { samples: [{ t: 0, value: 1 }, { t: 0, value: 1 }, { t: 1, value: 1 }], tolerance: "1" }, "samples"]
+    [:element, { rated_power: "4500", rated_voltage: "0" }, "rated_voltage"],
+    [:element, { rated_power: "4500", rated_voltage: "240", resistance: "12 mV" }, "resistance"],
+    [:gas_input, { dial_volume: "2", seconds: "0" }, "seconds"],
+    [:gas_input, { dial_volume: "2", seconds: "180", heating_value: "39" }, "heating_value"],
+    [:relief_valve_match, { heater_input: "0" }, "heater_input"],
+    [:discharge_pipe_england, { outlet: "1/2", length: "7", bends: "1.5" }, "bends"],
+    [:discharge_pipe_england, { outlet: "5/8", length: "7" }, "outlet"],
+    [:stored_energy, { volume: "50", temperature: "380" }, "temperature"],
+    [:anode_life, { inspections: [{ date: "2024-01-01", remaining: 1.4 }] }, "inspections"],
+    [:anode_life, { inspections: [{ date: "soon", remaining: 0.4 }] }, "inspections"],
+    [:anode_life, { inspections: [{ date: "2024-01-01", remaining: 0.4 }] }, "inspections"],
+    [:anode_life, { mass: "1" }, "current"],
+    [:combustion_air, { room_volume: "0", total_input: "40000" }, "room_volume"],
+    [:pilot_generator, { kind: "battery" }, "kind"],
+    [:water, { temperature: "20" }, "temperature"],
+    [:settled_reading, { samples: [1, 2], tolerance: "1" }, "samples"],
+    [
+      :settled_reading,
+      { samples: [{ t: 0, value: 1 }, { t: 0, value: 1 }, { t: 1, value: 1 }], tolerance: "1" },
+      "samples"
+    ]
   ].each do |id, inputs, field|
     it "#{id} refuses nonsense in #{field}: #{inputs}" do
-      expect { described_class[id].call(inputs) }.to raise_error(Munimen::Error) { |error| expect(error.field).to eq(field) }
+      expect { described_class[id].call(inputs) }.to raise_error(Munimen::Error) { |error|
+        expect(error.field).to eq(field)
+      }
     end
   end
 
   it "does not know what there is not" do
-    expect { described_class[:perpetual_motion] }.to raise_error(Munimen::NotFound, /there are: anode_life/)
+    expect { described_class[:perpetual_motion] }.to raise_error(
+      Munimen::NotFound,
+      /there are: anode_life/
+    )
   end
 end

@@ -1,11 +1,28 @@
 # frozen_string_literal: true
 
-# Single checks at their edges: [check, kind, rulebook, plate, readings, the grade that the source named beside it gives].
+# Single checks at their edges: [check, kind, rulebook, plate, readings, the grade that the source
+# named beside it gives].
 RSpec.describe Munimen::Judgement::Check do
   def graded(check, kind, book, plate, readings, house: {})
-    rules = Munimen::Rules::InForce.new(book, firm: house)
-    given = readings.map { |name, value| Munimen::ReadingInput.read(name.to_s, value, units: rules.units, id: name.to_s, state: { heater_pressure: :live }) }
-    visit = Munimen::Visit.new(heater: heater(kind, units: rules.units, **plate), rules:, jobs: [:annual_safety], on: Date.new(2026, 11, 23), readings: given)
+    rules = Munimen::Rules::EffectiveRules.new(book, firm: house)
+    given = readings.map do |name, value|
+      Munimen::Visit::ReadingInput.read(
+        name.to_s,
+        value,
+        units: rules.units,
+        id: name.to_s,
+        state: {
+          heater_pressure: :live
+        }
+      )
+    end
+    visit = Munimen::Visit.new(
+      heater: heater(kind, units: rules.units, **plate),
+      rules:,
+      jobs: [:annual_safety],
+      date: Date.new(2026, 11, 23),
+      readings: given
+    )
     described_class.all.find { |one| one.id == check }.verdict(visit)
   end
 
@@ -13,35 +30,66 @@ RSpec.describe Munimen::Judgement::Check do
   us = %i[gas_storage us_irc]
   upc = %i[gas_storage us_upc]
 
-  # Approved Document G, G3 (clauses from memory): non-self-resetting cut-out; D1 at most 600 mm, end at most 100 mm above ground.
-  # IRC P2804.6.1, P2801.6 and UPC 608.5, 507.5 (from memory): 6 in and two diameters; 6 to 24 in. The rest: common practice.
+  # Approved Document G, G3 (clauses from memory): non-self-resetting cut-out; D1 at most 600 mm,
+  # end at most 100 mm above ground. IRC P2804.6.1, P2801.6 and UPC 608.5, 507.5 (from memory): 6
+  # in and two diameters; 6 to 24 in. The rest: common practice.
   [
-    [:cut_out_test, *england, {}, { cut_out_opens: "comes_on" }, :danger], [:cut_out_test, *england, {}, { cut_out_opens: "stays_off", cut_out_resets: "by_itself" }, :danger],
-    [:cut_out_test, *england, {}, { cut_out_opens: "stays_off", cut_out_resets: "by_hand" }, :sound], [:cut_out_test, *england, {}, { cut_out_opens: "stays_off" }, nil],
-    [:inlet_group, *england, {}, { static_pressure: "3 bar" }, :sound], [:inlet_group, *england, {}, { static_pressure: "3.5 bar" }, :sound],
-    [:inlet_group, *england, {}, { static_pressure: "3.6 bar" }, :defect], [:inlet_group, *england, {}, { static_pressure: "2.4 bar" }, :watch],
+    [:cut_out_test, *england, {}, { cut_out_opens: "comes_on" }, :danger],
+    [
+      :cut_out_test,
+      *england,
+      {},
+      { cut_out_opens: "stays_off", cut_out_resets: "by_itself" },
+      :danger
+    ],
+    [
+      :cut_out_test,
+      *england,
+      {},
+      { cut_out_opens: "stays_off", cut_out_resets: "by_hand" },
+      :sound
+    ],
+    [:cut_out_test, *england, {}, { cut_out_opens: "stays_off" }, nil],
+    [:inlet_group, *england, {}, { static_pressure: "3 bar" }, :sound],
+    [:inlet_group, *england, {}, { static_pressure: "3.5 bar" }, :sound],
+    [:inlet_group, *england, {}, { static_pressure: "3.6 bar" }, :defect],
+    [:inlet_group, *england, {}, { static_pressure: "2.4 bar" }, :watch],
     [:inlet_group, *england, {}, { static_pressure: "6 bar", mains_pressure: "6.1 bar" }, :defect],
-    [:inlet_group, *england, { regulator_setting: nil }, { static_pressure: "3 bar" }, :not_tested], [:inlet_group, *us, {}, { static_pressure: "60" }, nil],
-    [:d1_length, *england, { d1_length: "600 mm" }, {}, :sound], [:d1_length, *england, { d1_length: "601 mm" }, {}, :defect],
-    [:outlet_height, *england, {}, { outlet_height: "100" }, :sound], [:outlet_height, *england, {}, { outlet_height: "120" }, :defect],
+    [:inlet_group, *england, { regulator_setting: nil }, { static_pressure: "3 bar" }, :not_tested],
+    [:inlet_group, *us, {}, { static_pressure: "60" }, nil],
+    [:d1_length, *england, { d1_length: "600 mm" }, {}, :sound],
+    [:d1_length, *england, { d1_length: "601 mm" }, {}, :defect],
+    [:outlet_height, *england, {}, { outlet_height: "100" }, :sound],
+    [:outlet_height, *england, {}, { outlet_height: "120" }, :defect],
     [:outlet_height, *england, { discharge_ends: "hopper" }, { outlet_height: "2500" }, :sound],
-    [:outlet_height, *us, {}, { outlet_height: "6" }, :sound], [:outlet_height, *us, {}, { outlet_height: "6.5" }, :defect],
+    [:outlet_height, *us, {}, { outlet_height: "6" }, :sound],
+    [:outlet_height, *us, {}, { outlet_height: "6.5" }, :defect],
     [:outlet_height, *us, {}, { outlet_height: "1.4" }, :defect],
     [:outlet_height, *upc, { discharge_ends: "outdoors" }, { outlet_height: "12" }, :sound],
     [:outlet_height, *upc, { discharge_ends: "outdoors" }, { outlet_height: "5" }, :defect],
     [:outlet_height, *upc, { discharge_ends: "floor" }, { outlet_height: "5" }, :sound],
-    [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "5.9" }, :defect], [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "6" }, :sound],
-    [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "24" }, :sound], [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "25" }, :defect],
-    [:discharge_into_pan, *us, { discharge_ends: "pan" }, {}, :sound], [:discharge_into_pan, *upc, { discharge_ends: "pan" }, {}, :defect],
+    [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "5.9" }, :defect],
+    [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "6" }, :sound],
+    [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "24" }, :sound],
+    [:pan_pipe_height, *us, { pan: "yes" }, { pan_pipe_height: "25" }, :defect],
+    [:discharge_into_pan, *us, { discharge_ends: "pan" }, {}, :sound],
+    [:discharge_into_pan, *upc, { discharge_ends: "pan" }, {}, :defect],
     [:discharge_into_pan, *us, { discharge_ends: "floor" }, {}, nil],
-    [:paper, *us, {}, { paper: "dry" }, :sound], [:paper, *us, {}, { paper: "spot" }, :watch], [:paper, *us, {}, { paper: "wet" }, :defect],
-    [:pilot_flame, *us, {}, { pilot_flame: "blue_on_tip" }, :sound], [:pilot_flame, *us, {}, { pilot_flame: "lazy_yellow" }, :defect],
-    [:pilot_held, *us, {}, { floor_smell: "gas" }, :danger], [:pilot_held, *us, {}, { floor_smell: "none", pilot_held: "dies" }, :defect],
-    [:pilot_held, *us, {}, { floor_smell: "none", pilot_held: "stays" }, :sound], [:pilot_held, *us, {}, { floor_smell: "none" }, nil]
+    [:paper, *us, {}, { paper: "dry" }, :sound],
+    [:paper, *us, {}, { paper: "spot" }, :watch],
+    [:paper, *us, {}, { paper: "wet" }, :defect],
+    [:pilot_flame, *us, {}, { pilot_flame: "blue_on_tip" }, :sound],
+    [:pilot_flame, *us, {}, { pilot_flame: "lazy_yellow" }, :defect],
+    [:pilot_held, *us, {}, { floor_smell: "gas" }, :danger],
+    [:pilot_held, *us, {}, { floor_smell: "none", pilot_held: "dies" }, :defect],
+    [:pilot_held, *us, {}, { floor_smell: "none", pilot_held: "stays" }, :sound],
+    [:pilot_held, *us, {}, { floor_smell: "none" }, nil]
   ].each do |check, kind, book, plate, readings, grade|
-    it "#{check} under #{book}, #{[plate, readings].reject(&:empty?).map { |given| given.map { |pair| pair.join(' ') }.join(', ') }.join('; ')}: #{grade || 'says nothing'}" do
+    given = [plate, readings].reject(&:empty?)
+    told = given.map { |pairs| pairs.map { |pair| pair.join(" ") }.join(", ") }.join("; ")
+    it "#{check} under #{book}, #{told}: #{grade || "says nothing"}" do
       verdict = graded(check, kind, book, plate, readings)
-      expect(verdict&.state).to eq(grade)
+      expect(verdict&.grade).to eq(grade)
       next unless verdict&.finding?
 
       expect(verdict.because.first.source.to_s).not_to be_empty
@@ -50,11 +98,37 @@ RSpec.describe Munimen::Judgement::Check do
   end
 
   it "lets the house rule decide on the pan and on the height, and names it" do
-    objected = graded(:discharge_into_pan, *us, { discharge_ends: "pan" }, {}, house: { discharge_into_pan: :objected })
-    accepted = graded(:discharge_into_pan, *upc, { discharge_ends: "pan" }, {}, house: { discharge_into_pan: :accepted })
-    expect([objected.state, accepted.state]).to eq(%i[defect sound])
+    objected = graded(
+      :discharge_into_pan,
+      *us,
+      { discharge_ends: "pan" },
+      {},
+      house: {
+        discharge_into_pan: :objected
+      }
+    )
+    accepted = graded(
+      :discharge_into_pan,
+      *upc,
+      { discharge_ends: "pan" },
+      {},
+      house: {
+        discharge_into_pan: :accepted
+      }
+    )
+    expect([objected.grade, accepted.grade]).to eq(%i[defect sound])
     expect(objected.because.first.source.to_s).to include("House rule")
-    low = graded(:outlet_height, *us, {}, { outlet_height: "2" }, house: { discharge_height: :three_to_six })
-    expect([low.state, graded(:outlet_height, *us, {}, { outlet_height: "2" }).state]).to eq(%i[defect sound])
+    low = graded(
+      :outlet_height,
+      *us,
+      {},
+      { outlet_height: "2" },
+      house: {
+        discharge_height: :three_to_six
+      }
+    )
+    expect([low.grade, graded(:outlet_height, *us, {}, { outlet_height: "2" }).grade]).to eq(
+      %i[defect sound]
+    )
   end
 end

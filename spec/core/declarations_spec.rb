@@ -6,16 +6,29 @@ RSpec.describe Munimen do
 
   Munimen::Work::Operation.all.each do |operation|
     it "#{operation.id} speaks of states that exist, and in words that exist" do
-      conditions = [operation.needs, operation.makes, operation.wait&.holds || {}, operation.wait&.makes || {}]
+      conditions = [
+        operation.needs,
+        operation.makes,
+        operation.wait&.holds || {},
+        operation.wait&.makes || {}
+      ]
       expect(conditions.flat_map { |one| Munimen::Work::StateSpace.problems(one) }).to be_empty
-      [operation.title, operation.how, operation.because, operation.instrument, *operation.reads.map(&:ask)].each { |text| expect { words.say(text) }.not_to raise_error }
-      expect(Munimen::Words::Cautions::ALL.keys).to include(*operation.cautions) unless operation.cautions.empty?
+      [
+        operation.title,
+        operation.how,
+        operation.because,
+        operation.instrument,
+        *operation.reads.map(&:ask)
+      ].each { |text| expect { words.say(text) }.not_to raise_error }
+      unless operation.cautions.empty?
+        expect(Munimen::Words::Cautions::ALL.keys).to include(*operation.cautions)
+      end
       expect([operation.title, operation.how, operation.because]).to all(be_a(String))
       expect(operation.after - Munimen::Work::Operation.ids).to be_empty
     end
   end
 
-  Munimen::Judgement::Look.all.each do |look|
+  Munimen::Inspection::InspectionItem.all.each do |look|
     it "#{look.id} has for each wrong a grade, a source, a remedy and plain words" do
       expect(look.findings).not_to be_empty
       look.findings.each_value do |finding|
@@ -42,18 +55,25 @@ RSpec.describe Munimen do
     it "#{question.id} gives both sides' reasons, and ours is one of them" do
       expect(question.options.size).to be >= 2
       expect(question.options.values.map(&:reason)).to all(be_a(String))
-      expect(question.options).to have_key(question.ours)
+      expect(question.options).to have_key(question.default_option)
     end
   end
 
   it "keeps core/ free of gems, files, clocks and chance" do
     Dir[File.join(Munimen::ROOT, "core/**/*.rb")].each do |file|
-      expect(File.read(file)).not_to match(/^\s*require(_relative)?\s|Time\.now|Date\.today|\brand\(|File\.|Sequel|Sinatra/), file
+      expect(File.read(file)).not_to match(
+        /^\s*require(_relative)?\s|Time\.now|Date\.today|\brand\(|File\.|Sequel|Sinatra/
+      ),
+      file
     end
   end
 
   it "knows nobody above it: core/ names no other room" do
-    Dir[File.join(Munimen::ROOT, "core/**/*.rb")].each { |file| expect(File.read(file)).not_to match(/Desk::|Store::|Web::|Formats::|Cli::/), file }
-    Dir[File.join(Munimen::ROOT, "desk/*.rb")].each { |file| expect(File.read(file)).not_to match(/Web::|Cli::/), file }
+    Dir[File.join(Munimen::ROOT, "core/**/*.rb")].each do |file|
+      expect(File.read(file)).not_to match(/Desk::|Store::|Web::|Formats::|Cli::/), file
+    end
+    Dir[File.join(Munimen::ROOT, "desk/*.rb")].each do |file|
+      expect(File.read(file)).not_to match(/Web::|Cli::/), file
+    end
   end
 end

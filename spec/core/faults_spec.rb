@@ -2,11 +2,15 @@
 
 # The fault tables of the trade (handbook, §18) and the finder that works on them.
 RSpec.describe Munimen::Faults::Finder do
-  def finder(kind, symptom, evidence = {}, units: :us, **more) = described_class.new(heater(kind, units:, **more), symptom, evidence)
+  def finder(kind, symptom, evidence = {}, units: :us, **more)
+    described_class.new(heater(kind, units:, **more), symptom, evidence)
+  end
+
   def left(finder) = finder.left.map { |one| one.cause.id }
   def units(kind) = kind.start_with?("unvented") ? :england : :us
 
-  # Answers tests as a heater with this cause would, until the finder stops; the outcomes drawn from those possible.
+  # Answers tests as a heater with this cause would, until the finder stops; the outcomes drawn
+  # from those possible.
   def drive(heater, symptom, cause, random)
     evidence = {}
     40.times do
@@ -17,14 +21,23 @@ RSpec.describe Munimen::Faults::Finder do
     raise "#{symptom} #{cause.id}: the finder does not stop"
   end
 
-  it "knows at least 60 causes, each of a symptom, with a test that settles it and what to test after" do
+  it "knows at least 60 causes, each of a symptom, with a test that settles it and what to test " \
+     "after" do
     causes = Munimen::Faults::Cause.all
     expect(causes.size).to be >= 60
     causes.each do |cause|
       expect(cause.of).to all(satisfy { |id| Munimen::Faults::Symptom[id] }), cause.id.to_s
-      expect([cause.title, cause.after, cause.settled_by]).to all(satisfy { |value| value && !value.empty? }), cause.id.to_s
-      (cause.shows.keys + cause.may + cause.settled_by).each { |id| expect(Munimen::Faults::Test[id].id).to eq(id) }
-      cause.shows.each { |id, outcomes| expect(outcomes - Munimen::Faults::Test[id].outcomes.keys).to be_empty, "#{cause.id}: #{id} #{outcomes}" }
+      expect([cause.title, cause.after, cause.settled_by]).to all(
+        satisfy { |value| value && !value.empty? }
+      ),
+      cause.id.to_s
+      (cause.shows.keys + cause.may + cause.settled_by).each do |id|
+        expect(Munimen::Faults::Test[id].id).to eq(id)
+      end
+      cause.shows.each do |id, outcomes|
+        expect(outcomes - Munimen::Faults::Test[id].outcomes.keys).to be_empty,
+        "#{cause.id}: #{id} #{outcomes}"
+      end
       expect(cause.job.nil? || Munimen::Work::Job[cause.job]).to be_truthy
     end
   end
@@ -38,22 +51,30 @@ RSpec.describe Munimen::Faults::Finder do
     end
   end
 
-  # For every cause on every kind of heater: the true one is never ruled out; alone in 85 %, median of at most 5 tests.
+  # For every cause on every kind of heater: the true one is never ruled out; alone in 85 %,
+  # median of at most 5 tests.
   it "finds every cause that shows itself as its table says" do
     random = Random.new(18)
     runs = Build::KINDS.keys.flat_map do |kind|
       heater = heater(kind, units: units(kind))
       Munimen::Faults::Symptom.all.select { |symptom| symptom.of?(heater) }.flat_map do |symptom|
-        symptom.causes(heater).map { |cause| [kind, symptom.id, cause, *drive(heater, symptom.id, cause, random)] }
+        symptom
+          .causes(heater)
+          .map { |cause| [kind, symptom.id, cause, *drive(heater, symptom.id, cause, random)] }
       end
     end
     lost = runs.reject { |_, _, cause, finder, _| left(finder).include?(cause.id) }
-    expect(lost.map { |run| run[1..2].map { |one| one.respond_to?(:id) ? one.id : one } }).to be_empty
+    expect(
+      lost.map { |run| run[1..2].map { |one| one.respond_to?(:id) ? one.id : one } }
+    ).to be_empty
     alone = runs.count { |_, _, _, finder, _| finder.left.size == 1 }
     expect(alone / runs.size.to_f).to be >= 0.85
     tests = runs.map { |run| run.last.size }.sort
     expect(tests[tests.size / 2]).to be <= 5
-    RSpec.configuration.reporter.message("#{runs.size} cases: #{(alone * 100.0 / runs.size).round} % alone, #{tests[tests.size / 2]} tests in the middle, #{tests.last} at most")
+    RSpec.configuration.reporter.message(
+      "#{runs.size} cases: #{(alone * 100.0 / runs.size).round} % alone, " \
+      "#{tests[tests.size / 2]} tests in the middle, #{tests.last} at most"
+    )
   end
 
   # Common practice: handbook §13, “neither is condemned before both are measured”.
@@ -68,34 +89,82 @@ RSpec.describe Munimen::Faults::Finder do
     expect(finder(:gas_storage, :pilot_out, evidence.except(:eco)).settled).to be_nil
   end
 
-  # Common practice: a hot drip is over-temperature until proved otherwise; a cold one on heat-up is expansion.
+  # Common practice: a hot drip is over-temperature until proved otherwise; a cold one on heat-up
+  # is expansion.
   it "rules out by what a drip feels like" do
     hot = left(finder(:gas_storage, :relief_drips, { drip_temperature: :hot }))
     expect(hot).to include(:thermostat_stuck)
     expect(hot & %i[vessel_flat membrane_failed regulator_failed]).to be_empty
-    cold = left(finder(:gas_storage, :relief_drips, { drip_temperature: :cold, drip_when: :on_heat_up }))
+    cold =
+      left(finder(:gas_storage, :relief_drips, { drip_temperature: :cold, drip_when: :on_heat_up }))
     expect(cold).to include(:vessel_flat, :membrane_failed)
     expect(cold & %i[thermostat_stuck regulator_creep]).to be_empty
   end
 
   it "counts what a visit has read already, by the state it was read in" do
-    read = { static_pressure: "62", vessel_charge: ["12", zero], air_valve_emits: "air", hot_peak_found: "148", relief_drip_hot: "cold" }
+    read = {
+      static_pressure: "62",
+      vessel_charge: ["12", zero],
+      air_valve_emits: "air",
+      hot_peak_found: "148",
+      relief_drip_hot: "cold"
+    }
     found = described_class.from_visit(visit(readings: read), :relief_drips)
-    expect(found).to include(static_pressure: :normal, charge: :flat, air_valve: :air, hot_peak: :at_relief, drip_temperature: :cold)
-    live = described_class.from_visit(visit(readings: { static_pressure: "62", vessel_charge: ["62", { heater_pressure: :live }] }), :relief_drips)
+    expect(found).to include(
+      static_pressure: :normal,
+      charge: :flat,
+      air_valve: :air,
+      hot_peak: :at_relief,
+      drip_temperature: :cold
+    )
+    live = described_class.from_visit(
+      visit(
+        readings: {
+          static_pressure: "62",
+          vessel_charge: ["62", { heater_pressure: :live }]
+        }
+      ),
+      :relief_drips
+    )
     expect(live).not_to have_key(:charge)
     expect(described_class.new(gas, :relief_drips, found).settled.id).to eq(:vessel_flat)
-    expect(described_class.from_visit(visit(readings: { generator_open: "14", eco_continuity: "yes" }), :pilot_out)).to eq(generator: :weak, eco: :continuous)
+    expect(
+      described_class.from_visit(
+        visit(readings: { generator_open: "14", eco_continuity: "yes" }),
+        :pilot_out
+      )
+    ).to eq(generator: :weak, eco: :continuous)
     open = visit(heater: electric, readings: { element_resistance: "OL", element_earth: "OL" })
-    expect(described_class.from_visit(open, :no_hot_electric)).to include(upper_ohms: :open, upper_earth: :clear)
+    expect(described_class.from_visit(open, :no_hot_electric)).to include(
+      upper_ohms: :open,
+      upper_earth: :clear
+    )
   end
 
-  it "counts what earlier visits found wrong and nobody put right; that something was sound then says nothing of today" do
+  it "counts what earlier visits found wrong and nobody put right; that something was sound then " \
+     "says nothing of today" do
     today = Date.new(2026, 11, 23)
     past = lambda do |days, readings, *done|
-      steps = done.map { |id| Munimen::Visit::Step.new(id: id.to_s, operation: id, outcome: :done, at: Time.utc(2026, 1, 1)) }
-      taken = readings.map { |name, (value, state)| Munimen::ReadingInput.read(name, value, units: :us, id: name.to_s, state: state || {}) }
-      Munimen::Visit.new(heater: gas, rules: rules, on: today - days, readings: taken, steps:)
+      steps =
+        done.map do |id|
+          Munimen::Visit::Step.new(
+            id: id.to_s,
+            operation: id,
+            outcome: :done,
+            at: Time.utc(2026, 1, 1)
+          )
+        end
+      taken =
+        readings.map do |name, (value, state)|
+          Munimen::Visit::ReadingInput.read(
+            name,
+            value,
+            units: :us,
+            id: name.to_s,
+            state: state || {}
+          )
+        end
+      Munimen::Visit.new(heater: gas, rules: rules, date: today - days, readings: taken, steps:)
     end
     history = ->(symptom, *visits) { described_class.from_history(visits, symptom, on: today) }
     flat = { static_pressure: "62", vessel_charge: ["12", zero] }
@@ -103,18 +172,40 @@ RSpec.describe Munimen::Faults::Finder do
     expect(history[:relief_drips, past[30, flat, :set_vessel_charge]]).to be_empty
     expect(history[:relief_drips, past[10, {}, :replace_vessel], past[30, flat]]).to be_empty
     expect(history[:relief_drips, past[200, flat]]).to be_empty
-    renewed = ->(days) { Munimen::Faults::Test[:bubble_age].in_history([past[days, {}, :renew_bubble]], today) }
-    expect([renewed[100], renewed[700], Munimen::Faults::Test[:bubble_age].in_history([past[100, {}]], today)]).to eq([:recent, :long_ago, nil])
+    renewed = lambda do |days|
+      Munimen::Faults::Test[:bubble_age].in_history([past[days, {}, :renew_bubble]], today)
+    end
+    expect(
+      [
+        renewed[100],
+        renewed[700],
+        Munimen::Faults::Test[:bubble_age].in_history([past[100, {}]], today)
+      ]
+    ).to eq([:recent, :long_ago, nil])
   end
 
   it "says so when the evidence contradicts itself, and what to measure again" do
-    torn = finder(:gas_storage, :relief_drips, { drip_temperature: :hot, tap_temperature: :as_set, thermostat_down: :stops, lever_wash: :dry, hot_peak: :at_relief, charge: :flat })
+    torn = finder(
+      :gas_storage,
+      :relief_drips,
+      {
+        drip_temperature: :hot,
+        tap_temperature: :as_set,
+        thermostat_down: :stops,
+        lever_wash: :dry,
+        hot_peak: :at_relief,
+        charge: :flat
+      }
+    )
     expect([torn.left, torn.settled, torn.next_tests]).to eq([[], nil, []])
     expect(torn.contradiction).not_to be_empty
-    expect(finder(:gas_storage, :relief_drips, { drip_temperature: :hot }).contradiction).to be_empty
+    expect(
+      finder(:gas_storage, :relief_drips, { drip_temperature: :hot }).contradiction
+    ).to be_empty
   end
 
-  it "proposes what splits most for its minutes, the shallow before the deep, and says what it takes to get there" do
+  it "proposes what splits most for its minutes, the shallow before the deep, and says what it " \
+     "takes to get there" do
     first = finder(:gas_storage, :relief_drips).next_tests
     expect(first.first.test.depth).to eq(:look)
     expect(first.map(&:worth)).to eq(first.map(&:worth).sort.reverse)
@@ -122,8 +213,8 @@ RSpec.describe Munimen::Faults::Finder do
     expect(charge.unmet).to eq(heater_pressure: [:zero])
   end
 
-  # 10 000 random states and answers: what is proposed as possible is possible; whatever touches a terminal asks for
-  # covers and power to be as they must.
+  # 10 000 random states and answers: what is proposed as possible is possible; whatever touches a
+  # terminal asks for covers and power to be as they must.
   it "never proposes as possible what the state does not allow, in 10 000 random states" do
     random = Random.new(10_000)
     heaters = Build::KINDS.keys.map { |kind| heater(kind, units: units(kind)) }
@@ -132,17 +223,38 @@ RSpec.describe Munimen::Faults::Finder do
       space = Munimen::Work::StateSpace.new(heater)
       state = space.domains.transform_values { |values| values.sample(random:) }
       symptom = Munimen::Faults::Symptom.all.select { |one| one.of?(heater) }.sample(random:)
-      tests = symptom.causes(heater).flat_map { |cause| cause.shows.keys }.uniq.sample(random.rand(0..2), random:)
-      proposal = described_class.new(heater, symptom.id, tests.to_h { |id| [id, Munimen::Faults::Test[id].outcomes.keys.sample(random:)] }, state:).next_tests.first or next
+      tests =
+        symptom
+          .causes(heater)
+          .flat_map { |cause| cause.shows.keys }
+          .uniq
+          .sample(random.rand(0..2), random:)
+      proposal =
+        described_class
+          .new(
+            heater,
+            symptom.id,
+            tests.to_h { |id| [id, Munimen::Faults::Test[id].outcomes.keys.sample(random:)] },
+            state:
+          )
+          .next_tests
+          .first or next
       expect(proposal.unmet).to eq(space.unmet(proposal.test.needs, state))
     end
-    touching = Munimen::Faults::Test.all.select { |test| test.instrument.to_s.match?(/Multimeter|Insulation|Two-pole/) && test.depth == :opened }
+    touching = Munimen::Faults::Test.all.select do |test|
+      test.instrument.to_s.match?(/Multimeter|Insulation|Two-pole/) && test.depth == :opened
+    end
     electrical = touching.reject { |test| test.id == :stat_call }
-    expect(electrical.map { |test| test.needs.keys & %i[covers feed] }).to all(satisfy { |needs| !needs.empty? })
+    expect(electrical.map { |test| test.needs.keys & %i[covers feed] }).to all(
+      satisfy { |needs| !needs.empty? }
+    )
   end
 
   it "tells a bad answer from a good one" do
-    expect { finder(:gas_storage, :relief_drips, { drip_temperature: :purple }) }.to raise_error(Munimen::Error, /cold, hot/)
+    expect { finder(:gas_storage, :relief_drips, { drip_temperature: :purple }) }.to raise_error(
+      Munimen::Error,
+      /cold, hot/
+    )
     expect { finder(:gas_storage, :nothing) }.to raise_error(Munimen::NotFound, /relief_drips/)
   end
 end

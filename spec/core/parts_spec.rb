@@ -4,51 +4,94 @@
 RSpec.describe Munimen::Parts::Catalogue do
   def shipped = Munimen::Formats::PartsCsv.catalogue
   def best(kind, visit) = shipped.matches(kind, visit).first
-  def named(kind, visit, name) = shipped.matches(kind, visit).find { |match| match.part.name.include?(name) }
 
-  # ANSI Z21.22, from memory: the temperature rating covers the input, the set pressure no higher than the tank's.
+  def named(kind, visit, name)
+    shipped.matches(kind, visit).find { |match| match.part.name.include?(name) }
+  end
+
+  # ANSI Z21.22, from memory: the temperature rating covers the input, the set pressure no higher
+  # than the tank's.
   it "agrees with the calculation on every relief valve" do
     heater = gas(relief_set_temperature: "210 degF", relief_thread: "3/4 NPT", relief_probe: "4 in")
     visit = visit(heater:)
     shipped.matches(:relief_valve, visit).each do |match|
-      given = { heater_input: "40000 Btu/h", working_pressure: "150 psi", old_set_temperature: "210 degF", old_thread: "3/4 NPT", old_probe_length: "4 in",
-                **%i[set_pressure set_temperature rating thread probe_length].to_h { |name| [:"new_#{name}", (value = match.part[name]).is_a?(String) ? value : value.typed] } }
-      by_name = calc(:relief_valve_match, **given).outputs[:criteria].to_h { |one| [one[:criterion], one[:state]] }
-      match.criteria.each { |one| expect(one.fits).to eq(by_name.fetch(one.name) == :sound), "#{match.part.name} #{one.name}" }
+      given = {
+        heater_input: "40000 Btu/h",
+        working_pressure: "150 psi",
+        old_set_temperature: "210 degF",
+        old_thread: "3/4 NPT",
+        old_probe_length: "4 in",
+        **%i[set_pressure set_temperature rating thread probe_length].to_h do |name|
+          [:"new_#{name}", (value = match.part[name]).is_a?(String) ? value : value.typed]
+        end
+      }
+      by_name = calc(:relief_valve_match, **given).outputs[:criteria].to_h do |one|
+        [one[:criterion], one[:state]]
+      end
+      match.criteria.each do |one|
+        expect(one.fits).to eq(by_name.fetch(one.name) == :sound), "#{match.part.name} #{one.name}"
+      end
     end
     expect(best(:relief_valve, visit).part.name).to eq("Brandlow RV-10L")
     expect(named(:relief_valve, visit, "Sentinel 40").failing.map(&:name)).to eq([:rating])
   end
 
   it "asks of a vessel the old volume, and at least what `expansion_vessel` finds" do
-    visit = visit(heater: gas(vessel_volume: "2", capacity: "80"), readings: { static_pressure: "60" })
+    visit =
+      visit(heater: gas(vessel_volume: "2", capacity: "80"), readings: { static_pressure: "60" })
     wanted = Munimen::Parts::Kind[:vessel].wanted(visit)[:volume]
-    given = { volume: "80 gal", cold: "50 degF", hot: "120 degF", supply_pressure: "60 psi", maximum_pressure: "80 psi", charge: "60 psi" }
+    given = {
+      volume: "80 gal",
+      cold: "50 degF",
+      hot: "120 degF",
+      supply_pressure: "60 psi",
+      maximum_pressure: "80 psi",
+      charge: "60 psi"
+    }
     least = calc(:expansion_vessel, **given).outputs[:minimum_volume]
     expect(wanted.si).to be_within(1e-5).of(least)
     expect(named(:vessel, visit, "E2").fits?).to be(false)
     expect(named(:vessel, visit, "E8").failing.map(&:name)).to eq([:working_pressure])
   end
 
-  it "takes the element of the same watts and volts only, and never a thermopile for a thermocouple" do
+  it "takes the element of the same watts and volts only, and never a thermopile for a " \
+     "thermocouple" do
     visit = visit(heater: electric)
-    expect(shipped.matches(:element, visit).select(&:fits?).map { |match| match.part.model }).to eq(["S45"])
-    expect(shipped.matches(:thermocouple, visit(heater: gas)).select(&:fits?).map { |match| match.part.model }).to eq(%w[TC24 TC36])
+    expect(shipped.matches(:element, visit).select(&:fits?).map { |match| match.part.model }).to eq(
+      ["S45"]
+    )
+    expect(
+      shipped
+        .matches(:thermocouple, visit(heater: gas))
+        .select(&:fits?)
+        .map { |match| match.part.model }
+    ).to eq(%w[TC24 TC36])
   end
 
   it "reads the firm's own file, and says which line and column it cannot read" do
-    own = Munimen::Formats::PartsCsv.read("kind,maker,model,price,power,voltage\nelement,Own,X1,9,4500 W,240 V\n")
+    own = Munimen::Formats::PartsCsv.read(
+      "kind,maker,model,price,power,voltage\nelement,Own,X1,9,4500 W,240 V\n"
+    )
     expect(own.matches(:element, visit(heater: electric)).map(&:fits?)).to eq([true])
-    { "kind,maker,model,price\npump,Own,X,1\n" => /Line 2: kind must be one of/, "kind,maker,model,price,power\nelement,Own,X,1,strong\n" => /Line 2, power/,
-      "maker,model\nA,B\n" => /missing: kind, price/, "kind,maker,model,price\nelement,,X,1\n" => /maker and model/, "kind,\"maker\n" => /not CSV/ }.each do |text, message|
+    {
+      "kind,maker,model,price\npump,Own,X,1\n" => /Line 2: kind must be one of/,
+      "kind,maker,model,price,power\nelement,Own,X,1,strong\n" => /Line 2, power/,
+      "maker,model\nA,B\n" => /missing: kind, price/,
+      "kind,maker,model,price\nelement,,X,1\n" => /maker and model/,
+      "kind,\"maker\n" => /not CSV/
+    }.each do |text, message|
       expect { Munimen::Formats::PartsCsv.read(text) }.to raise_error(Munimen::Error, message)
     end
   end
 
   # Common practice: 5–6 years on tank and parts.
   it "says to claim first while the warranty may run, from installation rather than from making" do
-    ask = ->(on = Date.new(2026, 11, 23), **more) { Munimen::Heater::Warranty.claim_first(gas(**more), on:) }
-    expect(ask[installed: "2022", manufactured: "2019"]).to include("Installed in 2022").and include("Claim first")
+    ask = lambda do |on = Date.new(2026, 11, 23), **more|
+      Munimen::Heater::Warranty.claim_first(gas(**more), on:)
+    end
+    expect(ask[installed: "2022", manufactured: "2019"]).to include(
+      "Installed in 2022"
+    ).and include("Claim first")
     expect(ask[manufactured: "06/2021"]).to include("Made in 2021")
     expect(ask[installed: "2015"]).to be_nil
     expect(ask[]).to include("not recorded")
@@ -56,9 +99,9 @@ RSpec.describe Munimen::Parts::Catalogue do
 
   it "lists for the van what is sure, likely and maybe, each once, with its reason" do
     visit = fresh(:gas_storage, :us_irc, jobs: %i[annual_safety flush])
-    plan = Munimen::Work::Planner.new(visit).plan(visit.jobs)
+    plan = Munimen::Planning::Planner.new(visit).plan(visit.jobs)
     last = { vessel_charge: psi(30), static_pressure: psi(62) }
-    lines = Munimen::Work::VanList.new(visit, plan, open: %w[anode_left], last:).lines
+    lines = Munimen::Planning::VanList.new(visit, plan, open: %w[anode_left], last:).lines
     by = lines.group_by(&:certainty).transform_values { |list| list.map(&:name) }
     expect(by[:sure]).to include("Hose", "White pail")
     expect(by[:likely]).to include("Anode", "Expansion tank that matches")

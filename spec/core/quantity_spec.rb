@@ -12,26 +12,48 @@ RSpec.describe Munimen::Measure::Quantity do
   end
 
   {
-    ["°F", :temperature] => ["140 °F", 333.15], ["F", :temperature] => ["140F", 333.15], ["C", :temperature] => ["60 C", 333.15],
-    ["in. w.c.", :gas_pressure] => ["7 in. w.c.", 1743.62], ["inwc", :gas_pressure] => ["7inwc", 1743.62], ["Ω", :resistance] => ["12.8 Ω", 12.8],
-    ["BTU/hr", :power] => ["40,000 BTU/hr", 11_722.8], ["litre", :volume] => ["200 litres", 0.2], ["half", :length] => ["1/2 in", 0.0127],
-    ["mixed", :length] => ["1 1/2 in", 0.0381], ["feet and inches", :length] => ["4 ft 6 in", 1.3716], ["minutes", :time] => ["5 min", 300.0]
+    ["°F", :temperature] => ["140 °F", 333.15],
+    ["F", :temperature] => ["140F", 333.15],
+    ["C", :temperature] => ["60 C", 333.15],
+    ["in. w.c.", :gas_pressure] => ["7 in. w.c.", 1743.62],
+    ["inwc", :gas_pressure] => ["7inwc", 1743.62],
+    ["Ω", :resistance] => ["12.8 Ω", 12.8],
+    ["BTU/hr", :power] => ["40,000 BTU/hr", 11_722.8],
+    ["litre", :volume] => ["200 litres", 0.2],
+    ["half", :length] => ["1/2 in", 0.0127],
+    ["mixed", :length] => ["1 1/2 in", 0.0381],
+    ["feet and inches", :length] => ["4 ft 6 in", 1.3716],
+    ["minutes", :time] => ["5 min", 300.0]
   }.each do |(name, kind), (text, expected)|
-    it("reads #{name}") { expect(parse(text, kind).si).to be_within(expected.abs * 1e-5).of(expected) }
+    it("reads #{name}") do
+      expect(parse(text, kind).si).to be_within(expected.abs * 1e-5).of(expected)
+    end
   end
 
   {
-    "52 degF" => /unit of temperature.*pressure in psi/, "abc" => /not a pressure.*psi/, "3,6" => /point, not a comma/, "" => /not a pressure/,
-    "NaN" => /not a pressure/, "1e999" => /finite|at most/, "-50" => /at least/, "12 furlongs" => /not a unit known here/, "1/0" => /must be/
+    "52 degF" => /unit of temperature.*pressure in psi/,
+    "abc" => /not a pressure.*psi/,
+    "3,6" => /point, not a comma/,
+    "" => /not a pressure/,
+    "NaN" => /not a pressure/,
+    "1e999" => /finite|at most/,
+    "-50" => /at least/,
+    "12 furlongs" => /not a unit known here/,
+    "1/0" => /must be/
   }.each do |text, message|
     it "refuses “#{text}” and says what would be right" do
-      expect { parse(text) }.to raise_error(Munimen::Error, message) { |error| expect(error.field).to eq("pressure") }
+      expect { parse(text) }.to raise_error(Munimen::Error, message) { |error|
+        expect(error.field).to eq("pressure")
+      }
     end
   end
 
   it "does not mix gauge and absolute pressure, nor temperature and its difference" do
     absolute = described_class.of(60, "psi", :absolute_pressure)
-    expect { described_class.of(60, "psi", :pressure) + absolute }.to raise_error(Munimen::Error, /cannot be added/)
+    expect { described_class.of(60, "psi", :pressure) + absolute }.to raise_error(
+      Munimen::Error,
+      /cannot be added/
+    )
     expect(described_class.of(60, "psi", :pressure) <=> absolute).to be_nil
     expect(parse("10 F", :temperature_difference).si).to be_within(1e-9).of(50 / 9.0)
   end

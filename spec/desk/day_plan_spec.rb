@@ -14,18 +14,38 @@ RSpec.describe Munimen::Desk::DayPlan do
   end
 
   def plan(as = "owner", from: Munimen::Demo::Week.monday(Date.today), days: 5)
-    described_class.new(Munimen::Desk::Context.new(@records, person: @records.people.by_email("#{as}@tallowreed.example")), from:, days:)
+    described_class.new(
+      Munimen::Desk::Context.new(
+        @records,
+        person: @records.people.by_email("#{as}@tallowreed.example")
+      ),
+      from:,
+      days:
+    )
   end
 
-  def arrangement(shown) = shown[:rounds].map { |round| { person: round[:person], date: round[:date], visits: round[:stops].map { |stop| stop[:visit] } } }
+  def arrangement(shown)
+    shown[:rounds].map do |round|
+      {
+        person: round[:person],
+        date: round[:date],
+        visits: round[:stops].map { |stop| stop[:visit] }
+      }
+    end
+  end
 
-  it "proposes a week with at least a quarter less driving and waiting than the order of booking, and breaks nothing" do
+  it "proposes a week with at least a quarter less driving and waiting than the order of " \
+     "booking, and breaks nothing" do
     proposed = plan.propose
     expect(proposed[:breaks]).to eq(0)
     expect(proposed[:unplaced]).to be_empty
     expect(proposed[:driving] + proposed[:waiting]).to be < 0.75 * proposed[:compare].values.sum
     expect(proposed[:driving]).to be < proposed[:compare][:driving]
-    booked = @records.database[:visits].where(status: "booked").where { planned_for >= Munimen::Demo::Week.monday(Date.today).iso8601 }.count
+    booked =
+      @records.database[:visits]
+        .where(status: "booked")
+        .where { planned_for >= Munimen::Demo::Week.monday(Date.today).iso8601 }
+        .count
     expect(proposed[:rounds].sum { |round| round[:stops].size }).to be >= booked
     danger = proposed[:rounds].find { |round| round[:stops].any? { |stop| stop[:danger] } }
     expect(danger[:date]).to eq(proposed[:from])
@@ -36,9 +56,16 @@ RSpec.describe Munimen::Desk::DayPlan do
     expect { plan("plumber").apply(arrangement(proposed)) }.to raise_error(Munimen::Refused)
     kept = plan("office").apply(arrangement(proposed))
     expect(arrangement(kept)).to eq(arrangement(proposed))
-    expect(kept.slice(:driving, :waiting, :breaks)).to eq(proposed.slice(:driving, :waiting, :breaks))
+    expect(kept.slice(:driving, :waiting, :breaks)).to eq(
+      proposed.slice(:driving, :waiting, :breaks)
+    )
     dragged = arrangement(kept)
-    promised = kept[:rounds].flat_map { |round| round[:stops] }.find { |stop| stop[:window_from] && stop[:customer].start_with?("Osric") }[:visit]
+    promised =
+      kept[:rounds]
+        .flat_map { |round| round[:stops] }
+        .find { |stop| stop[:window_from] && stop[:customer].start_with?("Osric") }[
+        :visit
+      ]
     dragged.each { |round| round[:visits].delete(promised) }
     dragged.last[:visits] << promised
     broken = plan.check(dragged)[:rounds].last[:stops].find { |stop| stop[:visit] == promised }
@@ -48,14 +75,34 @@ RSpec.describe Munimen::Desk::DayPlan do
   it "does not leave a visit that is under way as it stands" do
     visit = @records.visits.find(@records.database[:visits].where(status: "open").get(:id))
     context = Munimen::Desk::Context.new(@records, person: @records.people.find(visit[:account_id]))
-    Munimen::Work::Planner.new(@records.visits.core(visit[:id], now: Time.now.utc)).plan([:annual_safety]).steps.map(&:operation).each do |operation|
-      break if operation.id == :let_pressure_down
+    Munimen::Planning::Planner
+      .new(@records.visits.load(visit[:id], now: Time.now.utc))
+      .plan([:annual_safety])
+      .steps
+      .map(&:operation)
+      .each do |operation|
+        break if operation.id == :let_pressure_down
 
-      Munimen::Desk::DoStep.new(context).call(visit[:id], id: SecureRandom.uuid, operation: operation.id.to_s, outcome: "not_tested", reason: "test") if operation.reads.any?
-      Munimen::Desk::DoStep.new(context).call(visit[:id], id: SecureRandom.uuid, operation: operation.id.to_s, outcome: "done") if operation.reads.empty?
-    rescue Munimen::Refused
-      next
-    end
+        if operation.reads.any?
+          Munimen::Desk::DoStep.new(context).call(
+            visit[:id],
+            id: SecureRandom.uuid,
+            operation: operation.id.to_s,
+            outcome: "not_tested",
+            reason: "test"
+          )
+        end
+        if operation.reads.empty?
+          Munimen::Desk::DoStep.new(context).call(
+            visit[:id],
+            id: SecureRandom.uuid,
+            operation: operation.id.to_s,
+            outcome: "done"
+          )
+        end
+      rescue Munimen::Refused
+        next
+      end
     today = plan(from: Date.today, days: 1).call
     first = today[:rounds].find { |round| round[:person] == visit[:account_id] }[:stops].first
     expect(first[:visit]).to eq(visit[:id])
@@ -63,7 +110,10 @@ RSpec.describe Munimen::Desk::DayPlan do
     mine = swapped.find { |round| round[:person] == visit[:account_id] }[:visits]
     expect(mine.size).to be > 1
     mine.rotate!(1)
-    broken = plan(from: Date.today, days: 1).check(swapped)[:rounds].flat_map { |round| round[:stops] }.find { |stop| stop[:visit] == visit[:id] }
+    broken =
+      plan(from: Date.today, days: 1).check(swapped)[:rounds]
+        .flat_map { |round| round[:stops] }
+        .find { |stop| stop[:visit] == visit[:id] }
     expect(broken[:breaks]).to include(a_string_starting_with("It would be left half done: "))
   end
 end

@@ -3,18 +3,34 @@
 RSpec.describe Munimen::Formats::PressureLogCsv do
   def read(text, **options) = described_class.new(StringIO.new(text), **options).read
   def rows(count = 40, &) = Array.new(count, &).join("\n")
-  def at(index, format, start: Time.utc(2026, 3, 7, 23, 50)) = (start + (index * 60)).strftime(format)
+
+  def at(index, format, start: Time.utc(2026, 3, 7, 23, 50))
+    (start + (index * 60)).strftime(format)
+  end
 
   psi = 6894.757293168361
 
   # [text, unit of the site, seconds of the second row, pressure in psi of the first]
   {
-    "two lines before the header, a number, a temperature" => -> { "Logger 7\nSerial,1\nNo.,Time,Temp C,Press (bar)\n#{rows { |i| "#{i},#{at(i, '%Y-%m-%dT%H:%M:%S')},21,4.1" }}" },
-    "semicolons and decimal commas, day first" => -> { "Zeit;Druck [bar]\n#{rows { |i| "#{at(i, '%d.%m.%Y %H:%M:%S')};4,1" }}" },
-    "date and time apart, afternoon by letters" => -> { "Date\tTime\tbar\n#{rows { |i| "#{at(i, '%m/%d/%y')}\t#{at(i, '%I:%M:%S %p')}\t4.1" }}" },
-    "seconds since the start, no header, the unit with the number" => -> { rows { |i| "#{i * 60}.0,4.1 bar" } },
-    "epoch in milliseconds" => -> { "timestamp,pressure_bar\n#{rows { |i| "#{1_772_930_000_000 + (i * 60_000)},4.1" }}" },
-    "offsets, quoted cells and a byte order mark" => -> { "\uFEFF\"t\",\"p, kPa\"\n#{rows { |i| "\"#{at(i, '%Y-%m-%d %H:%M:%S')}+01:00\",\"410\"" }}" }
+    "two lines before the header, a number, a temperature" => lambda do
+      "Logger 7\nSerial,1\nNo.,Time,Temp C,Press (bar)\n" \
+        "#{rows { |i| "#{i},#{at(i, "%Y-%m-%dT%H:%M:%S")},21,4.1" }}"
+    end,
+    "semicolons and decimal commas, day first" => lambda do
+      "Zeit;Druck [bar]\n#{rows { |i| "#{at(i, "%d.%m.%Y %H:%M:%S")};4,1" }}"
+    end,
+    "date and time apart, afternoon by letters" => lambda do
+      "Date\tTime\tbar\n#{rows { |i| "#{at(i, "%m/%d/%y")}\t#{at(i, "%I:%M:%S %p")}\t4.1" }}"
+    end,
+    "seconds since the start, no header, the unit with the number" => lambda do
+      rows { |i| "#{i * 60}.0,4.1 bar" }
+    end,
+    "epoch in milliseconds" => lambda do
+      "timestamp,pressure_bar\n#{rows { |i| "#{1_772_930_000_000 + (i * 60_000)},4.1" }}"
+    end,
+    "offsets, quoted cells and a byte order mark" => lambda do
+      "\uFEFF\"t\",\"p, kPa\"\n#{rows { |i| "\"#{at(i, "%Y-%m-%d %H:%M:%S")}+01:00\",\"410\"" }}"
+    end
   }.each do |name, text|
     it "reads #{name}" do
       log = read(instance_exec(&text))
@@ -25,44 +41,75 @@ RSpec.describe Munimen::Formats::PressureLogCsv do
   end
 
   it "takes an unnamed unit as usual there, and says so" do
-    text = "time,reading\n#{rows { |i| "#{at(i, '%Y-%m-%d %H:%M')},61" }}"
-    expect(read(text)).to have_attributes(unit: "psi", guessed: true, pressures: all(be_within(1).of(61 * psi)))
-    expect(read(text, unit: "kPa")).to have_attributes(guessed: false, pressures: all(be_within(1).of(61_000)))
+    text = "time,reading\n#{rows { |i| "#{at(i, "%Y-%m-%d %H:%M")},61" }}"
+    expect(read(text)).to have_attributes(
+      unit: "psi",
+      guessed: true,
+      pressures: all(be_within(1).of(61 * psi))
+    )
+    expect(read(text, unit: "kPa")).to have_attributes(
+      guessed: false,
+      pressures: all(be_within(1).of(61_000))
+    )
   end
 
-  # Clocks in the US went back at 2 a.m. on 1 November 2026 and ahead on 8 March 2026 (US Energy Policy Act 2005).
+  # Clocks in the US went back at 2 a.m. on 1 November 2026 and ahead on 8 March 2026 (US Energy
+  # Policy Act 2005).
   it "goes on evenly where the clock was put back or ahead, and leaves other gaps as they are" do
     put = lambda do |local|
-      log = read("time,psi\n#{local.map { |time| "#{time.strftime('%Y-%m-%d %H:%M')},60" }.join("\n")}")
+      log =
+        read("time,psi\n#{local.map { |time| "#{time.strftime("%Y-%m-%d %H:%M")},60" }.join("\n")}")
       [log.times.each_cons(2).map { |a, b| b - a }.uniq.sort, log.moved]
     end
     steps = ->(from, count) { Array.new(count) { |i| from + (i * 300) } }
-    expect(put[steps[Time.utc(2026, 11, 1, 0, 30), 18] + steps[Time.utc(2026, 11, 1, 1), 30]]).to eq([[300.0], 1])
-    expect(put[steps[Time.utc(2026, 3, 8, 1), 12] + steps[Time.utc(2026, 3, 8, 3), 30]]).to eq([[300.0], 1])
-    expect(put[steps[Time.utc(2026, 3, 10, 13), 12] + steps[Time.utc(2026, 3, 10, 16), 30]]).to eq([[300.0, 7500.0], 0])
+    expect(
+      put[steps[Time.utc(2026, 11, 1, 0, 30), 18] + steps[Time.utc(2026, 11, 1, 1), 30]]
+    ).to eq([[300.0], 1])
+    expect(put[steps[Time.utc(2026, 3, 8, 1), 12] + steps[Time.utc(2026, 3, 8, 3), 30]]).to eq(
+      [[300.0], 1]
+    )
+    expect(put[steps[Time.utc(2026, 3, 10, 13), 12] + steps[Time.utc(2026, 3, 10, 16), 30]]).to eq(
+      [[300.0, 7500.0], 0]
+    )
   end
 
   it "puts rows in order, leaves out what is no reading, and says what is missing" do
-    text = "time,psi\n#{(rows { |i| "#{at(i, '%Y-%m-%d %H:%M:%S')},60" }.lines.map(&:chomp).rotate(3) + ['2026-03-08 00:00:00,fault', 'end']).join("\n")}"
+    lines = rows { |i| "#{at(i, "%Y-%m-%d %H:%M:%S")},60" }.lines.map(&:chomp).rotate(3)
+    text = ["time,psi", *lines, "2026-03-08 00:00:00,fault", "end"].join("\n")
     expect(read(text)).to have_attributes(skipped: 2, times: Array.new(40) { |index| index * 60.0 })
     expect { read("") }.to raise_error(Munimen::Error, /empty/)
-    expect { read("a,b\n#{rows { 'x,y' }}") }.to raise_error(Munimen::Error) { |error| expect(error.field).to eq("time") }
-    expect { read("time,psi\n#{rows { |i| "#{i},60" }}", pressure: "bar") }.to raise_error(Munimen::Error, /There is no column “bar”; there are: time, psi/)
+    expect { read("a,b\n#{rows { "x,y" }}") }.to raise_error(Munimen::Error) { |error|
+      expect(error.field).to eq("time")
+    }
+    expect { read("time,psi\n#{rows { |i| "#{i},60" }}", pressure: "bar") }.to raise_error(
+      Munimen::Error,
+      /There is no column “bar”; there are: time, psi/
+    )
   end
 
   it "feeds the visit and the finder, and refuses another heater's visit" do
     visit = office.start
     file = File.join(office.config.folder, "log.csv")
-    File.write(file, "time,psi\n#{rows(900) { |i| "#{at(i, '%Y-%m-%d %H:%M:%S')},#{60 + (i > 400 ? (i - 400) / 40.0 : 0)}" }}")
+    lines = rows(900) do |i|
+      "#{at(i, "%Y-%m-%d %H:%M:%S")},#{60 + (i > 400 ? (i - 400) / 40.0 : 0)}"
+    end
+    File.write(file, "time,psi\n#{lines}")
     logs = Munimen::Desk::PressureLogs.new(office.context)
     shares = []
-    log = logs.take_in(office.heater, id: office.uuid, name: "night.csv", file:) { |share| shares << share }
+    log = logs.take_in(office.heater, id: office.uuid, name: "night.csv", file:) do |share|
+      shares << share
+    end
     expect(shares).to eq(shares.sort)
     expect(log).to include(visit:, rows: 900, events: [include(kind: "creep")])
-    expect(logs.bring_in(log[:id], write: office.uuid, visit:)).to contain_exactly(:static_pressure, :night_rise)
-    core = office.records.visits.core(visit, now: office.now)
+    expect(logs.bring_in(log[:id], write: office.uuid, visit:)).to contain_exactly(
+      :static_pressure,
+      :night_rise
+    )
+    core = office.records.visits.load(visit, now: office.now)
     expect(core.quantity(:static_pressure).in("psi")).to be_within(1).of(60)
     expect(Munimen::Faults::Test[:night_creep].in_visit(core)).to eq(:rises)
-    expect { logs.bring_in(log[:id], write: office.uuid, visit: office.uuid) }.to raise_error(Munimen::NotFound)
+    expect { logs.bring_in(log[:id], write: office.uuid, visit: office.uuid) }.to raise_error(
+      Munimen::NotFound
+    )
   end
 end

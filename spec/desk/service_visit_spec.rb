@@ -2,13 +2,34 @@
 
 # Service visits through the use cases, as the screen drives them.
 RSpec.describe Munimen::Desk do
-  answers = { static_pressure: "62", charge_set: "62", vessel_charge: "44", new_relief_flow: "full_bore", relief_drip: "dry", joints: "dry",
-              flush_result: "grit", anode_remaining: "0.6",
-              gas_joint_test: "no_bubbles", gas_line: "7.4", gas_operating: "7.1", gas_manifold: "3.5", tester_before: "works", dead_readings: "zero", tester_after: "works",
-              element_resistance: "12.9", element_earth: "OL", element_resistance_lower: "12.8", element_earth_lower: "OL",
-              draught: "drawn_in", room_co: "2", floor_smell: "none", pilot_held: "stays" }.freeze
+  answers = {
+    static_pressure: "62",
+    charge_set: "62",
+    vessel_charge: "44",
+    new_relief_flow: "full_bore",
+    relief_drip: "dry",
+    joints: "dry",
+    flush_result: "grit",
+    anode_remaining: "0.6",
+    gas_joint_test: "no_bubbles",
+    gas_line: "7.4",
+    gas_operating: "7.1",
+    gas_manifold: "3.5",
+    tester_before: "works",
+    dead_readings: "zero",
+    tester_after: "works",
+    element_resistance: "12.9",
+    element_earth: "OL",
+    element_resistance_lower: "12.8",
+    element_earth_lower: "OL",
+    draught: "drawn_in",
+    room_co: "2",
+    floor_smell: "none",
+    pilot_held: "stays"
+  }.freeze
 
-  # Does the next steps of the plan until `stop` is next, or the plan is through; waits are waited out.
+  # Does the next steps of the plan until `stop` is next, or the plan is through; waits are waited
+  # out.
   define_method(:drive) do |visit, stop: nil, **others|
     60.times do
       step = office.view(visit)[:plan][:steps].first
@@ -21,22 +42,51 @@ RSpec.describe Munimen::Desk do
 
   def take(visit, step, answers)
     wait_out(visit, step)
-    (step[:looks] || []).each { |item| described_class::Look.new(office.context).call(visit, items: [{ id: office.uuid, item: item[:id].to_s, finding: "sound" }]) }
-    described_class::Decide.new(office.context).call(visit, id: office.uuid, name: "consent", value: "given") if step[:decides]
-    step[:reads].reject { |read| read[:optional] }.each { |read| office.read(visit, read[:name], answers.fetch(read[:name])) if wanted?(visit, step, read) }
+    (step[:looks] || []).each do |item|
+      described_class::RecordObservations.new(office.context).call(
+        visit,
+        items: [{ id: office.uuid, item: item[:id].to_s, finding: "sound" }]
+      )
+    end
+    if step[:decides]
+      described_class::Decide.new(office.context).call(
+        visit,
+        id: office.uuid,
+        name: "consent",
+        value: "given"
+      )
+    end
+    step[:reads]
+      .reject { |read| read[:optional] }
+      .each do |read|
+        office.read(visit, read[:name], answers.fetch(read[:name])) if wanted?(visit, step, read)
+      end
     office.pass(step[:hands_on])
     office.step(visit, step[:operation])
   end
 
   def wait_out(visit, step)
     waits = office.view(visit)[:running]
-    office.pass(waits.map { |wait| wait[:seconds_left] }.max + 1) if waits.any? && (step[:needs].any? { |need| !need[:met] } || spoils?(visit, step))
+    return unless waits.any? && (step[:needs].any? { |need| !need[:met] } || spoils?(visit, step))
+
+    office.pass(waits.map { |wait| wait[:seconds_left] }.max + 1)
   end
 
-  def spoils?(visit, step) = !office.records.visits.core(visit, now: office.now).history.disturbed_by(Munimen::Work::Operation[step[:operation]]).empty?
+  def spoils?(visit, step)
+    !office
+      .records
+      .visits
+      .load(visit, now: office.now)
+      .history
+      .disturbed_by(Munimen::Work::Operation[step[:operation]])
+      .empty?
+  end
 
   def wanted?(visit, step, read)
-    Munimen::Work::Operation[step[:operation]].reads.find { |one| one.name == read[:name] }.wanted?(office.records.visits.core(visit, now: office.now))
+    Munimen::Work::Operation[step[:operation]]
+      .reads
+      .find { |one| one.name == read[:name] }
+      .wanted?(office.records.visits.load(visit, now: office.now))
   end
 
   def refused(&) = expect(&).to(raise_error(Munimen::Refused))
@@ -46,15 +96,28 @@ RSpec.describe Munimen::Desk do
     drive(visit)
     view = office.view(visit)
     expect(view[:obstacles]).to be_empty
-    expect(view[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(new_relief_valve: :sound, joints: :sound, relief_drip: :sound)
-    expect(view[:state].map { |one| one[:text] }).to include("burner heat on", "supply open", "pressure live", "level full")
+    expect(view[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(
+      new_relief_valve: :sound,
+      joints: :sound,
+      relief_drip: :sound
+    )
+    expect(view[:state].map { |one| one[:text] }).to include(
+      "burner heat on",
+      "supply open",
+      "pressure live",
+      "level full"
+    )
   end
 
   it "refuses what would burn a dry tank, scald, or leave something open, and says which need" do
     visit = office.start(jobs: ["replace_relief_valve"])
     drive(visit, stop: :refill_tank)
-    expect(office.view(visit)[:state].find { |one| one[:name] == :level }[:text]).to eq("level below the relief port")
-    %i[restore_burner relight_pilot leave_site].each { |operation| refused { office.step(visit, operation) } }
+    expect(office.view(visit)[:state].find { |one| one[:name] == :level }[:text]).to eq(
+      "level below the relief port"
+    )
+    %i[restore_burner relight_pilot leave_site].each do |operation|
+      refused { office.step(visit, operation) }
+    end
     error = begin
       office.step(visit, :relight_pilot)
     rescue Munimen::Refused => e
@@ -75,23 +138,47 @@ RSpec.describe Munimen::Desk do
     expect(office.view(visit)[:done].last[:operation]).to eq(:shut_drain)
   end
 
-  it "does not believe a tester that fails afterwards: it is proved again before a cover comes off" do
+  it "does not believe a tester that fails afterwards: it is proved again before a cover comes " \
+     "off" do
     heater = office.uuid
-    described_class::KeepHeater.new(office.context).add(id: heater, site_id: office.site, label: "Closet", installation: Build::ELECTRIC)
+    described_class::KeepHeater.new(office.context).add(
+      id: heater,
+      site_id: office.site,
+      label: "Closet",
+      installation: Build::ELECTRIC
+    )
     office.records.people.qualify(office.person[:id], [{ trade: "electrical" }])
-    visit = described_class::StartVisit.new(office.context).book(id: office.uuid, heater_id: heater, jobs: ["check_elements"], planned_for: office.now.iso8601)[:id]
+    visit =
+      described_class::StartVisit.new(office.context).book(
+        id: office.uuid,
+        heater_id: heater,
+        jobs: ["check_elements"],
+        planned_for: office.now.iso8601
+      )[
+        :id
+      ]
     described_class::StartVisit.new(office.context).start(visit)
     drive(visit, stop: :prove_dead)
-    { tester_before: "works", dead_readings: "zero", tester_after: "fails" }.each { |name, value| office.read(visit, name, value) }
+    { tester_before: "works", dead_readings: "zero", tester_after: "fails" }.each do |name, value|
+      office.read(visit, name, value)
+    end
     office.step(visit, :prove_dead)
     refused { office.step(visit, :measure_elements) }
-    expect(office.view(visit)[:plan][:steps].map { |step| step[:operation] }).to include(:prove_dead, :measure_elements)
+    expect(office.view(visit)[:plan][:steps].map { |step| step[:operation] }).to include(
+      :prove_dead,
+      :measure_elements
+    )
     office.read(visit, :tester_after, "works")
     drive(visit)
-    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(proved_dead: :sound, element: :sound, element_lower: :sound)
+    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(
+      proved_dead: :sound,
+      element: :sound,
+      element_lower: :sound
+    )
   end
 
-  it "takes a job in while the tank is drained: the plan goes on from there, what is done is kept" do
+  it "takes a job in while the tank is drained: the plan goes on from there, what is done is " \
+     "kept" do
     visit = office.start(jobs: ["flush"])
     drive(visit, stop: :refill_tank)
     office.records.visits.update(visit, jobs: JSON.generate(%w[flush inspect_anode]))
@@ -102,20 +189,28 @@ RSpec.describe Munimen::Desk do
     expect(office.view(visit)[:obstacles]).to be_empty
   end
 
-  it "fills no tank whose anode is out, and takes a new one in its place without putting the old one back" do
+  it "fills no tank whose anode is out, and takes a new one in its place without putting the old " \
+     "one back" do
     visit = office.start(jobs: ["inspect_anode"])
     drive(visit, stop: :refit_anode)
-    expect { office.step(visit, :refill_tank) }.to raise_error(Munimen::Refused, /anode in place.*Screw the anode back in/m)
+    expect { office.step(visit, :refill_tank) }.to raise_error(
+      Munimen::Refused,
+      /anode in place.*Screw the anode back in/m
+    )
     expect(office.view(visit)[:state]).to include(include(text: "anode out"))
     office.records.visits.update(visit, jobs: JSON.generate(%w[inspect_anode replace_anode]))
-    expect(office.view(visit)[:plan][:steps].first(2).map { |step| step[:operation] }).to eq(%i[replace_anode refill_tank])
+    expect(office.view(visit)[:plan][:steps].first(2).map { |step| step[:operation] }).to eq(
+      %i[replace_anode refill_tank]
+    )
   end
 
   it "sets gas pressures with the cock shut for the manometer, soundness before the flame" do
     office.records.people.qualify(office.person[:id], [{ trade: "gas" }])
     visit = office.start(jobs: ["set_gas_pressures"])
     drive(visit)
-    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(gas_pressures: :sound)
+    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(
+      gas_pressures: :sound
+    )
     expect(office.view(visit)[:obstacles]).to be_empty
   end
 end

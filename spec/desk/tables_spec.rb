@@ -4,26 +4,40 @@ RSpec.describe Munimen::Desk::Tables do
   let(:tables) { described_class.new(office.context("office")) }
   let(:records) { office.records }
 
-  it "takes back what it gave out without a change, for every table, and changes nothing by looking" do
+  it "takes back what it gave out without a change, for every table, and changes nothing by " \
+     "looking" do
     office.walk(findings: { straps: :missing })
     visit = office.start
     office.read(visit, :static_pressure, "62 psi")
     %w[customers sites heaters readings deficiencies].each do |name|
       text = tables.export(name)
       expect(text.lines.size).to be > 1
-      expect(tables.preview(name, text)[:counts]).to include("new" => 0, "changed" => 0, "wrong" => 0), name
+      expect(tables.preview(name, text)[:counts]).to include(
+        "new" => 0,
+        "changed" => 0,
+        "wrong" => 0
+      ),
+      name
       expect(tables.import(name, text)[:counts]["same"]).to eq(text.lines.size - 1)
     end
   end
 
   it "shows each row's fate, and imports all rows or none, with a file of what is wrong" do
     customer = office.customer
-    text = "id,name,phone\n#{customer},Ada Brook-Hill,\n,Bo Ash,555\nnonsense,Cy,\n#{customer.succ},,\n"
+    text =
+      "id,name,phone\n#{customer},Ada Brook-Hill,\n,Bo Ash,555\nnonsense,Cy,\n#{office.uuid},,\n"
     shown = tables.preview("customers", text)
-    expect(shown[:rows].map { |row| [row[:line], row[:fate]] }).to eq([[2, "changed"], [3, "new"], [4, "wrong"], [5, "wrong"]])
-    expect(shown[:errors]).to start_with("id,name,phone,email,note,error\n").and include('nonsense,Cy,,,,"id must be a UUID').and include("name is missing")
+    expect(shown[:rows].map { |row| [row[:line], row[:fate]] }).to eq(
+      [[2, "changed"], [3, "new"], [4, "wrong"], [5, "wrong"]]
+    )
+    expect(shown[:errors]).to start_with("id,name,phone,email,note,error\n").and include(
+      'nonsense,Cy,,,,"id must be a UUID'
+    ).and include("name is missing")
     expect(records.customers.list.map { |one| one[:name] }).to eq(["Ada Brook"])
-    expect { tables.import("customers", text) }.to raise_error(Munimen::Refused, /2 of 4 rows are wrong; nothing was imported/)
+    expect { tables.import("customers", text) }.to raise_error(
+      Munimen::Refused,
+      /2 of 4 rows are wrong; nothing was imported/
+    )
     expect(records.customers.list.size).to eq(1)
     tables.import("customers", text.lines.first(3).join)
     expect(records.customers.list.map { |one| one[:name] }).to eq(["Ada Brook-Hill", "Bo Ash"])
@@ -33,42 +47,94 @@ RSpec.describe Munimen::Desk::Tables do
   it "takes sites, heaters and readings in by the same rules as the screen" do
     site = office.uuid
     visit = office.start
-    expect(tables.import("sites", "id,customer_id,address,lat,lng,household\n#{site},#{office.customer},9 Ford,45.1,-70.2,at_risk\n")[:counts]["new"]).to eq(1)
-    wrong = tables.preview("heaters", "site_id,label,kind,capacity\n#{site},Attic,gas_storage,50 parsecs\n#{site},Attic,steam,50\n")[:rows].map { |row| row[:text] }
+    expect(
+      tables.import(
+        "sites",
+        "id,customer_id,address,lat,lng,household\n#{site},#{office.customer},9 " \
+        "Ford,45.1,-70.2,at_risk\n"
+      )[
+        :counts
+      ][
+        "new"
+      ]
+    ).to eq(1)
+    wrong =
+      tables.preview(
+        "heaters",
+        "site_id,label,kind,capacity\n#{site},Attic,gas_storage,50 parsecs\n#{site},Attic,steam,5" \
+        "0\n"
+      )[
+        :rows
+      ].map { |row| row[:text] }
     expect(wrong).to match([/is not a unit known here/, /kind cannot be “steam”/])
     tables.import("heaters", "site_id,label,kind,capacity\n#{site},Attic,electric_storage,190 L\n")
     expect(records.database[:heaters].where(label: "Attic").get(:installation)).to include("190 L")
     signed = office.walk
-    rows = "visit_id,name,value\n#{visit},static_pressure,4 bar\n#{signed},static_pressure,62\n#{visit},static_presure,62\n"
-    expect(described_class.new(office.context("owner")).preview("readings", rows)[:rows].map { |row| row[:fate] }).to eq(%w[new wrong wrong])
+    rows =
+      "visit_id,name,value\n#{visit},static_pressure,4 " \
+      "bar\n#{signed},static_pressure,62\n#{visit},static_presure,62\n"
+    expect(
+      described_class.new(office.context("owner")).preview("readings", rows)[:rows].map do |row|
+        row[:fate]
+      end
+    ).to eq(%w[new wrong wrong])
   end
 
   it "leaves what the file has no column for, and lets no row wander off" do
     heater = office.heater
     site = office.site
     tables.import("sites", "id,address,lat,lng,household\n#{site},9 Ford,45.1,-70.2,at_risk\n")
-    plate = JSON.parse(records.heaters.find(heater)[:installation])
+    plate = records.heaters.find(heater)[:installation].transform_keys(&:to_s)
     tables.import("sites", "id,address\n#{site},10 Ford\n")
-    expect(records.customers.site(site)).to include(address: "10 Ford", lat: 45.1, lng: -70.2, household: "at_risk")
+    expect(records.customers.site(site)).to include(
+      address: "10 Ford",
+      lat: 45.1,
+      lng: -70.2,
+      household: "at_risk"
+    )
     tables.import("heaters", "id,label,kind,serial\n#{heater},Cellar,gas_storage,S-9\n")
-    expect(JSON.parse(records.heaters.find(heater)[:installation])).to eq(plate.merge("serial" => "S-9"))
-    expect(tables.preview("heaters", "id,site_id,label,kind\n#{heater},#{office.uuid},Cellar,gas_storage\n")[:rows].first).to include(fate: "wrong", text: /site_id is .* stays so/)
+    expect(records.heaters.find(heater)[:installation].transform_keys(&:to_s)).to eq(
+      plate.merge("serial" => "S-9")
+    )
+    expect(
+      tables.preview(
+        "heaters",
+        "id,site_id,label,kind\n#{heater},#{office.uuid},Cellar,gas_storage\n"
+      )[
+        :rows
+      ].first
+    ).to include(fate: "wrong", text: /site_id is .* stays so/)
   end
 
-  # Cells that spreadsheets take for formulas: = + - @, tab and return first (OWASP, CSV injection; from memory).
+  # Cells that spreadsheets take for formulas: = + - @, tab and return first (OWASP, CSV
+  # injection; from memory).
   it "lets no cell become a formula, and reads its own guard back" do
     evil = ["=1+1", "@SUM(A1)", "+cmd|' /C calc'!A0", "-2+3", "\t=1"]
-    evil.each { |name| Munimen::Desk::AddCustomer.new(office.context).call(id: office.uuid, name: "x", note: name) }
+    evil.each do |name|
+      Munimen::Desk::AddCustomer.new(office.context).call(id: office.uuid, name: "x", note: name)
+    end
     text = tables.export("customers")
-    CSV.parse(text, headers: true).each { |row| row.to_h.each_value { |cell| expect(cell.to_s).not_to match(/\A[=+@\t]|\A-\D/) } }
+    CSV
+      .parse(text, headers: true)
+      .each do |row|
+        row.to_h.each_value { |cell| expect(cell.to_s).not_to match(/\A[=+@\t]|\A-\D/) }
+      end
     expect(tables.preview("customers", text)[:counts]).to include("wrong" => 0, "changed" => 0)
   end
 
   it "refuses what is no such table, and whoever may not" do
     expect { tables.preview("customers", "name\n\"x") }.to raise_error(Munimen::Error, /not CSV/)
-    expect { tables.preview("customers", "nam\nx") }.to raise_error(Munimen::Error, /no column “nam”/)
-    expect { tables.preview("customers", "name\n\xFF\xFE".b) }.to raise_error(Munimen::Error, /UTF-8/)
+    expect { tables.preview("customers", "nam\nx") }.to raise_error(
+      Munimen::Error,
+      /no column “nam”/
+    )
+    expect { tables.preview("customers", "name\n\xFF\xFE".b) }.to raise_error(
+      Munimen::Error,
+      /UTF-8/
+    )
     expect { tables.preview("accounts", "name\nx") }.to raise_error(Munimen::NotFound)
-    expect { described_class.new(office.context).export("customers") }.to raise_error(Munimen::Refused)
+    expect { described_class.new(office.context).export("customers") }.to raise_error(
+      Munimen::Refused
+    )
   end
 end

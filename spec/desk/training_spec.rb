@@ -3,7 +3,12 @@
 # Practice on the rig, through the use cases of a visit.
 RSpec.describe Munimen::Desk::Train do
   let(:real) { [Time.utc(2026, 11, 23, 9)] }
-  let(:runs) { Munimen::Desk::TrainingRuns.new(File.join(office.config.folder, "training"), clock: -> { real.first }) }
+  let(:runs) do
+    Munimen::Desk::TrainingRuns.new(
+      File.join(office.config.folder, "training"),
+      clock: -> { real.first }
+    )
+  end
   let(:train) { described_class.new(office.context, runs) }
 
   def run(id) = runs.find(id, office.person)
@@ -12,8 +17,13 @@ RSpec.describe Munimen::Desk::Train do
 
   it "hides a fault behind an ordinary visit, and keeps it out of the firm's records" do
     id = train.start(scenario: "the-puddle")[:id]
-    expect(view(id)[:plan][:steps].map { |step| step[:operation] }).to include(:read_static_pressure, :read_vessel_charge)
-    expect([office.records.visits.of_day("2026-11-23"), office.records.customers.list.size]).to eq([[], 1])
+    expect(view(id)[:plan][:steps].map { |step| step[:operation] }).to include(
+      :read_static_pressure,
+      :read_vessel_charge
+    )
+    expect([office.records.visits.of_day("2026-11-23"), office.records.customers.list.size]).to eq(
+      [[], 1]
+    )
     expect { runs.find(id, office.person("inspector")) }.to raise_error(Munimen::NotFound)
   end
 
@@ -23,51 +33,82 @@ RSpec.describe Munimen::Desk::Train do
     real[0] += 60
     expect(train.show(id)[:seconds]).to eq(3600)
     before = run(id).exercise.rig.pressure
-    again = Munimen::Desk::TrainingRuns.new(File.join(office.config.folder, "training"), clock: -> { real.first })
+    again = Munimen::Desk::TrainingRuns.new(
+      File.join(office.config.folder, "training"),
+      clock: -> { real.first }
+    )
     expect(again.find(id, office.person).exercise.rig.pressure).to be_within(20_000).of(before)
     expect(before).to be > 500_000 # it has crept above the regulator's 410 kPa for hours
   end
 
-  it "takes tests, counts a wrong name, and tells in the debrief what each could have told and the shortest way" do
+  it "takes tests, counts a wrong name, and tells in the debrief what each could have told and " \
+     "the shortest way" do
     id = train.start(scenario: "the-puddle")[:id]
     train.test(id, test: "static_pressure")
     told = train.test(id, test: "air_valve")
     expect(view(id)[:decisions]).to include("fault.relief_drips.air_valve" => told[:outcome].to_s)
-    expect(train.name(id, cause: "worn_seat")).to include(right: false, run: include(wrong: [/seat/i], over: false))
+    expect(train.name(id, cause: "worn_seat")).to include(
+      right: false,
+      run: include(wrong: [/seat/i], over: false)
+    )
     expect(train.name(id, cause: "vessel_flat")[:right]).to be(true)
     debrief = train.debrief(id)
     expect(debrief).to include(found: true, over: true)
-    expect(debrief[:taken].map { |one| one[:after] }).to eq(debrief[:taken].map { |one| one[:after] }.sort.reverse)
-    expect(debrief[:shortest][:tests].sum { |one| one[:minutes] }).to eq(debrief[:shortest][:minutes])
+    expect(debrief[:taken].map { |one| one[:after] }).to eq(
+      debrief[:taken].map { |one| one[:after] }.sort.reverse
+    )
+    expect(debrief[:shortest][:tests].sum { |one| one[:minutes] }).to eq(
+      debrief[:shortest][:minutes]
+    )
     expect(debrief[:seconds]).to be > 1800 # a wrong part costs half an hour at least
-    expect(train.overview[:results].first).to include(title: "The puddle by the heater", found: true, wrong: 1)
+    expect(train.overview[:results].first).to include(
+      title: "The puddle by the heater",
+      found: true,
+      wrong: 1
+    )
     expect { train.test(id, test: "charge") }.to raise_error(Munimen::Refused, /over/)
   end
 
-  # 4500 W into 0.25 kg of steel at 500 J/kg/K: 36 K/s, 600 K in 17 s. From memory; the trade says "in seconds".
+  # 4500 W into 0.25 kg of steel at 500 J/kg/K: 36 K/s, 600 K in 17 s. From memory; the trade says
+  # "in seconds".
   it "counts an unsafe try, refuses it, and plays what it would have led to" do
     id = train.start(scenario: "half-a-tank")[:id]
-    step = ->(operation) { Munimen::Desk::DoStep.new(context(id)).call(id, id: office.uuid, operation:, outcome: "done") }
+    step = lambda do |operation|
+      Munimen::Desk::DoStep.new(context(id)).call(id, id: office.uuid, operation:, outcome: "done")
+    end
     expect { step["measure_elements"] }.to raise_error(Munimen::Refused)
     expect { step["replace_elements"] }.to raise_error(Munimen::Refused)
     expect(train.show(id)[:unsafe]).to eq(2)
     tries = train.finish(id)[:tries]
     expect(tries.map { |one| one[:text] }).to all(match(/240 V/))
     exercise = Munimen::Training::Exercise.new(run(id).scenario)
-    dry = Munimen::Training::Consequence.of(Munimen::Work::Operation[:restore_power], [:level], exercise)
+    dry = Munimen::Training::Consequence.of(
+      Munimen::Work::Operation[:restore_power],
+      [:level],
+      exercise
+    )
     expect(dry[/(\d+) s and burns out/, 1].to_i).to be_within(3).of(17)
   end
 
-  # 40 000 Btu/h is 40 ft³/h of gas of 1 000 Btu/ft³: 94 L in five minutes. The rest by the physics of the rig; what it leads to: common practice.
+  # 40 000 Btu/h is 40 ft³/h of gas of 1 000 Btu/ft³: 94 L in five minutes. The rest by the
+  # physics of the rig; what it leads to: common practice.
   it "plays what each unsafe try would have led to, by the state that it was tried in" do
     told = lambda do |scenario, operation, *needs|
       exercise = Munimen::Training::Exercise.new(run(train.start(scenario:)[:id]).scenario)
       Munimen::Training::Consequence.of(Munimen::Work::Operation[operation], needs, exercise)
     end
-    expect(told["turned-down", :read_vessel_charge, :heater_pressure]).to match(/would have shown the water's \d+ psi, not the charge/)
-    expect(told["turned-down", :replace_relief_valve, :heater_pressure]).to match(/psi behind the joint, and water of \d+ °F: it burns/)
-    expect(told["too-hot", :restore_burner, :heater_supply]).to match(/reaches \d+ psi within an hour and a half; the relief valve had to let go/)
-    expect(told["a-cold-morning", :relight_pilot, :since_gas][/(\d+) L of gas/, 1].to_i).to be_between(80, 110)
+    expect(told["turned-down", :read_vessel_charge, :heater_pressure]).to match(
+      /would have shown the water's \d+ psi, not the charge/
+    )
+    expect(told["turned-down", :replace_relief_valve, :heater_pressure]).to match(
+      /psi behind the joint, and water of \d+ °F: it burns/
+    )
+    expect(told["too-hot", :restore_burner, :heater_supply]).to match(
+      /reaches \d+ psi within an hour and a half; the relief valve had to let go/
+    )
+    expect(
+      told["a-cold-morning", :relight_pilot, :since_gas][/(\d+) L of gas/, 1].to_i
+    ).to be_between(80, 110)
     expect(told["turned-down", :restore_burner, :level]).to include("the tank is finished")
     expect(told["turned-down", :identify, :looked]).to eq("It was refused, and nothing came of it.")
   end
@@ -75,7 +116,9 @@ RSpec.describe Munimen::Desk::Train do
   it "reads the rig with the visit's instruments, in the state that the heater is in" do
     id = train.start(scenario: "a-cold-morning")[:id]
     list = view(id)[:instruments]
-    gauge = Munimen::Desk::Instruments.new(context(id)).find(list.find { |one| one[:title].include?("house") }[:id])
+    gauge = Munimen::Desk::Instruments.new(context(id)).find(
+      list.find { |one| one[:title].include?("house") }[:id]
+    )
     driver = run(id).driver(gauge)
     shown = Array.new(40) { driver.measure.value }.last
     expect(shown).to be_within(15_000).of(run(id).exercise.rig.pressure)
@@ -84,23 +127,48 @@ RSpec.describe Munimen::Desk::Train do
 
   it "refuses a scenario that cannot be, naming the field" do
     good = Munimen::Formats::Scenarios.shipped.first.to_h
-    { level: 9, faults: { "no_such" => 1 }, symptom: "too_hot", heater: { kind: "gas_storage", capacity: "lots" }, title: "" }.each do |field, value|
-      expect { train.start(own: JSON.generate(good.merge(field => value))) }.to raise_error(Munimen::Error), field.to_s
+    {
+      level: 9,
+      faults: {
+        "no_such" => 1
+      },
+      symptom: "too_hot",
+      heater: {
+        kind: "gas_storage",
+        capacity: "lots"
+      },
+      title: ""
+    }.each do |field, value|
+      expect { train.start(own: JSON.generate(good.merge(field => value))) }.to raise_error(
+        Munimen::Error
+      ),
+      field.to_s
     end
     expect { train.start(own: "{") }.to raise_error(Munimen::Error, /docs.formats.scenario/)
   end
 
   Munimen::Formats::Scenarios.shipped.each do |scenario|
-    it "“#{scenario.title}” can be settled on the rig by the finder, and no quicker than the shortest way" do
+    it "“#{scenario.title}” can be settled on the rig by the finder, and no quicker than the " \
+       "shortest way" do
       exercise = Munimen::Training::Exercise.new(scenario)
       evidence = {}
       skip = []
       40.times do
-        test = Munimen::Faults::Finder.new(scenario.heater, scenario.symptom, evidence, skip:).next_tests.first&.test or break
+        test =
+          Munimen::Faults::Finder
+            .new(scenario.heater, scenario.symptom, evidence, skip:)
+            .next_tests
+            .first
+            &.test or break
         outcome = exercise.test(test.id)
         outcome ? evidence[test.id] = outcome : skip << test.id
       end
-      expect(Munimen::Faults::Finder.new(scenario.heater, scenario.symptom, evidence, skip:).left.map { |one| one.cause.id }).to eq([scenario.cause.id])
+      expect(
+        Munimen::Faults::Finder
+          .new(scenario.heater, scenario.symptom, evidence, skip:)
+          .left
+          .map { |one| one.cause.id }
+      ).to eq([scenario.cause.id])
       exercise.name(scenario.cause.id)
       taken = evidence.keys.sum { |id| Munimen::Faults::Test[id].minutes }
       expect(Munimen::Training::Debrief.new(exercise).shortest_minutes).to be_between(1, taken)
@@ -110,7 +178,9 @@ RSpec.describe Munimen::Desk::Train do
   it "makes scenarios by chance that are the same for the same seed" do
     kinds = Munimen::Desk::Diagnose::KINDS.map { |kind, given| { kind: kind.to_s, **given } }
     made = Array.new(40) { |seed| Munimen::Training::Scenario.random(seed, kinds).to_h }
-    expect(Array.new(40) { |seed| Munimen::Training::Scenario.random(seed, kinds).to_h }).to eq(made)
+    expect(Array.new(40) { |seed| Munimen::Training::Scenario.random(seed, kinds).to_h }).to eq(
+      made
+    )
     expect(made.map { |one| one[:faults].keys }.uniq.size).to be > 12
   end
 end

@@ -1,14 +1,22 @@
 # frozen_string_literal: true
 
-# The fault finder against the simulated heater: every cause that can be simulated is put on it, and the finder drives
-# tests through the instruments until it stops.
+# The fault finder against the simulated heater: every cause that can be simulated is put on it,
+# and the finder drives tests through the instruments until it stops.
 RSpec.describe Munimen::Faults::Finder do
   # [[kind, symptom, cause, tests taken, causes left], …]
   def cases
     Build::KINDS.flat_map do |kind, given|
       units = kind.start_with?("unvented") ? :england : :us
-      heater = Munimen::Heater::Installation.from(units == :us ? given.merge(regulator: "yes") : given, units:)
-      Munimen::Faults::Symptom.all.select { |symptom| symptom.of?(heater) }.flat_map { |symptom| symptom.causes(heater).filter_map { |cause| drive(heater, symptom.id, cause) } }
+      heater = Munimen::Heater::Installation.from(
+        units == :us ? given.merge(regulator: "yes") : given,
+        units:
+      )
+      Munimen::Faults::Symptom
+        .all
+        .select { |symptom| symptom.of?(heater) }
+        .flat_map do |symptom|
+          symptom.causes(heater).filter_map { |cause| drive(heater, symptom.id, cause) }
+        end
     end
   end
 
@@ -21,45 +29,68 @@ RSpec.describe Munimen::Faults::Finder do
     skip = []
     60.times do
       finder = described_class.new(heater, symptom, evidence, skip:)
-      test = finder.next_tests.first&.test or return [heater.kind, symptom, cause.id, evidence.size, finder.left.map { |one| one.cause.id }]
+      test = finder.next_tests.first&.test or
+        return heater.kind, symptom, cause.id, evidence.size, finder.left.map { |one| one.cause.id }
       outcome = Munimen::Rig::Probe.take(test.id, bench)
       outcome ? evidence[test.id] = outcome : skip << test.id
     end
   end
 
-  # The confusion table, a line for each heater and complaint: cases, named alone, tests in the middle and at most, and what was
-  # taken for what.
+  # The confusion table, a line for each heater and complaint: cases, named alone, tests in the
+  # middle and at most, and what was taken for what.
   def table(runs)
     lines = runs.group_by { |run| run.first(2) }.map do |(kind, symptom), same|
       tests = same.map { |run| run[3] }.sort
-      mixed = same.reject { |run| run[4] == [run[2]] }.map { |run| "#{run[2]} → #{run[4].join(' or ')}" }
-      format("%-18<kind>s %-20<symptom>s %3<cases>d cases %3<alone>d alone %3<middle>d tests, at most %2<most>d  %<mixed>s", kind:, symptom:, cases: same.size,
-             alone: same.size - mixed.size, middle: tests[tests.size / 2], most: tests.last, mixed: mixed.join("; "))
+      mixed = same.reject { |run| run[4] == [run[2]] }
+      mixed = mixed.map { |run| "#{run[2]} → #{run[4].join(" or ")}" }
+      format(
+        "%-18<kind>s %-20<symptom>s %3<cases>d cases %3<alone>d alone %3<middle>d tests, at most " \
+        "%2<most>d  %<mixed>s",
+        kind:,
+        symptom:,
+        cases: same.size,
+        alone: same.size - mixed.size,
+        middle: tests[tests.size / 2],
+        most: tests.last,
+        mixed: mixed.join("; ")
+      )
     end
     ["", *lines].join("\n")
   end
 
-  it "names the true cause in every case, alone in 85 %, in a median of at most 5 tests" do
+  it "names the true cause in every case, alone in 85 %, in a median of at most 5 tests", :long do
     runs = cases
     lost = runs.reject { |run| run[4].include?(run[2]) }
     expect(lost).to be_empty
     alone = runs.count { |run| run[4].size == 1 }
     tests = runs.map { |run| run[3] }.sort
-    RSpec.configuration.reporter.message("on the rig: #{runs.size} cases of #{runs.map do |run|
-      run[2]
-    end.uniq.size} causes, #{alone} alone, #{tests[tests.size / 2]} tests in the middle, #{tests.last} at most")
+    causes = runs.map { |run| run[2] }.uniq.size
+    RSpec.configuration.reporter.message(
+      "on the rig: #{runs.size} cases of #{causes} causes, #{alone} alone, " \
+      "#{tests[tests.size / 2]} tests in the middle, #{tests.last} at most"
+    )
     RSpec.configuration.reporter.message(table(runs))
     expect(alone).to be >= runs.size * 0.85
     expect(tests[tests.size / 2]).to be <= 5
-    expect(runs.map { |run| run[2] }.uniq.size).to be >= 35
+    expect(causes).to be >= 35
   end
 
   it "can take every test that such a drive needs, with an outcome that the test knows" do
     Munimen::Rig::Probe.names.each { |name| expect(Munimen::Faults::Test[name].id).to eq(name) }
     bench = Munimen::Rig::Probe::Bench.new(heater(:electric_storage), {})
-    %i[static_pressure upper_ohms lower_earth supply high_limit tap_temperature night_creep charge].each do |name|
+    %i[
+      static_pressure
+      upper_ohms
+      lower_earth
+      supply
+      high_limit
+      tap_temperature
+      night_creep
+      charge
+    ].each do |name|
       test = Munimen::Faults::Test[name]
-      expect(Munimen::Rig::Probe.take(name, bench)).to eq(test.normal), name.to_s # a sound heater is sound in every test
+      # a sound heater is sound in every test
+      expect(Munimen::Rig::Probe.take(name, bench)).to eq(test.normal), name.to_s
     end
   end
 end

@@ -11,61 +11,142 @@ RSpec.describe "Gas" do
 
   # NFPA 54 11.1.2, from memory: above 2 000 ft 4 % for each 1 000 ft above sea level.
   it "derates for altitude above 2 000 ft only, and judges against what is left" do
-    allowed = ->(feet) { calc(:gas_input, dial_volume: "2", seconds: "180", plate_input: "40000", altitude: feet)[:allowed_input].in("Btu/h").round }
+    allowed = lambda do |feet|
+      calc(:gas_input, dial_volume: "2", seconds: "180", plate_input: "40000", altitude: feet)[
+        :allowed_input
+      ].in("Btu/h").round
+    end
     expect([allowed["2000"], allowed["3000"], allowed["5000"]]).to eq([40_000, 35_200, 32_000])
-    expect(calc(:gas_input, dial_volume: "2", seconds: "180", plate_input: "40000", altitude: "3000").outputs[:verdict]).to eq(:defect)
-    expect(calc(:gas_input, dial_volume: "2", seconds: "210", plate_input: "40000").outputs[:verdict]).to eq(:watch)
+    expect(
+      calc(
+        :gas_input,
+        dial_volume: "2",
+        seconds: "180",
+        plate_input: "40000",
+        altitude: "3000"
+      ).outputs[
+        :verdict
+      ]
+    ).to eq(:defect)
+    expect(
+      calc(:gas_input, dial_volume: "2", seconds: "210", plate_input: "40000").outputs[:verdict]
+    ).to eq(:watch)
   end
 
   # 0.1 m³ in 100 s of 39.5 MJ/m³ are 39.5 kW gross; 35.6 kW net × 1.11.
   it "takes an English plate in net" do
-    result = calc(:gas_input, units: :england, dial_volume: "0.1", seconds: "100", plate_input: "35.6", plate_basis: "net")
+    result = calc(
+      :gas_input,
+      units: :england,
+      dial_volume: "0.1",
+      seconds: "100",
+      plate_input: "35.6",
+      plate_basis: "net"
+    )
     expect(result[:input].in("kW")).to be_within(0.001).of(39.5)
     expect(result.outputs[:deviation]).to be_within(0.001).of(0)
   end
 
-  # Common practice, judged after rounding to 0.1 in. w.c.; BS 6891 for the English working pressures, from memory.
-  [[{ line: "7.5", standing: "7.4", operating: "6.94", manifold: "3.4" }, :sound], [{ standing: "7.4", operating: "6.8" }, :watch],
-   [{ line: "6", operating: "4.6" }, :defect], [{ line: "11" }, :defect], [{ line: "14.2" }, :danger], [{ manifold: "3.9" }, :defect],
-   [{ fuel: "lp", line: "11.6", operating: "11.2", manifold: "10.2" }, :sound], [{ fuel: "lp", operating: "10.5" }, :defect],
-   [{ meter_working: "21 mbar", appliance_working: "20.2 mbar" }, :sound], [{ meter_working: "18.5 mbar" }, :defect],
-   [{ meter_working: "21 mbar", appliance_working: "19.5 mbar" }, :defect], [{ fuel: "propane", meter_working: "37 mbar", appliance_working: "35 mbar" }, :sound]]
-    .each do |readings, grade|
-    it("judges #{readings} #{grade}") { expect(calc(:gas_pressure, **readings).outputs[:verdict]).to eq(grade) }
+  # Common practice, judged after rounding to 0.1 in. w.c.; BS 6891 for the English working
+  # pressures, from memory.
+  [
+    [{ line: "7.5", standing: "7.4", operating: "6.94", manifold: "3.4" }, :sound],
+    [{ standing: "7.4", operating: "6.8" }, :watch],
+    [{ line: "6", operating: "4.6" }, :defect],
+    [{ line: "11" }, :defect],
+    [{ line: "14.2" }, :danger],
+    [{ manifold: "3.9" }, :defect],
+    [{ fuel: "lp", line: "11.6", operating: "11.2", manifold: "10.2" }, :sound],
+    [{ fuel: "lp", operating: "10.5" }, :defect],
+    [{ meter_working: "21 mbar", appliance_working: "20.2 mbar" }, :sound],
+    [{ meter_working: "18.5 mbar" }, :defect],
+    [{ meter_working: "21 mbar", appliance_working: "19.5 mbar" }, :defect],
+    [{ fuel: "propane", meter_working: "37 mbar", appliance_working: "35 mbar" }, :sound]
+  ].each do |readings, grade|
+    it("judges #{readings} #{grade}") do
+      expect(calc(:gas_pressure, **readings).outputs[:verdict]).to eq(grade)
+    end
   end
 
-  it "takes none for a state that an ignition without pilot has not: the drop is line minus operating" do
-    expect(calc(:gas_pressure, line: "7.4", standing: "none", operating: "6.9")[:drop].in("inH2O")).to be_within(1e-9).of(0.5)
+  it "takes none for a state that an ignition without pilot has not: the drop is line minus " \
+     "operating" do
+    expect(
+      calc(:gas_pressure, line: "7.4", standing: "none", operating: "6.9")[:drop].in("inH2O")
+    ).to be_within(1e-9).of(0.5)
   end
 
   it "refuses a pressure that rises when the burner lights" do
-    expect { calc(:gas_pressure, standing: "6", operating: "7") }.to raise_error(Munimen::Error) { |error| expect(error.field).to eq("operating") }
+    expect { calc(:gas_pressure, standing: "6", operating: "7") }.to raise_error(
+      Munimen::Error
+    ) { |error| expect(error.field).to eq("operating") }
   end
 
   # Common practice: neither generator nor cut-off is condemned before both have been measured.
-  [[{ kind: "thermocouple" }, :not_tested, :open_circuit], [{ kind: "thermocouple", open_circuit: "24" }, :sound, :eco_continuity],
-   [{ kind: "thermocouple", open_circuit: "15" }, :watch, :eco_continuity], [{ kind: "thermocouple", eco_continuity: "no" }, :watch, :open_circuit],
-   [{ kind: "thermocouple", open_circuit: "15", eco_continuity: "yes" }, :defect, :clean_and_repeat],
-   [{ kind: "thermocouple", open_circuit: "24", eco_continuity: "no" }, :defect, :overheating],
-   [{ kind: "thermopile", open_circuit: "420", loaded: "180", loaded_minimum: "250", eco_continuity: "yes" }, :defect, :hold_test],
-   [{ kind: "thermopile", open_circuit: "300" }, :watch, :eco_continuity]].each do |given, grade, next_test|
+  [
+    [{ kind: "thermocouple" }, :not_tested, :open_circuit],
+    [{ kind: "thermocouple", open_circuit: "24" }, :sound, :eco_continuity],
+    [{ kind: "thermocouple", open_circuit: "15" }, :watch, :eco_continuity],
+    [{ kind: "thermocouple", eco_continuity: "no" }, :watch, :open_circuit],
+    [
+      { kind: "thermocouple", open_circuit: "15", eco_continuity: "yes" },
+      :defect,
+      :clean_and_repeat
+    ],
+    [{ kind: "thermocouple", open_circuit: "24", eco_continuity: "no" }, :defect, :overheating],
+    [
+      {
+        kind: "thermopile",
+        open_circuit: "420",
+        loaded: "180",
+        loaded_minimum: "250",
+        eco_continuity: "yes"
+      },
+      :defect,
+      :hold_test
+    ],
+    [{ kind: "thermopile", open_circuit: "300" }, :watch, :eco_continuity]
+  ].each do |given, grade, next_test|
     it "says #{grade}, next #{next_test}, of #{given}" do
-      expect(calc(:pilot_generator, **given).outputs.values_at(:verdict, :next_test)).to eq([grade, next_test])
+      expect(calc(:pilot_generator, **given).outputs.values_at(:verdict, :next_test)).to eq(
+        [grade, next_test]
+      )
     end
   end
 
-  # NFPA 54 9.3.2.1 and 9.3.3, from memory: 140 000 Btu/h want 7 000 ft³; when short, by where openings lead.
-  [["inside", 2, 140], ["outdoors_direct", 2, 35], ["outdoors_horizontal", 2, 70], ["outdoors_single", 1, 46.7]].each do |where, count, area|
+  # NFPA 54 9.3.2.1 and 9.3.3, from memory: 140 000 Btu/h want 7 000 ft³; when short, by where
+  # openings lead.
+  [
+    ["inside", 2, 140],
+    ["outdoors_direct", 2, 35],
+    ["outdoors_horizontal", 2, 70],
+    ["outdoors_single", 1, 46.7]
+  ].each do |where, count, area|
     it "asks for #{count} × #{area} in² #{where}" do
       result = calc(:combustion_air, room_volume: "1000", total_input: "140000", opens_to: where)
       expect(result[:required_volume].in("ft3")).to be_within(1e-6).of(7000)
-      expect([result.outputs[:openings], result[:opening_area].in("in2").round(1)]).to eq([count, area])
+      expect([result.outputs[:openings], result[:opening_area].in("in2").round(1)]).to eq(
+        [count, area]
+      )
     end
   end
 
-  it "asks for at least 100 in² to inside spaces, and nothing where the room or the vent suffices" do
-    expect(calc(:combustion_air, room_volume: "1000", total_input: "40000")[:opening_area].in("in2").round).to eq(100)
-    expect(calc(:combustion_air, room_volume: "2000", total_input: "40000").outputs.values_at(:verdict, :opening_area)).to eq([:sound, nil])
-    expect(calc(:combustion_air, room_volume: "100", total_input: "40000", direct_vent: "yes").outputs[:verdict]).to eq(:sound)
+  it "asks for at least 100 in² to inside spaces, and nothing where the room or the vent " \
+     "suffices" do
+    expect(
+      calc(:combustion_air, room_volume: "1000", total_input: "40000")[:opening_area].in(
+        "in2"
+      ).round
+    ).to eq(100)
+    expect(
+      calc(:combustion_air, room_volume: "2000", total_input: "40000").outputs.values_at(
+        :verdict,
+        :opening_area
+      )
+    ).to eq([:sound, nil])
+    expect(
+      calc(:combustion_air, room_volume: "100", total_input: "40000", direct_vent: "yes").outputs[
+        :verdict
+      ]
+    ).to eq(:sound)
   end
 end

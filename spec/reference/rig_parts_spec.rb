@@ -1,30 +1,47 @@
 # frozen_string_literal: true
 
-# The parts of the simulated heater, each against what it must do. Values: common practice unless a source is named.
+# The parts of the simulated heater, each against what it must do. Values: common practice unless
+# a source is named.
 RSpec.describe Munimen::Rig do
   def celsius(number) = number + 273.15
-  def rig(kind = :gas_storage, faults: {}, start: nil) = described_class.new(heater(kind, units: kind.start_with?("unvented") ? :england : :us, regulator: "yes"), faults:, start:)
+
+  def rig(kind = :gas_storage, faults: {}, start: nil)
+    described_class.new(
+      heater(kind, units: kind.start_with?("unvented") ? :england : :us, regulator: "yes"),
+      faults:,
+      start:
+    )
+  end
 
   describe described_class::Thermostat do
     it "opens at its setting and closes some degrees below it" do
       one = described_class.new(celsius(60), height: 0.2)
-      expect([59, 60, 57, 54, 58].map { |degrees| one.closed?(celsius(degrees)) }).to eq([true, false, false, true, true])
+      expect([59, 60, 57, 54, 58].map { |degrees| one.closed?(celsius(degrees)) }).to eq(
+        [true, false, false, true, true]
+      )
     end
 
     it "stays open after it has tripped until somebody resets it by hand" do
       one = described_class.new(celsius(80), height: 0.9, reset: :by_hand)
-      expect([79, 81, 20].map { |degrees| one.closed?(celsius(degrees)) }).to eq([true, false, false])
+      expect([79, 81, 20].map { |degrees| one.closed?(celsius(degrees)) }).to eq(
+        [true, false, false]
+      )
       one.reset
       expect(one.closed?(celsius(20))).to be(true)
     end
   end
 
   describe described_class::ReliefValve do
-    it "lifts at its pressure, shuts a little below, lifts at its temperature, and does neither when it is stuck" do
+    it "lifts at its pressure, shuts a little below, lifts at its temperature, and does neither " \
+       "when it is stuck" do
       valve = described_class.new(1_034_000.0, celsius(98.9))
       feel = ->(pressure, degrees = 20) { valve.feel(pressure, celsius(degrees)) }
-      expect([feel[1_000_000], feel[1_040_000], feel[1_000_000], feel[970_000]]).to eq([false, true, true, false])
-      expect([feel[400_000, 98], feel[400_000, 99], feel[400_000, 94], feel[400_000, 80]]).to eq([false, true, true, false])
+      expect([feel[1_000_000], feel[1_040_000], feel[1_000_000], feel[970_000]]).to eq(
+        [false, true, true, false]
+      )
+      expect([feel[400_000, 98], feel[400_000, 99], feel[400_000, 94], feel[400_000, 80]]).to eq(
+        [false, true, true, false]
+      )
       valve.stuck = true
       expect(feel[2_000_000, 120]).to be(false)
     end
@@ -34,9 +51,15 @@ RSpec.describe Munimen::Rig do
     it "agrees with the tables of water it was made from, both ways" do
       [4, 20, 45, 60, 82, 99, 130].each do |degrees|
         kelvin = celsius(degrees)
-        expect(described_class.density(kelvin)).to be_within(0.02).of(Munimen::Physics::Water.density(kelvin))
-        expect(described_class.enthalpy(kelvin)).to be_within(30).of(Munimen::Physics::Water.enthalpy(kelvin))
-        expect(described_class.temperature(described_class.enthalpy(kelvin))).to be_within(0.02).of(kelvin)
+        expect(described_class.density(kelvin)).to be_within(0.02).of(
+          Munimen::Physics::Water.density(kelvin)
+        )
+        expect(described_class.enthalpy(kelvin)).to be_within(30).of(
+          Munimen::Physics::Water.enthalpy(kelvin)
+        )
+        expect(described_class.temperature(described_class.enthalpy(kelvin))).to be_within(0.02).of(
+          kelvin
+        )
       end
     end
   end
@@ -61,7 +84,8 @@ RSpec.describe Munimen::Rig do
     expect(leaking.sample.power).to be_within(1).of((120.0**2) / (12.8 + 12.0))
   end
 
-  # Handbook: 20–60 s until the generator is hot; 20–30 mV; the pilot drops when the magnet lets go.
+  # Handbook: 20–60 s until the generator is hot; 20–30 mV; the pilot drops when the magnet
+  # lets go.
   it "holds a pilot after a minute, not after three seconds, and drops it without its generator" do
     cold = rig
     cold.gas.lit = false
@@ -83,28 +107,38 @@ RSpec.describe Munimen::Rig do
   end
 
   # Natural gas: a healthy supply gives way by no more than half an inch of water (125 Pa).
-  it "lets the inlet give way little on a sound supply, and far on a starved one, with the manifold held as long as can be" do
+  it "lets the inlet give way little on a sound supply, and far on a starved one, with the " \
+     "manifold held as long as can be" do
     healthy = rig(start: celsius(15)).run(30).gas
     expect(healthy.line - healthy.inlet).to be_between(10, 125)
     expect(healthy.manifold).to be_within(1).of(872)
     starved = rig(start: celsius(15), faults: { supply_low_load: 1 }).run(30).gas
     expect(starved.line - starved.inlet).to be > 400
     expect(starved.manifold).to be < 850
-    expect(starved.power).to be_within(0.02 * healthy.power).of(healthy.power * Math.sqrt(starved.manifold / 872))
+    expect(starved.power).to be_within(0.02 * healthy.power).of(
+      healthy.power * Math.sqrt(starved.manifold / 872)
+    )
   end
 
   # Q = ṁ·cp·ΔT on the loop's side equals what the tank takes.
-  it "balances the coil: flow times fall equals the heat given; fouled it gives less and returns hotter" do
+  it "balances the coil: flow times fall equals the heat given; fouled it gives less and returns " \
+     "hotter" do
     clean = rig(:unvented_indirect, start: celsius(20)).run(60)
     coil = clean.coil
-    expect(coil.flow * 4190 * (coil.flow_temperature - coil.return_temperature)).to be_within(clean.sample.power * 0.01).of(clean.sample.power)
+    expect(coil.flow * 4190 * (coil.flow_temperature - coil.return_temperature)).to be_within(
+      clean.sample.power * 0.01
+    ).of(clean.sample.power)
     fouled = rig(:unvented_indirect, start: celsius(20), faults: { coil_fouled: 1 }).run(60)
     expect(fouled.sample.power).to be < clean.sample.power * 0.4
     expect(fouled.coil.return_temperature).to be > coil.return_temperature
   end
 
   it "calls link by link: what stands behind an open one has no voltage" do
-    chain = ->(fault) { rig(:unvented_indirect, start: celsius(20), faults: { fault => 1 }).then { |one| one.coil.chain(one.tank).values } }
+    chain = lambda do |fault|
+      rig(:unvented_indirect, start: celsius(20), faults: { fault => 1 }).then do |one|
+        one.coil.chain(one.tank).values
+      end
+    end
     expect(chain[:programmer_off]).to eq([false, false, false, false, false])
     expect(chain[:cut_out_popped]).to eq([true, false, false, false, false])
     expect(chain[:two_port_stuck]).to eq([true, true, false, false, false])
@@ -136,10 +170,11 @@ RSpec.describe Munimen::Rig do
   end
 end
 
-RSpec.describe Munimen::Rig::Obeys do
+RSpec.describe Munimen::Rig::StateApplier do
   def rig(faults = {}, **more) = Munimen::Rig.new(gas(vessel_volume: "2"), faults:, **more).run(600)
 
-  it "shuts, lets the pressure down, lifts the lever, turns the dial, resets and lights, as operations leave the heater" do
+  it "shuts, lets the pressure down, lifts the lever, turns the dial, resets and lights, as " \
+     "operations leave the heater" do
     made = rig
     obeys = described_class.new(made)
     obeys.to("heat.burner": :off, heater_supply: :shut, heater_pressure: :zero)
@@ -148,13 +183,20 @@ RSpec.describe Munimen::Rig::Obeys do
     obeys.to("heat.burner": :off, heater_supply: :open, heater_pressure: :live, relief: :open)
     before = made.relief_spilt
     expect(made.run(60).relief_spilt).to be > before + 1 # kg: a lifted valve runs
-    obeys.to("heat.burner": :on, heater_supply: :open, heater_pressure: :live, relief: :shut, dial: :changed)
+    obeys.to(
+      "heat.burner": :on,
+      heater_supply: :open,
+      heater_pressure: :live,
+      relief: :shut,
+      dial: :changed
+    )
     expect(made.gas.thermostat.setting).to eq(280)
     obeys.to(dial: :restored)
     expect(made.gas.thermostat.setting).to be > 320
   end
 
-  # common practice: with a weak thermocouple the flame dies when the button is let go, with a good one it stays.
+  # common practice: with a weak thermocouple the flame dies when the button is let go, with a
+  # good one it stays.
   it "lights the pilot as the generator allows" do
     [[{}, true], [{ thermocouple_weak: 1.0 }, false]].each do |faults, holds|
       made = rig(faults)
@@ -166,7 +208,8 @@ RSpec.describe Munimen::Rig::Obeys do
 end
 
 RSpec.describe Munimen::Rig::WaterSide do
-  # 15 psi fall-off at 15 gal/min, from memory: the pressure falls with the draw, and comes back when it ends.
+  # 15 psi fall-off at 15 gal/min, from memory: the pressure falls with the draw, and comes back
+  # when it ends.
   it "has a regulator that droops with the flow, and a main that swings by the seed" do
     rig = Munimen::Rig.new(gas(regulator: "yes", vessel_volume: "2")).run(60)
     still = rig.pressure

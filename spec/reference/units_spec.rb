@@ -5,22 +5,80 @@ require "ruby-units"
 # Every conversion against an independent units library (the gem ruby-units).
 RSpec.describe Munimen::Measure::Unit do
   theirs = {
-    "Pa" => "pascal", "kPa" => "kPa", "MPa" => "MPa", "mbar" => "mbar", "bar" => "bar", "psi" => "psi", "inH2O" => "inH2O",
-    "L" => "liter", "gal" => "gallon", "m3" => "m^3", "ft3" => "ft^3", "qt" => "quart", "mm" => "mm", "cm" => "cm", "m" => "m", "in" => "in",
-    "ft" => "ft", "W" => "W", "kW" => "kW", "Btu/h" => "btu/h", "J" => "J", "kWh" => "kW*h", "Btu" => "btu", "MJ" => "MJ",
-    "gal/min" => "gallon/min", "L/min" => "liter/min", "gal/h" => "gallon/h", "L/h" => "liter/h", "m3/s" => "m^3/s", "ft3/h" => "ft^3/h",
-    "m3/h" => "m^3/h", "V" => "volt", "mV" => "mV", "A" => "ampere", "ohm" => "ohm", "kohm" => "kiloohm", "Mohm" => "megaohm", "s" => "s",
-    "min" => "min", "h" => "h", "d" => "day", "kg" => "kg", "lb" => "lbs", "kg/m3" => "kg/m^3", "gal/psi" => "gallon/psi", "L/bar" => "liter/bar",
-    "L/kPa" => "liter/kPa", "W/K" => "W/tempK", "K" => "K", "%" => "percent"
+    "Pa" => "pascal",
+    "kPa" => "kPa",
+    "MPa" => "MPa",
+    "mbar" => "mbar",
+    "bar" => "bar",
+    "psi" => "psi",
+    "inH2O" => "inH2O",
+    "L" => "liter",
+    "gal" => "gallon",
+    "m3" => "m^3",
+    "ft3" => "ft^3",
+    "qt" => "quart",
+    "mm" => "mm",
+    "cm" => "cm",
+    "m" => "m",
+    "in" => "in",
+    "ft" => "ft",
+    "W" => "W",
+    "kW" => "kW",
+    "Btu/h" => "btu/h",
+    "J" => "J",
+    "kWh" => "kW*h",
+    "Btu" => "btu",
+    "MJ" => "MJ",
+    "gal/min" => "gallon/min",
+    "L/min" => "liter/min",
+    "gal/h" => "gallon/h",
+    "L/h" => "liter/h",
+    "m3/s" => "m^3/s",
+    "ft3/h" => "ft^3/h",
+    "m3/h" => "m^3/h",
+    "V" => "volt",
+    "mV" => "mV",
+    "A" => "ampere",
+    "ohm" => "ohm",
+    "kohm" => "kiloohm",
+    "Mohm" => "megaohm",
+    "s" => "s",
+    "min" => "min",
+    "h" => "h",
+    "d" => "day",
+    "kg" => "kg",
+    "lb" => "lbs",
+    "kg/m3" => "kg/m^3",
+    "gal/psi" => "gallon/psi",
+    "L/bar" => "liter/bar",
+    "L/kPa" => "liter/kPa",
+    "W/K" => "W/tempK",
+    "K" => "K",
+    "%" => "percent"
   }.except("W/K", "K", "%")
-  # ruby-units' own inch of water is that at 60 °F; the trade's conventional inch (4 °C) is 249.08891 Pa, so
-  # that one is held against NIST SP 811 appendix B.8 instead.
+  # ruby-units' own inch of water is that at 60 °F; the trade's conventional inch (4 °C) is
+  # 249.08891 Pa, so that one is held against NIST SP 811 appendix B.8 instead.
   theirs.except("inH2O").each_slice(2).flat_map(&:itself).each do |symbol, name|
     it "agrees on #{symbol}" do
       unit = described_class[symbol]
-      base = { pressure: "Pa", volume: "m^3", length: "m", power: "W", energy: "J", flow: "m^3/s", voltage: "V", current: "A", resistance: "ohm",
-               time: "s", mass: "kg", density: "kg/m^3", compliance: "m^3/Pa" }.fetch(unit.dimension)
-      expect(unit.to_si(7.0)).to be_within(7e-5 * unit.to_si(1.0)).of(Unit.new("7 #{name}").convert_to(base).scalar.to_f)
+      base = {
+        pressure: "Pa",
+        volume: "m^3",
+        length: "m",
+        power: "W",
+        energy: "J",
+        flow: "m^3/s",
+        voltage: "V",
+        current: "A",
+        resistance: "ohm",
+        time: "s",
+        mass: "kg",
+        density: "kg/m^3",
+        compliance: "m^3/Pa"
+      }.fetch(unit.dimension)
+      expect(unit.to_si(7.0)).to be_within(7e-5 * unit.to_si(1.0)).of(
+        Unit.new("7 #{name}").convert_to(base).scalar.to_f
+      )
     end
   end
 
@@ -30,12 +88,16 @@ RSpec.describe Munimen::Measure::Unit do
 
   it "converts temperatures like the independent library" do
     [-40, 32, 60, 120, 212].each do |fahrenheit|
-      expect(described_class["degF"].to_si(fahrenheit)).to be_within(1e-9).of(Unit.new("#{fahrenheit} tempF").convert_to("tempK").scalar.to_f)
+      expect(described_class["degF"].to_si(fahrenheit)).to be_within(1e-9).of(
+        Unit.new("#{fahrenheit} tempF").convert_to("tempK").scalar.to_f
+      )
     end
     expect(described_class["degC"].to_si(60)).to eq(333.15)
   end
 
   it "goes there and back for every unit" do
-    described_class.of(:pressure).each { |unit| expect(unit.from_si(unit.to_si(12.3))).to be_within(1e-9).of(12.3) }
+    described_class
+      .of(:pressure)
+      .each { |unit| expect(unit.from_si(unit.to_si(12.3))).to be_within(1e-9).of(12.3) }
   end
 end

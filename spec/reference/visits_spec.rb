@@ -2,9 +2,10 @@
 
 require "json_schemer"
 
-# Whole visits, each a story of the trade with the verdicts that its handbooks give: spec/reference/visits.
-# The rules behind them are named in the verdicts themselves; none of these values comes from the program.
-RSpec.describe Munimen::VisitFormat do
+# Whole visits, each a story of the trade with the verdicts that its handbooks give:
+# spec/reference/visits. The rules behind them are named in the verdicts themselves; none of these
+# values comes from the program.
+RSpec.describe Munimen::Visit::Format do
   files = Dir[File.join(__dir__, "visits/*.json")]
 
   it("has at least 25 stories") { expect(files.size).to be >= 25 }
@@ -12,7 +13,7 @@ RSpec.describe Munimen::VisitFormat do
   files.each do |file|
     data = JSON.parse(File.read(file))
 
-    it "#{File.basename(file, '.json')}: #{data['story']}" do
+    it "#{File.basename(file, ".json")}: #{data["story"]}" do
       result = Munimen::Cli::VisitCommand.judge(data)
       expected = data["expected"]
       found = result[:deficiencies].to_h { |one| [one[:check].to_s, one[:state].to_s] }
@@ -27,15 +28,23 @@ RSpec.describe Munimen::VisitFormat do
     end
   end
 
-  it "writes each story as a file of the newest version that its schema takes and that is judged the same" do
-    schema = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))))
-    old = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.v1.schema.json"))))
+  it "writes each story as a file of the newest version that its schema takes and that is judged " \
+     "the same" do
+    schema = JSONSchemer.schema(
+      JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json")))
+    )
+    old = JSONSchemer.schema(
+      JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.v1.schema.json")))
+    )
     files.each do |file|
       data = JSON.parse(File.read(file)).except("story", "expected")
       expect(old.validate(data).map { |problem| problem["error"] }).to eq([]), file
       written = JSON.parse(JSON.generate(described_class.write(described_class.read(data))))
       expect(schema.validate(written).map { |problem| problem["error"] }).to eq([]), file
-      expect(Munimen::Cli::VisitCommand.judge(written)).to eq(Munimen::Cli::VisitCommand.judge(data)), file
+      expect(Munimen::Cli::VisitCommand.judge(written)).to eq(
+        Munimen::Cli::VisitCommand.judge(data)
+      ),
+      file
     end
   end
 end

@@ -5,12 +5,26 @@ require "capybara/rspec"
 require "capybara/cuprite"
 
 # Debian's Chromium, headless, with nothing going out to the network.
-CHROMIUM = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-             "disable-component-update" => nil, "disable-sync" => nil }.freeze
+CHROMIUM = {
+  "no-sandbox" => nil,
+  "disable-gpu" => nil,
+  "disable-quic" => nil,
+  "no-first-run" => nil,
+  "disable-background-networking" => nil,
+  "disable-component-update" => nil,
+  "disable-sync" => nil
+}.freeze
 
 Capybara.register_driver(:chromium) do |app|
-  Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], browser_path: "/usr/bin/chromium", browser_options: CHROMIUM.dup, timeout: 20, process_timeout: 40,
-                                     js_errors: true)
+  Capybara::Cuprite::Driver.new(
+    app,
+    window_size: [1280, 800],
+    browser_path: "/usr/bin/chromium",
+    browser_options: CHROMIUM.dup,
+    timeout: 20,
+    process_timeout: 40,
+    js_errors: true
+  )
 end
 Capybara.server = :puma, { Silent: true, Threads: "1:4" }
 Capybara.default_max_wait_time = 6
@@ -19,8 +33,14 @@ Capybara.enable_aria_label = true
 # A person at the screen: signs in, looks, presses keys, taps.
 module AtTheScreen
   AXE = File.join(Munimen::ROOT, "ui/node_modules/axe-core/axe.min.js")
-  VALUES = { "static_pressure" => "62", "tap_temperature" => "119", "hot_peak_found" => "84", "hot_peak_after" => "67", "vessel_charge" => "44",
-             "charge_set" => "4.27 bar" }.freeze
+  VALUES = {
+    "static_pressure" => "62",
+    "tap_temperature" => "119",
+    "hot_peak_found" => "84",
+    "hot_peak_after" => "67",
+    "vessel_charge" => "44",
+    "charge_set" => "4.27 bar"
+  }.freeze
 
   def sign_in(role = "plumber")
     go "/sign-in"
@@ -45,19 +65,28 @@ module AtTheScreen
 
   # Counts what a person touches and types from here on; touches tells how many so far.
   def count_touches
-    page.execute_script("window.touches = 0; for (const kind of ['click', 'keydown']) addEventListener(kind, e => { if (e.isTrusted) window.touches++ }, true)")
+    page.execute_script(
+      "window.touches = 0; for (const kind of ['click', 'keydown']) addEventListener(kind, e => " \
+      "{ if (e.isTrusted) window.touches++ }, true)"
+    )
   end
 
   def touches = page.evaluate_script("window.touches")
 
   # The step in hand has changed from what it was.
-  def expect_next(before) = expect(page).to have_no_css("article h2", text: /\A#{Regexp.escape(before)}\z/)
+  def expect_next(before)
+    expect(page).to have_no_css("article h2", text: /\A#{Regexp.escape(before)}\z/)
+  end
 
   # Serious findings of axe on the present page.
   def serious
     page.execute_script(File.read(AXE))
-    result = page.evaluate_async_script("axe.run(document, { resultTypes: ['violations'] }).then(arguments[0])")
-    result["violations"].select { |one| %w[serious critical].include?(one["impact"]) }.map { |one| "#{one['id']}: #{one['nodes'].map { |node| node['html'][0, 120] }.first(3)}" }
+    result = page.evaluate_async_script(
+      "axe.run(document, { resultTypes: ['violations'] }).then(arguments[0])"
+    )
+    result["violations"]
+      .select { |one| %w[serious critical].include?(one["impact"]) }
+      .map { |one| "#{one["id"]}: #{one["nodes"].map { |node| node["html"][0, 120] }.first(3)}" }
   end
 end
 

@@ -40,22 +40,37 @@ class EveryOrder
     return unless @space.unmet(operation.needs_under(@visit.rules), state).empty?
 
     made = @space.expand(operation.makes)
-    return if waits.any? { |_, wait| @space.expand(wait.holds).any? { |name, held| made[name] && !held.intersect?(made[name]) } }
+    if waits.any? do |_, wait|
+         @space.expand(wait.holds).any? { |name, held| made[name] && !held.intersect?(made[name]) }
+       end
+      return
+    end
 
     attended = operation.wait&.manner == :attended ? operation.wait.seconds.call(@visit.heater) : 0
-    begin_wait(operation, state.merge(made.transform_values(&:first)), left, waits, time, operation.hands_on + attended)
+    begin_wait(
+      operation,
+      state.merge(made.transform_values(&:first)),
+      left,
+      waits,
+      time,
+      operation.hands_on + attended
+    )
   end
 
   def begin_wait(operation, state, left, waits, time, seconds)
     pass(state, waits, seconds) do |later, rest|
-      rest += [[operation.wait.seconds.call(@visit.heater), operation.wait]] if operation.wait && operation.wait.manner != :attended
+      if operation.wait && operation.wait.manner != :attended
+        rest += [[operation.wait.seconds.call(@visit.heater), operation.wait]]
+      end
       go(later, left - [operation.id], rest, time + seconds)
     end
   end
 
   def pass(state, waits, seconds)
     over, rest = waits.partition { |left, _| left <= seconds }
-    later = over.reduce(state) { |now, (_, wait)| now.merge(@space.expand(wait.makes).transform_values(&:first)) }
+    later = over.reduce(state) do |now, (_, wait)|
+      now.merge(@space.expand(wait.makes).transform_values(&:first))
+    end
     yield later, rest.map { |left, wait| [left - seconds, wait] }
   end
 end

@@ -15,7 +15,14 @@ class Office
     @template ||= Dir.mktmpdir("munimen-template").tap do |folder|
       at_exit { FileUtils.rm_rf(folder) }
       config = Munimen::Web::Config.new(folder)
-      Munimen::Store::People::ROLES.each { |role| config.records.people.create(email: "#{role}@example.test", name: role.capitalize, role:, password: PASSWORD) }
+      Munimen::Store::People::ROLES.each do |role|
+        config.records.people.create(
+          email: "#{role}@example.test",
+          name: role.capitalize,
+          role:,
+          password: PASSWORD
+        )
+      end
       config.secret
       config.records.database.run("PRAGMA wal_checkpoint(TRUNCATE)")
       config.records.database.disconnect
@@ -32,7 +39,11 @@ class Office
 
   def records = @config.records
   def person(role = "plumber") = records.people.by_email("#{role}@example.test")
-  def context(role = "plumber") = Munimen::Desk::Context.new(records, person: person(role), clock: -> { @now })
+
+  def context(role = "plumber")
+    Munimen::Desk::Context.new(records, person: person(role), clock: -> { @now })
+  end
+
   def pass(seconds) = @now += seconds
   def uuid = SecureRandom.uuid
 
@@ -43,13 +54,36 @@ class Office
     visit
   end
 
-  def read(visit, name, value, **more) = Munimen::Desk::TakeReading.new(context).call(visit, id: uuid, name: name.to_s, value: value.to_s, **more)
-  def step(visit, operation, outcome = "done", **more) = Munimen::Desk::DoStep.new(context).call(visit, id: uuid, operation: operation.to_s, outcome:, **more)
+  def read(visit, name, value, **more)
+    Munimen::Desk::TakeReading.new(context).call(
+      visit,
+      id: uuid,
+      name: name.to_s,
+      value: value.to_s,
+      **more
+    )
+  end
+
+  def step(visit, operation, outcome = "done", **more)
+    Munimen::Desk::DoStep.new(context).call(
+      visit,
+      id: uuid,
+      operation: operation.to_s,
+      outcome:,
+      **more
+    )
+  end
 
   # Answers every line of a group: sound, but for what is said to be wrong.
   def look(visit, group, **wrong)
-    items = Munimen::Judgement::Look.for(records.visits.core(visit, now:), group)
-    Munimen::Desk::Look.new(context).call(visit, items: items.map { |item| { id: uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s } })
+    items = Munimen::Inspection::InspectionItem.for(records.visits.load(visit, now:), group)
+    Munimen::Desk::RecordObservations.new(context).call(
+      visit,
+      items:
+        items.map do |item|
+          { id: uuid, item: item.id.to_s, finding: (wrong[item.id] || :sound).to_s }
+        end
+    )
   end
 
   # Identified and looked over, all sound.
@@ -67,7 +101,14 @@ class Office
     require_relative "../../demo/walk"
     require_relative "../../demo/truth"
     facts = Munimen::Demo::Truth.new(static: 62, charge: 44, tap: 119, **truth)
-    walker = Munimen::Demo::Walk.new(records, person: person, at: now, truth: facts, random: Random.new(@walks = @walks.to_i + 1), findings:)
+    walker = Munimen::Demo::Walk.new(
+      records,
+      person: person,
+      at: now,
+      truth: facts,
+      random: Random.new(@walks = @walks.to_i + 1),
+      findings:
+    )
     walker.call(heater).tap { @now = walker.context.now }
   end
 
@@ -81,8 +122,17 @@ class Office
   def furnish(installation)
     @customer, @site, @heater = Array.new(3) { uuid }
     Munimen::Desk::AddCustomer.new(context).call(id: customer, name: "Ada Brook")
-    Munimen::Desk::AddSite.new(context).call(id: site, customer_id: customer, address: "1 Weir Lane")
-    Munimen::Desk::KeepHeater.new(context).add(id: heater, site_id: site, label: "Basement", installation:)
+    Munimen::Desk::AddSite.new(context).call(
+      id: site,
+      customer_id: customer,
+      address: "1 Weir Lane"
+    )
+    Munimen::Desk::KeepHeater.new(context).add(
+      id: heater,
+      site_id: site,
+      label: "Basement",
+      installation:
+    )
   end
 end
 

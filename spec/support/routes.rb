@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
-# A good request for every operation of the contract: {operation => [verb, path, body or nil]}. A body is a Hash (JSON), a String (CSV) or Zipped.
+# A good request for every operation of the contract: {operation => [verb, path, body or nil]}. A
+# body is a Hash (JSON), a String (CSV) or Zipped.
 module Routes
   Zipped = Struct.new(:bytes)
   # Open to whoever holds what is in their path.
   OPEN = %i[session shared sharedPdf feed].freeze
-  # What cannot be answered 200 without more: a signature before its visit is done, streams without a socket, a mail without a server.
+  # What cannot be answered 200 without more: a signature before its visit is done, streams
+  # without a socket, a mail without a server.
   OTHERWISE = { sign: 409, events: 503, trace: 503, sendMail: 409 }.freeze
 
   # [content type, text] of a body.
@@ -18,61 +20,195 @@ module Routes
   end
 
   def examples
-    { **reading_routes, **visit_routes(office.start, -> { office.uuid }), **settings_routes, **records_routes, **lasting_routes, **data_routes }
+    {
+      **reading_routes,
+      **visit_routes(office.start, -> { office.uuid }),
+      **settings_routes,
+      **records_routes,
+      **lasting_routes,
+      **data_routes
+    }
   end
 
   def reading_routes
     heater = office.heater
     id = -> { office.uuid }
-    { session: [:get, "/api/session"], today: [:get, "/api/today"], customers: [:get, "/api/customers?search=brook"],
-      addCustomer: [:post, "/api/customers", { id: id[], name: "Bo Lindqvist" }], customer: [:get, "/api/customers/#{office.customer}"],
-      changeCustomer: [:put, "/api/customers/#{office.customer}", { name: "Ada Brook", phone: "555-0100", email: "" }],
-      addSite: [:post, "/api/customers/#{office.customer}/sites", { id: id[], address: "2 Weir Lane" }],
-      addHeater: [:post, "/api/sites/#{office.site}/heaters", { id: id[], label: "Attic", installation: Build::ELECTRIC }],
-      heaterForm: [:get, "/api/heater-form"], heater: [:get, "/api/heaters/#{heater}"], whatIf: [:get, "/api/heaters/#{heater}/what-if"],
+    {
+      session: [:get, "/api/session"],
+      today: [:get, "/api/today"],
+      customers: [:get, "/api/customers?search=brook"],
+      addCustomer: [:post, "/api/customers", { id: id[], name: "Bo Lindqvist" }],
+      customer: [:get, "/api/customers/#{office.customer}"],
+      changeCustomer: [
+        :put,
+        "/api/customers/#{office.customer}",
+        { name: "Ada Brook", phone: "555-0100", email: "" }
+      ],
+      addSite: [
+        :post,
+        "/api/customers/#{office.customer}/sites",
+        { id: id[], address: "2 Weir Lane" }
+      ],
+      addHeater: [
+        :post,
+        "/api/sites/#{office.site}/heaters",
+        { id: id[], label: "Attic", installation: Build::ELECTRIC }
+      ],
+      heaterForm: [:get, "/api/heater-form"],
+      heater: [:get, "/api/heaters/#{heater}"],
+      whatIf: [:get, "/api/heaters/#{heater}/what-if"],
       trends: [:get, "/api/heaters/#{heater}/trends"],
       changeHeater: [:put, "/api/heaters/#{heater}", { label: "Cellar", installation: Build::GAS }],
-      bookVisit: [:post, "/api/heaters/#{heater}/visits", { id: id[], jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }],
-      jobs: [:get, "/api/jobs"], catalogue: [:get, "/api/catalogue?search=tr"], calculations: [:get, "/api/calculations"],
-      calculate: [:post, "/api/calculations/heat_up", { units: "us", inputs: { volume: "50", power: "4500 W", cold: 50, hot: "120" } }] }
+      bookVisit: [
+        :post,
+        "/api/heaters/#{heater}/visits",
+        { id: id[], jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }
+      ],
+      jobs: [:get, "/api/jobs"],
+      catalogue: [:get, "/api/catalogue?search=tr"],
+      calculations: [:get, "/api/calculations"],
+      calculate: [
+        :post,
+        "/api/calculations/heat_up",
+        { units: "us", inputs: { volume: "50", power: "4500 W", cold: 50, hot: "120" } }
+      ]
+    }
   end
 
   def settings_routes
     records = office.records
     photo = office.uuid
-    Munimen::Desk::AddPhoto.new(office.context).call(office.start, id: photo, subject: "leak", data: [Photographs.jpeg].pack("m0"))
+    Munimen::Desk::AddPhoto.new(office.context).call(
+      office.start,
+      id: photo,
+      subject: "leak",
+      data: [Photographs.jpeg].pack("m0")
+    )
     office.walk(findings: { straps: :missing })
-    deficiency = records.deficiencies.of_heater(office.heater).find { |one| one[:check] == "straps" }[:id]
-    { addPhoto: [:post, "/api/visits/#{office.start}/photos", { id: office.uuid, subject: "leak", data: [Photographs.png].pack("m0") }], photo: [:get, "/api/photos/#{photo}"],
-      why: [:get, "/api/visits/#{records.database[:visits].where(status: 'signed').get(:id)}/why?check=static_pressure"],
-      visitRules: [:put, "/api/visits/#{office.start}/house-rules", { rules: { lever_hold: "one_second" } }],
-      closeDeficiency: [:post, "/api/deficiencies/#{deficiency}/close", { id: office.uuid, status: "rectified", evidence: "Photo of the new straps" }],
-      settings: [:get, "/api/settings"], firmRules: [:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second", relief_life: nil } }],
-      symptoms: [:get, "/api/symptoms?kind=gas_storage"], diagnose: [:post, "/api/diagnose", { kind: "unvented_indirect", symptom: "too_hot", evidence: { dial: "usual" } }],
+    deficiency =
+      records.deficiencies.of_heater(office.heater).find { |one| one[:check] == "straps" }[:id]
+    {
+      addPhoto: [
+        :post,
+        "/api/visits/#{office.start}/photos",
+        { id: office.uuid, subject: "leak", data: [Photographs.png].pack("m0") }
+      ],
+      photo: [:get, "/api/photos/#{photo}"],
+      why: [
+        :get,
+        "/api/visits/#{records.database[:visits].where(status: "signed").get(:id)}/why?check=stat" \
+        "ic_pressure"
+      ],
+      visitRules: [
+        :put,
+        "/api/visits/#{office.start}/house-rules",
+        { rules: { lever_hold: "one_second" } }
+      ],
+      closeDeficiency: [
+        :post,
+        "/api/deficiencies/#{deficiency}/close",
+        { id: office.uuid, status: "rectified", evidence: "Photo of the new straps" }
+      ],
+      settings: [:get, "/api/settings"],
+      firmRules: [
+        :put,
+        "/api/settings/house-rules",
+        { rules: { lever_hold: "one_second", relief_life: nil } }
+      ],
+      symptoms: [:get, "/api/symptoms?kind=gas_storage"],
+      diagnose: [
+        :post,
+        "/api/diagnose",
+        { kind: "unvented_indirect", symptom: "too_hot", evidence: { dial: "usual" } }
+      ],
       instruments: [:get, "/api/instruments"],
-      replaceInstruments: [:put, "/api/instruments", { instruments: [{ id: "g1", title: "Gauge", reads: "pressure", host: "127.0.0.1", port: 4020, device: "pressure_gauge",
-                                                                      point: "house", calibrated: "2026-01-31" }] }],
-      trace: [:get, "/api/instruments/g1/trace"], parts: [:get, "/api/parts"], replaceParts: [:put, "/api/parts", { csv: "" }],
+      replaceInstruments: [
+        :put,
+        "/api/instruments",
+        {
+          instruments: [
+            {
+              id: "g1",
+              title: "Gauge",
+              reads: "pressure",
+              host: "127.0.0.1",
+              port: 4020,
+              device: "pressure_gauge",
+              point: "house",
+              calibrated: "2026-01-31"
+            }
+          ]
+        }
+      ],
+      trace: [:get, "/api/instruments/g1/trace"],
+      parts: [:get, "/api/parts"],
+      replaceParts: [:put, "/api/parts", { csv: "" }],
       **training,
-      siteRules: [:put, "/api/sites/#{office.site}/house-rules", { rules: { discharge_height: "three_to_six" } }],
-      qualify: [:put, "/api/people/1/qualifications", { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }] }
+      siteRules: [
+        :put,
+        "/api/sites/#{office.site}/house-rules",
+        { rules: { discharge_height: "three_to_six" } }
+      ],
+      qualify: [
+        :put,
+        "/api/people/1/qualifications",
+        { qualifications: [{ trade: "unvented", number: "U-204", expires: "2028-01-31" }] }
+      ]
+    }
   end
 
   def records_routes
     heater = office.heater
     file = File.join(office.config.folder, "log.csv")
-    File.write(file, "time,psi\n#{Array.new(60) { |index| "#{index * 60},#{60 + (index % 2)}" }.join("\n")}")
-    log = Munimen::Desk::PressureLogs.new(office.context).take_in(heater, id: office.uuid, name: "log.csv", file:) { nil }[:id]
+    File.write(
+      file,
+      "time,psi\n#{Array.new(60) { |index| "#{index * 60},#{60 + (index % 2)}" }.join("\n")}"
+    )
+    log =
+      Munimen::Desk::PressureLogs
+        .new(office.context)
+        .take_in(heater, id: office.uuid, name: "log.csv", file:) { nil }[
+        :id
+      ]
     due = office.uuid
-    office.records.dues.add(id: due, heater_id: heater, visit_id: office.start, kind: "annual_service", on: "2026-11-20", text: "The year")
+    office.records.dues.add(
+      id: due,
+      heater_id: heater,
+      visit_id: office.start,
+      kind: "annual_service",
+      on: "2026-11-20",
+      text: "The year"
+    )
     week = { from: "2026-11-24", days: 7, offset: 60 }
-    { pressureLogs: [:get, "/api/heaters/#{heater}/pressure-logs"], pressureLog: [:get, "/api/pressure-logs/#{log}"],
-      addPressureLog: [:post, "/api/heaters/#{heater}/pressure-logs?log=#{office.uuid}&name=a.csv", "time,psi\n1,60"],
-      owed: [:get, "/api/owed"], decideOwed: [:post, "/api/owed/#{due}/decision", { id: office.uuid, what: "snooze", reason: "Away", day: "2026-12-20" }],
-      changeSite: [:put, "/api/sites/#{office.site}", { address: "1 Weir Lane", household: "at_risk", lat: 45.01, lng: -70.2 }],
-      plan: [:get, "/api/plan?from=2026-11-24&days=7&offset=60"], checkPlan: [:post, "/api/plan/check", { **week, arrangement: [] }],
-      proposePlan: [:post, "/api/plan/propose", week], applyPlan: [:put, "/api/plan", { **week, arrangement: [] }],
-      bringInLog: [:post, "/api/pressure-logs/#{log}/visit", { id: office.uuid, visit: office.start }] }
+    {
+      pressureLogs: [:get, "/api/heaters/#{heater}/pressure-logs"],
+      pressureLog: [:get, "/api/pressure-logs/#{log}"],
+      addPressureLog: [
+        :post,
+        "/api/heaters/#{heater}/pressure-logs?log=#{office.uuid}&name=a.csv",
+        "time,psi\n1,60"
+      ],
+      owed: [:get, "/api/owed"],
+      decideOwed: [
+        :post,
+        "/api/owed/#{due}/decision",
+        { id: office.uuid, what: "snooze", reason: "Away", day: "2026-12-20" }
+      ],
+      changeSite: [
+        :put,
+        "/api/sites/#{office.site}",
+        { address: "1 Weir Lane", household: "at_risk", lat: 45.01, lng: -70.2 }
+      ],
+      plan: [:get, "/api/plan?from=2026-11-24&days=7&offset=60"],
+      checkPlan: [:post, "/api/plan/check", { **week, arrangement: [] }],
+      proposePlan: [:post, "/api/plan/propose", week],
+      applyPlan: [:put, "/api/plan", { **week, arrangement: [] }],
+      bringInLog: [
+        :post,
+        "/api/pressure-logs/#{log}/visit",
+        { id: office.uuid, visit: office.start }
+      ]
+    }
   end
 
   def training
@@ -80,26 +216,75 @@ module Routes
     id, over = Array.new(2) { desk.start(scenario: "turned-down")[:id] }
     desk.finish(over)
     at = "/api/training/#{id}"
-    { training: [:get, "/api/training"], startTraining: [:post, "/api/training", { seed: 7 }], exercise: [:get, at], trainingClock: [:put, "#{at}/clock", { speed: 10, skip: 60 }],
-      trainingTest: [:post, "#{at}/tests", { test: "dial" }], sights: [:get, "#{at}/sights?operation=watch_relief_drip"],
+    {
+      training: [:get, "/api/training"],
+      startTraining: [:post, "/api/training", { seed: 7 }],
+      exercise: [:get, at],
+      trainingClock: [:put, "#{at}/clock", { speed: 10, skip: 60 }],
+      trainingTest: [:post, "#{at}/tests", { test: "dial" }],
+      sights: [:get, "#{at}/sights?operation=watch_relief_drip"],
       nameCause: [:post, "#{at}/cause", { cause: "dip_tube_broken" }],
-      endTraining: [:post, "#{at}/end"], debrief: [:get, "/api/training/#{over}/debrief"] }
+      endTraining: [:post, "#{at}/end"],
+      debrief: [:get, "/api/training/#{over}/debrief"]
+    }
   end
 
   def visit_routes(visit, id)
-    booked = Munimen::Desk::StartVisit.new(office.context).book(id: id[], heater_id: office.heater, jobs: ["pressure_check"], planned_for: office.now.iso8601)[:id]
-    { visit: [:get, "/api/visits/#{visit}"], startVisit: [:post, "/api/visits/#{booked}/start", {}],
-      takeReading: [:post, "/api/visits/#{visit}/readings", { id: id[], name: "static_pressure", value: "3.6 bar" }],
-      look: [:post, "/api/visits/#{visit}/observations", { items: [{ id: id[], item: "leak", finding: "fitting", note: "cold inlet" }] }],
-      doStep: [:post, "/api/visits/#{visit}/steps", { id: id[], operation: "fit_gauge", outcome: "already_so" }],
+    booked =
+      Munimen::Desk::StartVisit.new(office.context).book(
+        id: id[],
+        heater_id: office.heater,
+        jobs: ["pressure_check"],
+        planned_for: office.now.iso8601
+      )[
+        :id
+      ]
+    {
+      visit: [:get, "/api/visits/#{visit}"],
+      startVisit: [:post, "/api/visits/#{booked}/start", {}],
+      takeReading: [
+        :post,
+        "/api/visits/#{visit}/readings",
+        { id: id[], name: "static_pressure", value: "3.6 bar" }
+      ],
+      look: [
+        :post,
+        "/api/visits/#{visit}/observations",
+        { items: [{ id: id[], item: "leak", finding: "fitting", note: "cold inlet" }] }
+      ],
+      doStep: [
+        :post,
+        "/api/visits/#{visit}/steps",
+        { id: id[], operation: "fit_gauge", outcome: "already_so" }
+      ],
       undoStep: [:post, "/api/visits/#{visit}/undo", { id: id[] }],
-      decide: [:post, "/api/visits/#{visit}/decisions", { id: id[], name: "consent", value: "given" }],
-      addNote: [:post, "/api/visits/#{visit}/notes", { id: id[], entry: "straps.missing", place: "left side" }],
-      sign: [:post, "/api/visits/#{visit}/signatures", { id: id[], signer: "customer", refused: "Not at home" }],
-      addJob: [:post, "/api/visits/#{visit}/jobs", { id: id[], job: "flush" }], putOff: [:post, "/api/visits/#{visit}/put-off", { id: id[], job: "flush", reason: "No hose" }],
-      alternatives: [:get, "/api/visits/#{visit}/alternatives"], events: [:get, "/api/visits/#{visit}/events"],
+      decide: [
+        :post,
+        "/api/visits/#{visit}/decisions",
+        { id: id[], name: "consent", value: "given" }
+      ],
+      addNote: [
+        :post,
+        "/api/visits/#{visit}/notes",
+        { id: id[], entry: "straps.missing", place: "left side" }
+      ],
+      sign: [
+        :post,
+        "/api/visits/#{visit}/signatures",
+        { id: id[], signer: "customer", refused: "Not at home" }
+      ],
+      addJob: [:post, "/api/visits/#{visit}/jobs", { id: id[], job: "flush" }],
+      putOff: [
+        :post,
+        "/api/visits/#{visit}/put-off",
+        { id: id[], job: "flush", reason: "No hose" }
+      ],
+      alternatives: [:get, "/api/visits/#{visit}/alternatives"],
+      events: [:get, "/api/visits/#{visit}/events"],
       matchParts: [:get, "/api/visits/#{visit}/parts/relief_valve"],
-      report: [:get, "/api/visits/#{visit}/report"], reportPdf: [:get, "/api/visits/#{visit}/report.pdf"] }
+      report: [:get, "/api/visits/#{visit}/report"],
+      reportPdf: [:get, "/api/visits/#{visit}/report.pdf"]
+    }
   end
 
   def lasting_routes
@@ -111,32 +296,75 @@ module Routes
     share = Munimen::Desk::Share.new(office.context)
     link, page, pdf = Array.new(3) { share.create(signed, id: office.uuid) }
     at = "/api/visits/#{signed}"
-    { amend: [:post, "#{at}/amendments", { id: office.uuid, reason: "Forgot", text: "More" }], links: [:get, "#{at}/links"], addLink: [:post, "#{at}/links", { id: office.uuid }],
-      revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}], tagPdf: [:get, "#{at}/tag.pdf"], visitFile: [:get, "#{at}/visit.json"],
-      shared: [:get, "/api/shared/#{page[:token]}"], sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"] }
+    {
+      amend: [:post, "#{at}/amendments", { id: office.uuid, reason: "Forgot", text: "More" }],
+      links: [:get, "#{at}/links"],
+      addLink: [:post, "#{at}/links", { id: office.uuid }],
+      revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}],
+      tagPdf: [:get, "#{at}/tag.pdf"],
+      visitFile: [:get, "#{at}/visit.json"],
+      shared: [:get, "/api/shared/#{page[:token]}"],
+      sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"]
+    }
   end
 
   def message_routes(signed)
     mail, due = Array.new(2) { office.uuid }
-    Munimen::Desk::Outbox.new(office.context, base: "http://here").report(signed, id: mail, recipient: "a@example.test")
-    office.records.dues.add(id: due, heater_id: office.heater, visit_id: signed, kind: "annual_service", on: "2026-11-20", text: "The year")
-    { outbox: [:get, "/api/outbox"], mailReport: [:post, "/api/outbox/reports", { id: office.uuid, visit: signed, recipient: "a@example.test" }],
-      mailReminder: [:post, "/api/outbox/reminders", { id: office.uuid, due:, recipient: "a@example.test" }], sendMail: [:post, "/api/outbox/#{mail}/send", {}],
-      eml: [:get, "/api/outbox/#{mail}/message.eml"], setMail: [:put, "/api/settings/mail", { host: "" }] }
+    Munimen::Desk::Outbox.new(office.context, base: "http://here").report(
+      signed,
+      id: mail,
+      recipient: "a@example.test"
+    )
+    office.records.dues.add(
+      id: due,
+      heater_id: office.heater,
+      visit_id: signed,
+      kind: "annual_service",
+      on: "2026-11-20",
+      text: "The year"
+    )
+    {
+      outbox: [:get, "/api/outbox"],
+      mailReport: [
+        :post,
+        "/api/outbox/reports",
+        { id: office.uuid, visit: signed, recipient: "a@example.test" }
+      ],
+      mailReminder: [
+        :post,
+        "/api/outbox/reminders",
+        { id: office.uuid, due:, recipient: "a@example.test" }
+      ],
+      sendMail: [:post, "/api/outbox/#{mail}/send", {}],
+      eml: [:get, "/api/outbox/#{mail}/message.eml"],
+      setMail: [:put, "/api/settings/mail", { host: "" }]
+    }
   end
 
   def calendar_routes
     feed = Munimen::Desk::CalendarFeed.new(office.context).create
-    { feed: [:get, "/api/feeds/#{feed}"], calendar: [:get, "/api/calendar"], calendarFile: [:get, "/api/calendar.ics"], addFeed: [:post, "/api/calendar/feed", {}],
-      endFeed: [:post, "/api/calendar/feed/end", {}], vcard: [:get, "/api/customers/#{office.customer}/customer.vcf"] }
+    {
+      feed: [:get, "/api/feeds/#{feed}"],
+      calendar: [:get, "/api/calendar"],
+      calendarFile: [:get, "/api/calendar.ics"],
+      addFeed: [:post, "/api/calendar/feed", {}],
+      endFeed: [:post, "/api/calendar/feed/end", {}],
+      vcard: [:get, "/api/customers/#{office.customer}/customer.vcf"]
+    }
   end
 
   # The restore comes last: it puts back what was there before.
   def data_routes
     path = File.join(office.config.folder, "backup.zip")
     Munimen::Desk::Backup.new(office.records, office.config.folder).write(path)
-    { exportTable: [:get, "/api/tables/customers/export.csv"], previewTable: [:post, "/api/tables/customers/preview", "name\nBo"],
-      importTable: [:post, "/api/tables/customers", "name\nBo"], seals: [:get, "/api/seals"], backup: [:get, "/api/backup.zip"], bundle: [:get, "/api/bundle.zip"],
-      restore: [:post, "/api/restore", Zipped.new(File.binread(path))] }
+    {
+      exportTable: [:get, "/api/tables/customers/export.csv"],
+      previewTable: [:post, "/api/tables/customers/preview", "name\nBo"],
+      importTable: [:post, "/api/tables/customers", "name\nBo"],
+      seals: [:get, "/api/seals"],
+      backup: [:get, "/api/backup.zip"],
+      bundle: [:get, "/api/bundle.zip"],
+      restore: [:post, "/api/restore", Zipped.new(File.binread(path))]
+    }
   end
 end

@@ -9,33 +9,84 @@ RSpec.describe Munimen::Cli::Commands do
   end
 
   let(:story) do
-    { version: 2, date: "2026-11-23", site: { rulebook: "us_irc" }, heater: Build::GAS, jobs: ["annual_safety"],
-      readings: [{ name: "static_pressure", value: "62" }, { name: "vessel_charge", value: "20 psi", state: { heater_pressure: "zero" } },
-                 { name: "relief_lever", value: "lifts" }, { name: "relief_flow", value: "none" }, { name: "relief_closes", value: "shuts" }],
-      observations: [{ item: "trim_rings", finding: "melted" }, { item: "grounding", finding: "not_visible" }],
-      steps: [{ operation: "test_air_valve", outcome: "not_tested", reason: "cap seized" }] }
+    {
+      version: 2,
+      date: "2026-11-23",
+      site: {
+        rulebook: "us_irc"
+      },
+      heater: Build::GAS,
+      jobs: ["annual_safety"],
+      readings: [
+        { name: "static_pressure", value: "62" },
+        { name: "vessel_charge", value: "20 psi", state: { heater_pressure: "zero" } },
+        { name: "relief_lever", value: "lifts" },
+        { name: "relief_flow", value: "none" },
+        { name: "relief_closes", value: "shuts" }
+      ],
+      observations: [
+        { item: "trim_rings", finding: "melted" },
+        { item: "grounding", finding: "not_visible" }
+      ],
+      steps: [{ operation: "test_air_valve", outcome: "not_tested", reason: "cap seized" }]
+    }
   end
 
   it "lists, describes and works out calculations, in any system of units" do
     expect(run("calc")[1]).to include("vessel_performance", "scald_time")
-    expect(run("calc", "closed_system")[1]).to include("efficiency", "default 0.8", "Common practice")
-    status, output, = run("calc", "thermal_expansion", "volume=50 gal", "cold=10", "hot=60", "--units", "england", "--json")
+    expect(run("calc", "closed_system")[1]).to include(
+      "efficiency",
+      "default 0.8",
+      "Common practice"
+    )
+    status, output, = run(
+      "calc",
+      "thermal_expansion",
+      "volume=50 gal",
+      "cold=10",
+      "hot=60",
+      "--units",
+      "england",
+      "--json"
+    )
     expect(status).to eq(0)
-    expect(JSON.parse(output)).to include("calculation" => "thermal_expansion", "outputs" => include("expanded_volume" => include("unit" => "L")), "verdict" => nil)
-    expect(run("calc", "settled_reading", "samples=#{JSON.generate((0..8).map { |t| { t:, value: 5 } })}", "tolerance=0.1")[1]).to match(/settled_at\s+5/)
+    expect(JSON.parse(output)).to include(
+      "calculation" => "thermal_expansion",
+      "outputs" => include("expanded_volume" => include("unit" => "L")),
+      "verdict" => nil
+    )
+    expect(
+      run(
+        "calc",
+        "settled_reading",
+        "samples=#{JSON.generate((0..8).map { |t| { t:, value: 5 } })}",
+        "tolerance=0.1"
+      )[
+        1
+      ]
+    ).to match(/settled_at\s+5/)
   end
 
   [
-    [%w[calc heat_up volume=-5 power=4500W cold=50 hot=120], "volume"], [%w[calc heat_up volume=NaN power=4500W cold=50 hot=120], "volume"],
-    [%w[calc heat_up volume=50 power=4500W cold=50 hot=300], "hot"], [%w[calc heat_up power=4500W cold=50 hot=120], "volume"],
-    [["calc", "heat_up", "volume=50 psi", "power=4500W", "cold=50", "hot=120"], "volume"], [%w[calc nothing], "calculation"],
-    [%w[calc heat_up nonsense], "nonsense"], [%w[judge /no/such/file], "file"], [%w[judge], "file"], [%w[calc water temperature=60 --units french], "units"]
+    [%w[calc heat_up volume=-5 power=4500W cold=50 hot=120], "volume"],
+    [%w[calc heat_up volume=NaN power=4500W cold=50 hot=120], "volume"],
+    [%w[calc heat_up volume=50 power=4500W cold=50 hot=300], "hot"],
+    [%w[calc heat_up power=4500W cold=50 hot=120], "volume"],
+    [["calc", "heat_up", "volume=50 psi", "power=4500W", "cold=50", "hot=120"], "volume"],
+    [%w[calc nothing], "calculation"],
+    [%w[calc heat_up nonsense], "nonsense"],
+    [%w[judge /no/such/file], "file"],
+    [%w[judge], "file"],
+    [%w[calc water temperature=60 --units french], "units"]
   ].each do |arguments, field|
-    it "exits with 2 and says what is wrong with #{field}: #{arguments.join(' ')}" do
+    it "exits with 2 and says what is wrong with #{field}: #{arguments.join(" ")}" do
       status, output, errors = run(*arguments)
       expect(status).to eq(2)
       expect(output).to be_empty
-      expect(JSON.parse(errors)["error"]).to include("field" => field, "message" => a_string_matching(/\w/))
+      expect(JSON.parse(errors)["error"]).to include(
+        "field" => field,
+        "message" => a_string_matching(/\w/)
+      )
       expect(errors).not_to include(".rb:")
     end
   end
@@ -45,17 +96,33 @@ RSpec.describe Munimen::Cli::Commands do
     expect(status).to eq(0)
     judged = JSON.parse(output)
     expect(judged["outcome"]["proposed"]).to eq("left_off")
-    expect(judged["deficiencies"].map { |one| one.values_at("check", "state") }).to eq([%w[relief_valve danger], %w[trim_rings danger], %w[vessel_charge defect]])
-    expect(judged["verdicts"].find { |one| one["check"] == "test_air_valve" }).to include("state" => "not_tested")
+    expect(judged["deficiencies"].map { |one| one.values_at("check", "state") }).to eq(
+      [%w[relief_valve danger], %w[trim_rings danger], %w[vessel_charge defect]]
+    )
+    expect(judged["verdicts"].find { |one| one["check"] == "test_air_valve" }).to include(
+      "state" => "not_tested"
+    )
     expect(judged["due"].map { |one| one["kind"] }).to include("deficiency", "annual_service")
-    expect(judged["deficiencies"].first["because"].first["source"]).to eq("Common practice: strong full-bore flow, and it shuts")
+    expect(judged["deficiencies"].first["because"].first["source"]).to eq(
+      "Common practice: strong full-bore flow, and it shuts"
+    )
   end
 
-  { { readings: [{ name: "static_pressure", value: "62 F" }] } => "static_pressure", { jobs: ["fly"] } => "jobs", { date: "tomorrow" } => "date",
-    { readings: "none" } => "readings", { steps: [{ operation: "identify", outcome: "not_tested" }] } => "steps.0.reason",
-    { readings: [{ name: "static_pressure", value: "62", state: { level: "wobbly" } }] } => "readings.0.state", { version: 9 } => "version",
-    { heater: { kind: "gas_storage" } } => "capacity", { site: { rulebook: "moon" } } => "code_profile",
-      { site: { code_profile: "us_irc" } } => "code_profile" }.each do |change, field|
+  {
+    { readings: [{ name: "static_pressure", value: "62 F" }] } => "static_pressure",
+    { jobs: ["fly"] } => "jobs",
+    { date: "tomorrow" } => "date",
+    { readings: "none" } => "readings",
+    { steps: [{ operation: "identify", outcome: "not_tested" }] } => "steps.0.reason",
+    {
+      readings: [{ name: "static_pressure", value: "62", state: { level: "wobbly" } }]
+    } =>
+      "readings.0.state",
+    { version: 9 } => "version",
+    { heater: { kind: "gas_storage" } } => "capacity",
+    { site: { rulebook: "moon" } } => "code_profile",
+    { site: { code_profile: "us_irc" } } => "code_profile"
+  }.each do |change, field|
     it "refuses a visit file with a wrong #{field}" do
       status, _, errors = run("judge", "-", input: JSON.generate(story.merge(change)))
       expect([status, JSON.parse(errors).dig("error", "field")]).to eq([2, field])
@@ -63,28 +130,40 @@ RSpec.describe Munimen::Cli::Commands do
   end
 
   it "plans jobs in order with needs, makes and times" do
-    status, output, = run("plan", "-", "--jobs", "annual_safety", input: JSON.generate(heater: Build::ELECTRIC))
+    status, output, =
+      run("plan", "-", "--jobs", "annual_safety", input: JSON.generate(heater: Build::ELECTRIC))
     plan = JSON.parse(output)
     expect(status).to eq(0)
-    expect(plan["operations"].map { |one| one["operation"] }).to include("lock_off_power", "restore_power")
+    expect(plan["operations"].map { |one| one["operation"] }).to include(
+      "lock_off_power",
+      "restore_power"
+    )
     expect(plan["operations"].first).to include("hands_on", "needs", "makes", "start")
     expect(plan["total_seconds"]).to be > plan["hands_on_seconds"]
   end
 
   it "writes docs/sources.md, and the one that is kept is that" do
     expect(run("sources")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/sources.md")))
-    expect(run("schema")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json")))
+    expect(run("schema")[1]).to eq(
+      File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))
+    )
   end
 
   it "publishes the schema of a visit, which the story keeps to" do
     require "json_schemer"
-    schema = JSONSchemer.schema(JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))))
+    schema = JSONSchemer.schema(
+      JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json")))
+    )
     expect(schema.validate(JSON.parse(JSON.generate(story))).to_a).to be_empty
-    expect(schema.valid?(JSON.parse(JSON.generate(story.merge(readings: [{ value: "62" }]))))).to be(false)
+    expect(
+      schema.valid?(JSON.parse(JSON.generate(story.merge(readings: [{ value: "62" }]))))
+    ).to be(false)
   end
 
   it "reads a file of the first version, and one that names none, as it reads the newest" do
-    judged = ->(data) { run("judge", "-", input: JSON.generate(data)).then { |status, output,| [status, output] } }
+    judged = lambda do |data|
+      run("judge", "-", input: JSON.generate(data)).then { |status, output,| [status, output] }
+    end
     old = story.merge(version: 1, site: { code_profile: "us_irc" })
     expect([judged[old], judged[old.except(:version)]]).to all(eq(judged[story]))
     expect(judged[story].first).to eq(0)

@@ -24,25 +24,38 @@ RSpec.describe Munimen::Web do
     send_json(:post, "/auth/login", { login: "#{role}@example.test", password: })
   end
 
-  # One good example for each route of the contract: [path, body]. Answers are held to the contract by the
-  # stack itself, which raises here when one breaks it.
+  # One good example for each route of the contract: [path, body]. Answers are held to the
+  # contract by the stack itself, which raises here when one breaks it.
   it "answers every route of the contract as the contract says" do
     sign_in("owner")
-    described = YAML.load_file(Munimen::Web::Contract::PATH)["paths"].values.flat_map { |path| path.values.map { |operation| operation["operationId"].to_sym } }
+    described = YAML.load_file(Munimen::Web::Contract::PATH)["paths"].values.flat_map do |path|
+      path.values.map { |operation| operation["operationId"].to_sym }
+    end
     sent = examples
     expect(sent.keys).to match_array(described)
     sent.each do |id, (verb, path, body)|
       body ? send_json(verb, path, body) : public_send(verb, path)
-      expect(last_response.status).to eq(Routes::OTHERWISE.fetch(id, 200)), "#{id}: #{last_response.status} #{last_response.body[0, 300]}"
+      expect(last_response.status).to eq(Routes::OTHERWISE.fetch(id, 200)),
+      "#{id}: #{last_response.status} #{last_response.body[0, 300]}"
     end
   end
 
   it "keeps a signed page of every grade to the contract" do
-    signed = office.walk(findings: { insulation: :bare, trim_rings: :melted, straps: :missing, shut_off: :not_visible }, relief: :drips)
+    signed = office.walk(
+      findings: {
+        insulation: :bare,
+        trim_rings: :melted,
+        straps: :missing,
+        shut_off: :not_visible
+      },
+      relief: :drips
+    )
     sign_in
     get "/api/visits/#{signed}/report"
     expect(last_response.status).to eq(200)
-    expect(answer["page"]["deficiencies"].to_h { |one| one.values_at("state", "by") }.keys).to include("danger", "defect", "advice")
+    expect(
+      answer["page"]["deficiencies"].to_h { |one| one.values_at("state", "by") }.keys
+    ).to include("danger", "defect", "advice")
     expect(answer["page"]["deficiencies"].find { |one| one["state"] == "advice" }["by"]).to be_nil
   end
 
@@ -64,11 +77,23 @@ RSpec.describe Munimen::Web do
   it "holds requests to the contract and names the field" do
     sign_in
     visit = office.start
-    send_json(:post, "/api/visits/#{visit}/readings", { id: "no uuid", name: "static_pressure", value: "62" })
+    send_json(
+      :post,
+      "/api/visits/#{visit}/readings",
+      { id: "no uuid", name: "static_pressure", value: "62" }
+    )
     expect(answer).to include("status" => 422, "code" => "contract", "field" => "id")
-    send_json(:post, "/api/visits/#{visit}/readings", { id: office.uuid, name: "static_pressure", value: "62", extra: 1 })
+    send_json(
+      :post,
+      "/api/visits/#{visit}/readings",
+      { id: office.uuid, name: "static_pressure", value: "62", extra: 1 }
+    )
     expect(last_response.status).to eq(422)
-    send_json(:post, "/api/visits/#{visit}/readings", { id: office.uuid, name: "static_pressure", value: "52 degF" })
+    send_json(
+      :post,
+      "/api/visits/#{visit}/readings",
+      { id: office.uuid, name: "static_pressure", value: "52 degF" }
+    )
     expect(answer).to include("field" => "static_pressure", "code" => "wrong_unit")
     header "Content-Type", "application/json"
     post "/api/visits/#{visit}/readings", "{not json"
@@ -77,14 +102,20 @@ RSpec.describe Munimen::Web do
 
   it "knows unknown things as unknown, without a trace" do
     sign_in
-    ["/api/visits/#{office.uuid}", "/api/heaters/#{office.uuid}", "/api/nothing", "/api/visits/not-an-id"].each do |path|
+    [
+      "/api/visits/#{office.uuid}",
+      "/api/heaters/#{office.uuid}",
+      "/api/nothing",
+      "/api/visits/not-an-id"
+    ].each do |path|
       get path
       expect(last_response.status).to be_between(404, 422)
       expect(last_response.body).not_to match(/\.rb|backtrace/)
     end
   end
 
-  it "gives no sign which of address or password was wrong, and locks an account after repeated failures" do
+  it "gives no sign which of address or password was wrong, and locks an account after repeated " \
+     "failures" do
     sign_in("nobody")
     unknown = answer["field-error"].last
     sign_in("plumber", password: "wrong")
@@ -113,9 +144,31 @@ RSpec.describe Munimen::Web do
 
   it "sends a strict policy with every answer, and the cookie only to this site" do
     get "/api/session"
-    expect(last_response.headers["content-security-policy"]).to include("default-src 'self'", "script-src 'self'", "frame-ancestors 'none'")
+    expect(last_response.headers["content-security-policy"]).to include(
+      "default-src 'self'",
+      "script-src 'self'",
+      "frame-ancestors 'none'"
+    )
     expect(last_response.headers["x-content-type-options"]).to eq("nosniff")
-    expect(last_response.headers["set-cookie"].to_s.downcase).to include("samesite=strict", "httponly")
+    expect(last_response.headers["set-cookie"].to_s.downcase).to include(
+      "samesite=strict",
+      "httponly"
+    )
+  end
+
+  it "keeps people signed in when the secret is changed, and no longer than the old one is kept" do
+    sign_in
+    cookie = last_response.headers["set-cookie"][/\A[^;]+/]
+    secret = File.join(office.config.folder, "session.secret")
+    status = lambda do
+      stack = Munimen::Web::Stack.build(Munimen::Web::Config.new(office.config.folder))
+      Rack::MockRequest.new(stack).get("/api/today", "HTTP_COOKIE" => cookie).status
+    end
+    expect(status.call).to eq(200)
+    File.rename(secret, "#{secret}.old")
+    expect(status.call).to eq(200)
+    File.delete("#{secret}.old")
+    expect(status.call).to eq(401)
   end
 
   it "keeps passwords by Argon2 only" do
@@ -125,18 +178,30 @@ RSpec.describe Munimen::Web do
 end
 
 RSpec.describe Munimen::Store::Database do
-  # A statement left open at its first row would show its connection an old state, and lock its next write.
+  # A statement left open at its first row would show its connection an old state, and lock its
+  # next write.
   it "shows every connection what the others have written, also after a prepared lookup" do
     records = office.records
     visit = office.start
-    lookups = { person: -> { records.people.find(1) }, visit: -> { records.visits.core(visit, now: office.now) },
-                session: -> { Munimen::Web::Auth::Gate.new(->(_) { [200, {}, []] }, records.database, "secret").call("PATH_INFO" => "/", "rack.session" => { "account_id" => 1, "active_session_id" => "x" }) } }
+    lookups = {
+      person: -> { records.people.find(1) },
+      visit: -> { records.visits.load(visit, now: office.now) },
+      session: lambda do
+        Munimen::Web::Auth::SessionLookup.for(office.config).new(->(_) { [200, {}, []] }).call(
+          "PATH_INFO" => "/api/session",
+          "rack.session" => { "account_id" => 1, "active_session_id" => "x" }
+        )
+      end
+    }
     lookups.each do |name, lookup|
       records.database.synchronize do
         lookup.call
         Thread.new { records.settings[name] = "written" }.join
-        expect(records.database[:settings].where(name: name.to_s).get(:value)).to eq('"written"'), name.to_s
-        expect { records.database[:settings].where(name: name.to_s).update(value: '"again"') }.not_to raise_error
+        expect(records.database[:settings].where(name: name.to_s).get(:value)).to eq('"written"'),
+        name.to_s
+        expect do
+          records.database[:settings].where(name: name.to_s).update(value: '"again"')
+        end.not_to raise_error
       end
     end
   end
@@ -146,8 +211,21 @@ RSpec.describe Munimen::Store::Database do
     expect(database.fetch("PRAGMA journal_mode").single_value).to eq("wal")
     expect(database.fetch("PRAGMA foreign_keys").single_value).to eq(1)
     expect(database.fetch("PRAGMA busy_timeout").single_value).to eq(5000)
-    tables = database.fetch("SELECT name, strict FROM pragma_table_list WHERE type = 'table' AND schema = 'main' AND name NOT LIKE 'sqlite_%'").all
-    expect(tables.reject { |table| table[:name] == "schema_info" }.map { |table| table[:strict] }).to all(eq(1))
-    expect { database[:sites].insert(id: "x", customer_id: "nobody", address: "a", code_profile: "us_irc", created_at: "now") }.to raise_error(Sequel::ForeignKeyConstraintViolation)
+    tables = database.fetch(
+      "SELECT name, strict FROM pragma_table_list WHERE type = 'table' AND schema = 'main' AND " \
+      "name NOT LIKE 'sqlite_%'"
+    ).all
+    expect(
+      tables.reject { |table| table[:name] == "schema_info" }.map { |table| table[:strict] }
+    ).to all(eq(1))
+    expect do
+      database[:sites].insert(
+        id: "x",
+        customer_id: "nobody",
+        address: "a",
+        code_profile: "us_irc",
+        created_at: "now"
+      )
+    end.to raise_error(Sequel::ForeignKeyConstraintViolation)
   end
 end

@@ -9,7 +9,9 @@ module Heard
     text = +""
     ends = Process.clock_gettime(Process::CLOCK_MONOTONIC) + within
     until text.match?(pattern) || Process.clock_gettime(Process::CLOCK_MONOTONIC) > ends
-      text << socket.read_nonblock(4096, exception: false).then { |got| got.is_a?(String) ? got : "" }
+      text << socket
+        .read_nonblock(4096, exception: false)
+        .then { |got| got.is_a?(String) ? got : "" }
       sleep 0.02
     end
     text
@@ -25,7 +27,14 @@ RSpec.describe Munimen::Web::Live do
 
   def listen(person: office.person, path: "/api/visits/#{visit}/events")
     ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = live.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => path.b, "munimen.person" => person, "rack.hijack" => -> { theirs } })
+    status, = live.call(
+      {
+        "REQUEST_METHOD" => "GET",
+        "PATH_INFO" => path.b,
+        "munimen.person" => person,
+        "rack.hijack" => -> { theirs }
+      }
+    )
     [status, ours]
   end
 
@@ -39,7 +48,8 @@ RSpec.describe Munimen::Web::Live do
     expect(heard(two, /event/, within: 0.8)).not_to include("event:")
   end
 
-  it "answers nobody who has not signed in, hangs up on a visit that is none, and goes on when a listener has gone" do
+  it "answers nobody who has not signed in, hangs up on a visit that is none, and goes on when a " \
+     "listener has gone" do
     expect(listen(person: nil).first).to eq(401)
     _, nowhere = listen(path: "/api/visits/#{office.uuid}/events")
     heard(nowhere, /retry/)
@@ -60,13 +70,29 @@ RSpec.describe Munimen::Web::Traces do
 
   def listen(id, person: office.person, query: "units=us")
     ours, theirs = Socket.pair(:UNIX, :STREAM)
-    status, = traces.call({ "REQUEST_METHOD" => "GET", "PATH_INFO" => "/api/instruments/#{id}/trace".b, "QUERY_STRING" => query, "munimen.person" => person,
-                            "rack.hijack" => -> { theirs } })
+    status, = traces.call(
+      {
+        "REQUEST_METHOD" => "GET",
+        "PATH_INFO" => "/api/instruments/#{id}/trace".b,
+        "QUERY_STRING" => query,
+        "munimen.person" => person,
+        "rack.hijack" => -> { theirs }
+      }
+    )
     [status, ours]
   end
 
   def keep(port, **more)
-    gauge = { id: "g", title: "Gauge", reads: "pressure", host: "127.0.0.1", port:, device: "pressure_gauge", point: "house", calibrated: "2025-01-31" }
+    gauge = {
+      id: "g",
+      title: "Gauge",
+      reads: "pressure",
+      host: "127.0.0.1",
+      port:,
+      device: "pressure_gauge",
+      point: "house",
+      calibrated: "2025-01-31"
+    }
     Munimen::Desk::Instruments.new(office.context("owner")).replace([gauge.merge(more)])
   end
 
@@ -80,7 +106,8 @@ RSpec.describe Munimen::Web::Traces do
     settled = JSON.parse(text[/event: settled\ndata: (.*)/, 1])
     expect(samples.size).to be > 10
     expect(samples.first["value"]).to be < samples.last["value"]
-    expect(settled["typed"]).to match(/\A(58|59|60)\.\d psi\z/) # 410 kPa behind its regulator, to a digit of the gauge
+    # 410 kPa behind its regulator, to a digit of the gauge
+    expect(settled["typed"]).to match(/\A(58|59|60)\.\d psi\z/)
     expect(settled["at"]).to be >= 5
   ensure
     server&.stop
@@ -93,9 +120,14 @@ RSpec.describe Munimen::Web::Traces do
     expect(heard(listen("g").last, /failed.*\n\n/m)).to include("does not answer")
     expect([listen("g", person: nil).first, listen("nothing").first]).to eq([401, 404])
     list = Munimen::Desk::Instruments.new(office.context).list
-    expect(list.first).to include(overdue: true, note: "Gauge, calibrated 2025-01-31 – calibration overdue")
+    expect(list.first).to include(
+      overdue: true,
+      note: "Gauge, calibrated 2025-01-31 – calibration overdue"
+    )
     expect { keep(port, calibrated: "soon") }.to raise_error(Munimen::Error, /2026-01-31/)
     expect { keep(port, reads: "luck") }.to raise_error(Munimen::Error, /kind of quantity/)
-    expect { Munimen::Desk::Instruments.new(office.context).replace([]) }.to raise_error(Munimen::Refused)
+    expect { Munimen::Desk::Instruments.new(office.context).replace([]) }.to raise_error(
+      Munimen::Refused
+    )
   end
 end

@@ -15,9 +15,13 @@ RSpec.describe Munimen::Web do
     public_send(verb, path, JSON.generate(body))
   end
 
-  def sign_in(role) = send_json(:post, "/auth/login", { login: "#{role}@example.test", password: Office::PASSWORD })
+  def sign_in(role)
+    send_json(:post, "/auth/login", { login: "#{role}@example.test", password: Office::PASSWORD })
+  end
 
-  own = "kind,maker,model,price,set_pressure,set_temperature,rating\nrelief_valve,Own,RV1,12.50,150 psi,210 degF,50000 Btu/h\n"
+  own =
+    "kind,maker,model,price,set_pressure,set_temperature,rating\nrelief_valve,Own,RV1,12.50,150 " \
+    "psi,210 degF,50000 Btu/h\n"
 
   it "puts the firm's own catalogue in place of the shipped one, and back" do
     sign_in("office")

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Every route by every role. Whoever is not named here is refused; what names nobody is open to all who are signed in.
+# Every route by every role. Whoever is not named here is refused; what names nobody is open to
+# all who are signed in.
 RSpec.describe Munimen::Web do
   include Rack::Test::Methods
   include Routes
@@ -10,14 +11,42 @@ RSpec.describe Munimen::Web do
   visits = %w[owner plumber inspector]
   work = %w[owner plumber]
   all_but_inspector = %w[owner office plumber]
-  allowed = {
-    owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals],
-    office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
-    work => %i[visitRules siteRules closeDeficiency],
-    visits => %i[startVisit takeReading look doStep undoStep decide addNote sign addPhoto amend bringInLog],
-    all_but_inspector => %i[addCustomer changeCustomer
-                            addSite changeSite addHeater changeHeater bookVisit addLink revokeLink mailReport mailReminder sendMail decideOwed addJob putOff]
-  }.flat_map { |roles, operations| operations.map { |operation| [operation, roles] } }.to_h
+  allowed =
+    {
+      owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals],
+      office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
+      work => %i[visitRules siteRules closeDeficiency],
+      visits => %i[
+        startVisit
+        takeReading
+        look
+        doStep
+        undoStep
+        decide
+        addNote
+        sign
+        addPhoto
+        amend
+        bringInLog
+      ],
+      all_but_inspector => %i[
+        addCustomer
+        changeCustomer
+        addSite
+        changeSite
+        addHeater
+        changeHeater
+        bookVisit
+        addLink
+        revokeLink
+        mailReport
+        mailReminder
+        sendMail
+        decideOwed
+        addJob
+        putOff
+      ]
+    }.flat_map { |roles, operations| operations.map { |operation| [operation, roles] } }.to_h
 
   define_method(:app) { @app ||= described_class::Stack.build(office.config) }
 
@@ -37,28 +66,47 @@ RSpec.describe Munimen::Web do
       wrong = examples.filter_map do |operation, (verb, path, body)|
         answer = request(verb, path, body)
         refused = answer.status == 403 && JSON.parse(answer.body)["code"] == "forbidden"
-        "#{operation}: #{answer.status}" if refused == allowed.fetch(operation, [role]).include?(role) || (answer.status >= 500 && answer.status != 503)
+        if refused == allowed.fetch(operation, [role]).include?(role) ||
+           (answer.status >= 500 && answer.status != 503)
+          "#{operation}: #{answer.status}"
+        end
       end
       expect(wrong).to eq([])
     end
   end
 
-  it "opens with a link or a feed only what they are for, and with one's own token nothing of another kind" do
+  it "opens with a link or a feed only what they are for, and with one's own token nothing of " \
+     "another kind" do
     sent = examples
     clear_cookies
     share, feed = sent.values_at(:shared, :feed).map { |_, path| path.split("/").last }
-    expect([get("/api/shared/#{feed}"), get("/api/feeds/#{share}"), get("/api/shared/#{share}x")].map(&:status)).to eq([404, 404, 404])
+    expect(
+      [get("/api/shared/#{feed}"), get("/api/feeds/#{share}"), get("/api/shared/#{share}x")].map(
+        &:status
+      )
+    ).to eq([404, 404, 404])
     expect(get("/api/shared/#{share}/report.pdf").status).to eq(200)
-    sent.except(*Routes::OPEN).each { |operation, (verb, path, body)| expect(request(verb, "#{path}#{path.include?('?') ? '&' : '?'}token=#{share}", body).status).to eq(401), operation.to_s }
+    sent
+      .except(*Routes::OPEN)
+      .each do |operation, (verb, path, body)|
+        expect(
+          request(verb, "#{path}#{path.include?("?") ? "&" : "?"}token=#{share}", body).status
+        ).to eq(401),
+        operation.to_s
+      end
   end
 
-  # A write without the session's token, with another session's, and a session that was not given by the server (OWASP, from memory).
+  # A write without the session's token, with another session's, and a session that was not given
+  # by the server (OWASP, from memory).
   it "takes no write without the session's own token, and no session from outside" do
     request(:post, "/auth/login", { login: "owner@example.test", password: Office::PASSWORD })
     others = token
-    writes = examples.reject { |operation, (verb)| verb == :get || Routes::OPEN.include?(operation) }
+    writes =
+      examples.reject { |operation, (verb)| verb == :get || Routes::OPEN.include?(operation) }
     ["", "x", others.reverse].each do |wrong|
-      writes.each { |operation, (verb, path, body)| expect(request(verb, path, body, csrf: wrong).status).to eq(403), operation.to_s }
+      writes.each do |operation, (verb, path, body)|
+        expect(request(verb, path, body, csrf: wrong).status).to eq(403), operation.to_s
+      end
     end
     before = rack_mock_session.cookie_jar["munimen"]
     clear_cookies

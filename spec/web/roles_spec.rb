@@ -30,36 +30,77 @@ RSpec.describe Munimen::Web::App do
   end
 
   it "lets only the owner set the firm's house rules and what people are qualified for" do
-    expect(allowed(roles) { send_json(:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second" } }) }).to eq(%w[owner])
-    expect(allowed(roles) { send_json(:put, "/api/people/1/qualifications", { qualifications: [] }) }).to eq(%w[owner])
+    expect(
+      allowed(roles) do
+        send_json(:put, "/api/settings/house-rules", { rules: { lever_hold: "one_second" } })
+      end
+    ).to eq(%w[owner])
+    expect(
+      allowed(roles) { send_json(:put, "/api/people/1/qualifications", { qualifications: [] }) }
+    ).to eq(%w[owner])
   end
 
   it "lets owner and plumber set the rules of a site and of a visit" do
     visit = office.start
-    expect(allowed(roles) { send_json(:put, "/api/sites/#{office.site}/house-rules", { rules: { lever_hold: nil } }) }).to eq(%w[owner plumber])
-    expect(allowed(roles) { send_json(:put, "/api/visits/#{visit}/house-rules", { rules: { lever_hold: "one_second" } }) }).to eq(%w[owner plumber])
+    expect(
+      allowed(roles) do
+        send_json(:put, "/api/sites/#{office.site}/house-rules", { rules: { lever_hold: nil } })
+      end
+    ).to eq(%w[owner plumber])
+    expect(
+      allowed(roles) do
+        send_json(:put, "/api/visits/#{visit}/house-rules", { rules: { lever_hold: "one_second" } })
+      end
+    ).to eq(%w[owner plumber])
   end
 
-  it "lets the office read settings, calculators and reasons, but no reading or photo be written by it" do
+  it "lets the office read settings, calculators and reasons, but no reading or photo be written " \
+     "by it" do
     visit = office.start
     office.read(visit, :static_pressure, "90")
     as("office") do
-      ["/api/settings", "/api/calculations?units=england", "/api/visits/#{visit}/why?check=static_pressure"].each do |path|
+      [
+        "/api/settings",
+        "/api/calculations?units=england",
+        "/api/visits/#{visit}/why?check=static_pressure"
+      ].each do |path|
         get path
         expect(last_response.status).to eq(200), path
       end
-      expect(send_json(:post, "/api/visits/#{visit}/readings", { id: office.uuid, name: "static_pressure", value: "62" })).to eq(403)
-      expect(send_json(:post, "/api/visits/#{visit}/photos", { id: office.uuid, subject: "leak", data: "AAAA" })).to eq(403)
+      expect(
+        send_json(
+          :post,
+          "/api/visits/#{visit}/readings",
+          { id: office.uuid, name: "static_pressure", value: "62" }
+        )
+      ).to eq(403)
+      expect(
+        send_json(
+          :post,
+          "/api/visits/#{visit}/photos",
+          { id: office.uuid, subject: "leak", data: "AAAA" }
+        )
+      ).to eq(403)
     end
   end
 
   it "says which field is wrong in settings, and keeps what was there" do
     as("owner") do
-      expect(send_json(:put, "/api/settings/house-rules", { rules: { relief_life: "forever" } })).to eq(422)
+      expect(
+        send_json(:put, "/api/settings/house-rules", { rules: { relief_life: "forever" } })
+      ).to eq(422)
       expect(answer).to include("field" => "relief_life")
-      expect(send_json(:put, "/api/people/1/qualifications", { qualifications: [{ trade: "magic" }] })).to eq(422)
+      expect(
+        send_json(:put, "/api/people/1/qualifications", { qualifications: [{ trade: "magic" }] })
+      ).to eq(422)
       expect(answer).to include("field" => "trade")
-      expect(send_json(:put, "/api/people/1/qualifications", { qualifications: [{ trade: "gas", expires: "soon" }] })).to eq(422)
+      expect(
+        send_json(
+          :put,
+          "/api/people/1/qualifications",
+          { qualifications: [{ trade: "gas", expires: "soon" }] }
+        )
+      ).to eq(422)
       expect(answer).to include("field" => "expires")
     end
     expect(office.records.settings.house_rules).to eq({})
@@ -68,7 +109,13 @@ RSpec.describe Munimen::Web::App do
   it "refuses a photo that is none, by its content, whatever it calls itself" do
     visit = office.start
     as("plumber") do
-      expect(send_json(:post, "/api/visits/#{visit}/photos", { id: office.uuid, subject: "leak", data: ["<svg onload=alert(1)>"].pack("m0") })).to eq(422)
+      expect(
+        send_json(
+          :post,
+          "/api/visits/#{visit}/photos",
+          { id: office.uuid, subject: "leak", data: ["<svg onload=alert(1)>"].pack("m0") }
+        )
+      ).to eq(422)
       expect(answer).to include("field" => "data", "code" => "not_a_photo")
     end
     expect(office.records.database[:photos].count).to eq(0)
@@ -80,7 +127,9 @@ RSpec.describe Munimen::Web::App do
     as("plumber") do
       3.times { expect(send_json(:post, "/api/visits/#{visit}/photos", body)).to eq(200) }
       get "/api/photos/#{body[:id]}"
-      expect([last_response.status, last_response.headers["content-type"]]).to eq([200, "image/jpeg"])
+      expect([last_response.status, last_response.headers["content-type"]]).to eq(
+        [200, "image/jpeg"]
+      )
       expect(last_response.body.b).not_to include("GPS")
     end
     expect(office.records.database[:photos].count).to eq(1)

@@ -22,17 +22,42 @@ RSpec.describe Munimen::Web::App do
     @token = nil
   end
 
-  it "answers 300 seeded odd readings with 200 or 422, keeps only what it could read, and shows no trace" do
+  it "answers 300 seeded odd readings with 200 or 422, keeps only what it could read, and shows " \
+     "no trace" do
     visit = office.start
     random = Random.new(77)
-    names = Munimen::ReadingInput.known.keys.map(&:to_s) + ["nonsense", "", "__proto__", "static_pressure; DROP TABLE readings"]
-    values = ["62", "3.6 bar", "-1", "1e309", "NaN", "", "lifts", "dry", "<script>alert(1)</script>", "' OR 1=1", "62 furlongs", "۶۲", "9" * 61, "62\n63", "\u0000", "{\"a\":1}"]
+    names =
+      Munimen::Visit::ReadingInput.known.keys.map(&:to_s) +
+      ["nonsense", "", "__proto__", "static_pressure; DROP TABLE readings"]
+    values = [
+      "62",
+      "3.6 bar",
+      "-1",
+      "1e309",
+      "NaN",
+      "",
+      "lifts",
+      "dry",
+      "<script>alert(1)</script>",
+      "' OR 1=1",
+      "62 furlongs",
+      "۶۲",
+      "9" * 61,
+      "62\n63",
+      "\u0000",
+      "{\"a\":1}"
+    ]
     300.times do
-      post_json("/api/visits/#{visit}/readings", { id: SecureRandom.uuid, name: names.sample(random:), value: values.sample(random:) })
+      post_json(
+        "/api/visits/#{visit}/readings",
+        { id: SecureRandom.uuid, name: names.sample(random:), value: values.sample(random:) }
+      )
       expect(last_response.status).to be_in([200, 422]), last_response.body
       expect(last_response.body).not_to match(/\.rb|SQLite|Sequel/)
     end
-    expect(office.records.visits.rows(:readings, visit).map { |row| row[:si] || row[:choice] }).to all(be_truthy)
+    expect(
+      office.records.visits.rows(:readings, visit).map { |row| row[:si] || row[:choice] }
+    ).to all(be_truthy)
     get "/api/visits/#{visit}"
     expect(last_response.status).to eq(200)
   end
@@ -41,11 +66,22 @@ RSpec.describe Munimen::Web::App do
 
   it "answers odd bodies for every write of a visit with a problem document" do
     visit = office.start
-    odd = ["", "[]", "null", "{}", "{\"id\":1}", "not json", "{\"id\":\"#{SecureRandom.uuid}\"}", "\"text\"", "{" * 200]
+    odd = [
+      "",
+      "[]",
+      "null",
+      "{}",
+      "{\"id\":1}",
+      "not json",
+      "{\"id\":\"#{SecureRandom.uuid}\"}",
+      "\"text\"",
+      "{" * 200
+    ]
     %w[readings observations steps undo decisions notes signatures].each do |write|
       odd.each do |body|
         post_json("/api/visits/#{visit}/#{write}", body)
-        expect(last_response.status).to be_in([400, 409, 422]).or(eq(200)), "#{write} #{body}: #{last_response.status}"
+        expect(last_response.status).to be_in([400, 409, 422]).or(eq(200)),
+        "#{write} #{body}: #{last_response.status}"
         expect(answer).to include("title") unless last_response.status == 200
       end
     end
@@ -61,16 +97,33 @@ RSpec.describe Munimen::Web::App do
 
   it "lets each role do what it may, and no more" do
     visit = office.start
-    reading = -> { ["/api/visits/#{visit}/readings", { id: SecureRandom.uuid, name: "static_pressure", value: "62" }] }
+    reading = lambda do
+      [
+        "/api/visits/#{visit}/readings",
+        { id: SecureRandom.uuid, name: "static_pressure", value: "62" }
+      ]
+    end
     customer = -> { ["/api/customers", { id: SecureRandom.uuid, name: "Bo" }] }
-    booking = -> { ["/api/heaters/#{office.heater}/visits", { id: SecureRandom.uuid, jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }] }
-    allowed = { "owner" => [true, true, true], "office" => [false, true, true], "plumber" => [true, true, true], "inspector" => [true, false, false] }
+    booking = lambda do
+      [
+        "/api/heaters/#{office.heater}/visits",
+        { id: SecureRandom.uuid, jobs: ["annual_safety"], planned_for: "2026-11-24T09:00:00Z" }
+      ]
+    end
+    allowed = {
+      "owner" => [true, true, true],
+      "office" => [false, true, true],
+      "plumber" => [true, true, true],
+      "inspector" => [true, false, false]
+    }
     allowed.each do |role, expected|
       clear_cookies
       @token = nil
       post_json("/auth/login", { login: "#{role}@example.test", password: Office::PASSWORD })
       @token = nil
-      got = [reading, customer, booking].map { |request| post_json(*request.call) && last_response.status }
+      got = [reading, customer, booking].map do |request|
+        post_json(*request.call) && last_response.status
+      end
       expect(got).to eq(expected.map { |may| may ? 200 : 403 }), role
     end
   end
@@ -109,7 +162,8 @@ RSpec.describe Munimen::Web::App do
       expect(output).to include("Port #{port} is taken").and include("bin/demo #{port + 1}")
     end
     output, status = Open3.capture2e(File.join(Munimen::ROOT, "bin/demo"), "abc")
-    expect([status.exitstatus, output]).to eq([2, "✗ The port must be a number; got “abc”.\n"])
+    expect([status.exitstatus, output]).to eq([2, "✗ The port must be a number; got " \
+                                                  "“abc”.\n"])
   end
 end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# All tables are STRICT; ids are UUIDs made by whoever writes first, so that a write can be sent twice.
-# Times are ISO 8601 text in UTC; structured values are JSON text.
+# All tables are STRICT; ids are UUIDs made by whoever writes first, so that a write can be sent
+# twice. Times are ISO 8601 text in UTC; structured values are JSON text.
 Sequel.migration do
   change do
     table = ->(name, &block) { create_table(name, strict: true, &block) }

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Pressure logs: what was told from a file, and a course for its plot; the file itself lies in the data folder by its hash.
+# Pressure logs: what was told from a file, and a course for its plot; the file itself lies in the
+# data folder by its hash.
 Sequel.migration do
   change do
     create_table(:pressure_logs, strict: true) do

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# What is put off or declined of what is owed, with its reason; where sites lie and who lives there; promised windows.
+# What is put off or declined of what is owed, with its reason; where sites lie and who lives
+# there; promised windows.
 Sequel.migration do
   up do
     create_table(:due_decisions, strict: true) do

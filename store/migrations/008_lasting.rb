@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Seals over signed visits, amendments to them, links for customers, messages, and calendar feeds. Tokens are kept as their SHA-256 only.
+# Seals over signed visits, amendments to them, links for customers, messages, and calendar feeds.
+# Tokens are kept as their SHA-256 only.
 Sequel.migration do
   change do
     table = ->(name, &block) { create_table(name, strict: true, &block) }

@@ -3,8 +3,8 @@ import { onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { outbox } from './api/outbox'
 import { session, signOut } from './api/session'
-import EmergencyPage from './parts/EmergencyPage.vue'
-import { onKeys } from './keys/keys'
+import EmergencyPage from '@/components/common/EmergencyPage.vue'
+import { useKeys } from '@/composables/useKeys'
 
 const router = useRouter()
 const emergency = ref(false)
@@ -23,11 +23,16 @@ async function leave() {
   await signOut()
   await router.push({ name: 'sign-in' })
 }
-onKeys({ g: () => (emergency.value = true) })
+useKeys({ g: () => (emergency.value = true) })
 watch(
   () => session.person,
   (person) => {
-    if (session.ready && !person && !['sign-in', 'shared'].includes(String(router.currentRoute.value.name))) void router.push({ name: 'sign-in' })
+    if (
+      session.ready &&
+      !person &&
+      !['sign-in', 'shared'].includes(String(router.currentRoute.value.name))
+    )
+      void router.push({ name: 'sign-in' })
   },
 )
 </script>
@@ -35,7 +40,9 @@ watch(
 <template>
   <a class="skip" href="#content">{{ $t('app.skip') }}</a>
   <header class="bar no-print">
-    <RouterLink class="brand" to="/" aria-label="Munimen"><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink>
+    <RouterLink class="brand" to="/" aria-label="Munimen"
+      ><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink
+    >
     <nav v-if="session.person" class="nav">
       <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
       <RouterLink to="/plan">{{ $t('app.plan') }}</RouterLink>
@@ -46,11 +53,24 @@ watch(
       <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
     </nav>
     <span class="spacer" />
-    <span v-if="outbox.waiting.length" class="waiting" role="status">{{ outbox.offline ? $t('app.offline') : '' }} {{ $t('app.waiting', { n: outbox.waiting.length }) }}</span>
-    <button class="quiet" type="button" :aria-label="dark ? $t('app.light') : $t('app.dark')" @click="setTheme(!dark)">
-      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path d="M10 2a8 8 0 1 0 0 16z" fill="currentColor" /><circle cx="10" cy="10" r="7.5" fill="none" stroke="currentColor" stroke-width="1.5" /></svg>
+    <span v-if="outbox.waiting.length" class="waiting" role="status"
+      >{{ outbox.offline ? $t('app.offline') : '' }}
+      {{ $t('app.waiting', { n: outbox.waiting.length }) }}</span
+    >
+    <button
+      class="quiet"
+      type="button"
+      :aria-label="dark ? $t('app.light') : $t('app.dark')"
+      @click="setTheme(!dark)"
+    >
+      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
+        <path d="M10 2a8 8 0 1 0 0 16z" fill="currentColor" />
+        <circle cx="10" cy="10" r="7.5" fill="none" stroke="currentColor" stroke-width="1.5" />
+      </svg>
     </button>
-    <button v-if="session.person" class="quiet words" type="button" @click="leave">{{ $t('app.signOut') }}</button>
+    <button v-if="session.person" class="quiet words" type="button" @click="leave">
+      {{ $t('app.signOut') }}
+    </button>
     <button class="alarm" type="button" @click="emergency = true">{{ $t('app.emergency') }}</button>
   </header>
   <main id="content"><RouterView /></main>
@@ -58,25 +78,117 @@ watch(
 </template>
 
 <style scoped>
-.skip { position: absolute; left: -999px; }
-.skip:focus { left: 8px; top: 8px; z-index: 30; background: var(--raised); padding: 8px; }
-.bar { display: flex; align-items: center; gap: 10px; height: 56px; padding: 0 14px; background: var(--raised); border-bottom: 1px solid var(--line); position: sticky; top: 0; z-index: 20; }
-.brand { display: flex; align-items: center; gap: 8px; font-weight: 700; color: var(--ink); text-decoration: none; min-height: var(--touch); }
-.nav { display: flex; gap: 4px; margin-left: 8px; }
-.nav a { color: var(--ink-soft); text-decoration: none; padding: 0 10px; min-height: var(--touch); display: flex; align-items: center; border-bottom: 3px solid transparent; }
-.nav a.router-link-exact-active { color: var(--ink); border-color: var(--copper); }
-.spacer { flex: 1; }
-.quiet { border: 0; background: none; min-height: var(--touch); min-width: var(--touch); cursor: pointer; color: var(--ink-soft); }
-.alarm { min-height: var(--touch); border: 2px solid var(--danger); color: var(--danger); background: var(--danger-soft); border-radius: 8px; padding: 0 12px; font-weight: 700; cursor: pointer; }
-.waiting { background: var(--watch-soft); color: var(--watch); border-radius: 6px; padding: 4px 8px; font-size: 0.85rem; }
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 30;
+  background: var(--raised);
+  padding: 8px;
+}
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  height: 56px;
+  padding: 0 14px;
+  background: var(--raised);
+  border-bottom: 1px solid var(--line);
+  position: sticky;
+  top: 0;
+  z-index: 20;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-weight: 700;
+  color: var(--ink);
+  text-decoration: none;
+  min-height: var(--touch);
+}
+.nav {
+  display: flex;
+  gap: 4px;
+  margin-left: 8px;
+}
+.nav a {
+  color: var(--ink-soft);
+  text-decoration: none;
+  padding: 0 10px;
+  min-height: var(--touch);
+  display: flex;
+  align-items: center;
+  border-bottom: 3px solid transparent;
+}
+.nav a.router-link-exact-active {
+  color: var(--ink);
+  border-color: var(--copper);
+}
+.spacer {
+  flex: 1;
+}
+.quiet {
+  border: 0;
+  background: none;
+  min-height: var(--touch);
+  min-width: var(--touch);
+  cursor: pointer;
+  color: var(--ink-soft);
+}
+.alarm {
+  min-height: var(--touch);
+  border: 2px solid var(--danger);
+  color: var(--danger);
+  background: var(--danger-soft);
+  border-radius: 8px;
+  padding: 0 12px;
+  font-weight: 700;
+  cursor: pointer;
+}
+.waiting {
+  background: var(--watch-soft);
+  color: var(--watch);
+  border-radius: 6px;
+  padding: 4px 8px;
+  font-size: 0.85rem;
+}
 @media (max-width: 700px) {
-  .bar { padding: 0 8px; gap: 2px; }
-  .brand span { display: none; }
-  .nav { margin-left: 0; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
-  .spacer { display: none; }
-  .alarm { flex: none; }
-  .nav a { padding: 0 7px; font-size: 0.9rem; }
-  .quiet.words { display: none; }
-  .waiting { position: fixed; top: 58px; right: 6px; z-index: 21; }
+  .bar {
+    padding: 0 8px;
+    gap: 2px;
+  }
+  .brand span {
+    display: none;
+  }
+  .nav {
+    margin-left: 0;
+    flex: 1;
+    min-width: 0;
+    overflow-x: auto;
+    scrollbar-width: none;
+  }
+  .spacer {
+    display: none;
+  }
+  .alarm {
+    flex: none;
+  }
+  .nav a {
+    padding: 0 7px;
+    font-size: 0.9rem;
+  }
+  .quiet.words {
+    display: none;
+  }
+  .waiting {
+    position: fixed;
+    top: 58px;
+    right: 6px;
+    z-index: 21;
+  }
 }
 </style>

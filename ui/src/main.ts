@@ -1,6 +1,6 @@
 import { createApp } from 'vue'
 import App from './App.vue'
-import { i18n } from './words'
+import { i18n } from './i18n'
 import { router } from './router'
 import './styles/tokens.css'
 import './styles/base.css'

@@ -7,7 +7,9 @@ module Munimen
       module DayPlan
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/plan") { json(day_plan(params["from"], params["days"], params["offset"]).call) }
+          app.get("/api/plan") do
+            json(day_plan(params["from"], params["days"], params["offset"]).call)
+          end
           app.post("/api/plan/check") { json(arranged.check(sent[:arrangement])) }
           app.post("/api/plan/propose") { json(arranged.propose) }
           app.put("/api/plan") { json(arranged.apply(sent[:arrangement])) }
@@ -18,9 +20,18 @@ module Munimen
           def arranged = day_plan(sent[:from], sent[:days], sent[:offset])
 
           def day_plan(from, days, offset)
-            Desk::DayPlan.new(desk, from: from ? Date.iso8601(from) : Date.today, days: days.to_i, offset: offset.to_i)
+            Desk::DayPlan.new(
+              desk,
+              from: from ? Date.iso8601(from) : Date.today,
+              days: days.to_i,
+              offset: offset.to_i
+            )
           rescue ArgumentError
-            raise Error.new("from must be a date such as 2026-11-30.", field: :from, code: :bad_date)
+            raise Error.new(
+              "from must be a date such as 2026-11-30.",
+              field: :from,
+              code: :bad_date
+            )
           end
         end
       end

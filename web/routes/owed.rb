@@ -3,12 +3,15 @@
 module Munimen
   module Web
     module Routes
-      # What is owed, and what was decided about it; what is known of a site.
+      # What is owed, and what was decided about it.
       module Owed
         def self.registered(app)
-          app.get("/api/owed") { json(Desk::Owed.new(desk).call(show: params["show"] || "open")) }
-          app.post("/api/owed/:key/decision") { json(Desk::Owed.new(desk).decide(params["key"], **sent)) }
-          app.put("/api/sites/:id") { json(Desk::ViewCustomer.new(desk).call(Desk::ChangeSite.new(desk).call(id, **sent)[:customer_id])) }
+          app.get("/api/owed", kept: true) do
+            json(Desk::Owed.new(desk).call(show: params["show"] || "open"))
+          end
+          app.post("/api/owed/:key/decision") do
+            json(Desk::Owed.new(desk).decide(params["key"], **sent))
+          end
         end
       end
     end

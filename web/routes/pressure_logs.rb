@@ -9,39 +9,69 @@ module Munimen
 
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/heaters/:id/pressure-logs") { json(Desk::PressureLogs.new(desk).of_heater(id)) }
-          app.post("/api/heaters/:id/pressure-logs") { json(take_in(desk)) }
-          app.get("/api/pressure-logs/:id") { json(told(Desk::PressureLogs.new(desk), config.log_imports.find(id, person[:id]))) }
-          app.post("/api/pressure-logs/:id/visit") { json(readings: Desk::PressureLogs.new(desk).bring_in(id, write: sent[:id].downcase, visit: sent[:visit].downcase)) }
+          app.get("/api/heaters/:id/pressure-logs") do
+            json(Desk::PressureLogs.new(desk).of_heater(id))
+          end
+          app.post("/api/heaters/:id/pressure-logs") { json(take_in) }
+          app.get("/api/pressure-logs/:id") { json(told) }
+          app.post("/api/pressure-logs/:id/visit") do
+            readings = Desk::PressureLogs.new(desk).bring_in(
+              id,
+              write: sent[:id].downcase,
+              visit: sent[:visit].downcase
+            )
+            json(readings:)
+          end
         end
 
         # What its routes share.
         module Helpers
           # The file is put aside and read in a thread of its own.
-          def take_in(desk)
-            desk.allow!(:owner, :office, :plumber, :inspector)
-            raise Error.new("The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts.", field: :log, code: :too_long) if request.content_length.to_i > LARGEST
-
+          def take_in
+            logs = Desk::PressureLogs.new(desk)
+            log_allowed!
             log = params["log"].downcase
-            records.heaters.find(id)
+            given = [id, { id: log, name: params["name"], asked: }]
             file = put_aside
-            name = params["name"]
-            heater = id
-            asked = params.slice("time", "pressure", "unit").transform_keys(&:to_sym).reject { |_, value| value.empty? }
             config.log_imports.start(log, person[:id]) do |share|
-              Desk::PressureLogs.new(desk).take_in(heater, id: log, name:, file: file.path, asked:, &share)
+              logs.take_in(given.first, **given.last, file: file.path, &share)
             ensure
               file.close!
             end
             { id: log }
           end
 
-          def put_aside = Tempfile.new("log", binmode: true).tap { |file| IO.copy_stream(request.body.tap(&:rewind), file) && file.flush }
+          def log_allowed!
+            desk.allow!(:owner, :office, :plumber, :inspector)
+            records.heaters.find(id)
+            return if request.content_length.to_i <= LARGEST
 
-          def told(logs, import)
-            return { share: import.share, problem: import.error && JSON.parse(Problem.of(import.error).last), log: nil } if import && !import.done
+            text = "The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts."
+            raise Error.new(text, field: :log, code: :too_long)
+          end
 
-            { share: 1.0, problem: nil, log: logs.show(id) }
+          # Which columns and unit, where the person has pointed at them.
+          def asked
+            given = params.slice("time", "pressure", "unit").transform_keys(&:to_sym)
+            given.reject { |_, value| value.empty? }
+          end
+
+          def put_aside
+            Tempfile.new("log", binmode: true).tap do |file|
+              IO.copy_stream(request.body.tap(&:rewind), file)
+              file.flush
+            end
+          end
+
+          # How far it is, what is wrong with it, or what it says.
+          def told
+            import = config.log_imports.find(id, person[:id])
+            if import.nil? || import.done
+              return { share: 1.0, problem: nil, log: Desk::PressureLogs.new(desk).show(id) }
+            end
+
+            problem = import.error && JSON.parse(Problem.of(import.error).last)
+            { share: import.share, problem:, log: nil }
           end
         end
       end

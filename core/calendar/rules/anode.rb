@@ -4,7 +4,9 @@ Munimen::Calendar::Rule.define :anode do
   comes_from "the anode was seen or replaced, or is to be seen every year"
   moved_by "the house rule on anodes, and how fast this one goes"
   ended_by "the next look, or a new anode"
-  source Munimen::Source.common_practice("replaced with a quarter left; a straight line through the inspections")
+  source Munimen::Source.common_practice(
+    "replaced with a quarter left; a straight line through the inspections"
+  )
   job :inspect_anode
   renewed
   owed do |visit, _|
@@ -15,15 +17,27 @@ Munimen::Calendar::Rule.define :anode do
     next unless left || visit.jobs.intersect?(%i[annual_unvented annual_safety])
 
     case visit.rules.choice(:anode)
-    when :replace_yearly then in_days(365, "Replace the anode: yearly, by house rule.", job: :replace_anode)
-    when :look_yearly then in_days(365, "Look at the anode.") if left
+    when :replace_yearly
+      in_days(365, "Replace the anode: yearly, by house rule.", job: :replace_anode)
+    when :look_yearly
+      in_days(365, "Look at the anode.") if left
     when :by_estimate
       fitted = day(visit.heater.installed) unless fresh
-      life = fitted && left && today - fitted > 180 && Munimen::Physics::AnodeLife.from_inspections([[fitted, 1.0], [today, left]], 0.25)[:replace_by]
-      next (in_days(3 * 365, "Look at the anode: three years after it was fitted.") if left) unless life && life[:likely]
+      life =
+        fitted && left && today - fitted > 180 &&
+        Munimen::Physics::AnodeLife.from_inspections([[fitted, 1.0], [today, left]], 0.25)[
+          :replace_by
+        ]
+      unless life && life[:likely]
+        next(in_days(3 * 365, "Look at the anode: three years after it was fitted.") if left)
+      end
 
-      first, likely = life.values_at(:earliest, :likely).map { |text| Date.iso8601(text || life[:likely]) }
-      on([first, today + 1].max, "Look at the anode: by estimate a quarter is left about #{likely.strftime('%B %Y')}.")
+      first, likely =
+        life.values_at(:earliest, :likely).map { |text| Date.iso8601(text || life[:likely]) }
+      on(
+        [first, today + 1].max,
+        "Look at the anode: by estimate a quarter is left about #{likely.strftime("%B %Y")}."
+      )
     end
   end
 end

@@ -6,5 +6,9 @@ Munimen::Calendar::Rule.define :bubble do
   source Munimen::Source.common_practice("a bubble dissolves in about 18 months")
   job :renew_bubble
   renewed
-  owed { |visit, _| in_days(548, "Renew the air bubble: it dissolves in about 18 months.") if visit.done?(:renew_bubble) }
+  owed do |visit, _|
+    if visit.done?(:renew_bubble)
+      in_days(548, "Renew the air bubble: it dissolves in about 18 months.")
+    end
+  end
 end

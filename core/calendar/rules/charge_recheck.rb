@@ -5,5 +5,9 @@ Munimen::Calendar::Rule.define :charge_recheck do
   ended_by "a re-check, or any later visit that reads the charge"
   source Munimen::Source.common_practice("re-check a week after any top-up")
   job :charge_recheck
-  owed { |visit, _| in_days(7, "Re-check the {vessel}'s charge: it was set, and must not have dropped.") if visit.done?(:set_vessel_charge) }
+  owed do |visit, _|
+    if visit.done?(:set_vessel_charge)
+      in_days(7, "Re-check the {vessel}'s charge: it was set, and must not have dropped.")
+    end
+  end
 end

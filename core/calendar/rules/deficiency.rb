@@ -6,8 +6,13 @@ Munimen::Calendar::Rule.define :deficiency do
   ended_by "putting it right, or the customer's acceptance in writing"
   source Munimen::Source.common_practice("every open defect by its date")
   owed do |_, deficiencies|
-    deficiencies.reject { |verdict| verdict.state == :advice }.map do |verdict|
-      in_days(verdict.due_in || 30, [verdict.text, verdict.remedy].compact.join(" "), grade: verdict.state, check: verdict.check)
+    deficiencies.reject { |verdict| verdict.grade == :advice }.map do |verdict|
+      in_days(
+        verdict.due_in || 30,
+        [verdict.text, verdict.remedy].compact.join(" "),
+        grade: verdict.grade,
+        check: verdict.check
+      )
     end
   end
 end

@@ -9,8 +9,17 @@ Munimen::Calendar::Rule.define :leak_check do
   owed do |visit, _|
     next in_days(1, "Look at the paper under the joints.") if visit.done?(:lay_paper)
 
-    opened = visit.standing.reject { |step| step.outcome == :not_tested }.map { |step| Munimen::Work::Operation[step.operation] }
-                  .select { |operation| operation.makes[:water_joints] == :disturbed || %i[below_upper_element below_lower_element empty].include?(operation.makes[:level]) }
-    in_days(1, "Look for drops where joints were opened; a photograph by the household will do.") if opened.any?
+    opened =
+      visit
+        .standing
+        .reject { |step| step.outcome == :not_tested }
+        .map { |step| Munimen::Work::Operation[step.operation] }
+        .select do |operation|
+          operation.makes[:water_joints] == :disturbed ||
+            %i[below_upper_element below_lower_element empty].include?(operation.makes[:level])
+        end
+    if opened.any?
+      in_days(1, "Look for drops where joints were opened; a photograph by the household will do.")
+    end
   end
 end

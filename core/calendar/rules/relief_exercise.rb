@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Between the annual visits only where the house rule wants it more often, or where no annual visit is booked after it.
+# Between the annual visits only where the house rule wants it more often, or where no annual
+# visit is booked after it.
 Munimen::Calendar::Rule.define :relief_exercise do
   comes_from "the {relief_valve} was exercised"
   moved_by "the house rule on how often it is exercised"
@@ -12,8 +13,12 @@ Munimen::Calendar::Rule.define :relief_exercise do
     next unless visit.done?(:exercise_relief_valve)
 
     case visit.rules.choice(:relief_interval)
-    when :quarterly then in_days(91, "Exercise the {relief_valve}: quarterly, by house rule.")
-    when :yearly then in_days(365, "Exercise the {relief_valve}.") unless visit.jobs.intersect?(%i[annual_unvented annual_safety])
+    when :quarterly
+      in_days(91, "Exercise the {relief_valve}: quarterly, by house rule.")
+    when :yearly
+      unless visit.jobs.intersect?(%i[annual_unvented annual_safety])
+        in_days(365, "Exercise the {relief_valve}.")
+      end
     end
   end
 end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Only where the house rule sets an age; past it the check of the same name finds a defect with a date of its own.
+# Only where the house rule sets an age; past it the check of the same name finds a defect with a
+# date of its own.
 Munimen::Calendar::Rule.define :relief_life do
   comes_from "the {relief_valve}'s date of fitting, where the house rule replaces it by age"
   moved_by "the house rule on how long it lives, and a new valve"

@@ -10,7 +10,13 @@ Munimen::Drawing::Chart.define :anode_life do
     at = result.inputs[:replace_at].si
     series = [{ name: "found", points: seen.map { |date, left| [year[date], left] } }]
     from = seen.last ? [year[seen.last.first], seen.last.last] : nil
-    by.each { |name, date| series << { name: name.to_s, main: name == :likely, points: [from || [year[date] - 1, 1.0], [year[date], at]] } }
+    by.each do |name, date|
+      series << {
+        name: name.to_s,
+        main: name == :likely,
+        points: [from || [year[date] - 1, 1.0], [year[date], at]]
+      }
+    end
     { x: "Year", y: "Part left", series: }
   end
   level("replace at") { |r| r.inputs[:replace_at] }

@@ -10,7 +10,10 @@ Munimen::Drawing::Chart.define :coil do
     curve = lambda do |conductance|
       share = 1 - Math.exp(-conductance / capacity[flow])
       (283..(hot.si - 3).to_i).step(5).map do |tank|
-        [Munimen::Measure::Quantity.new(:temperature, tank), Munimen::Measure::Quantity.new(:power, capacity[flow] * share * (hot.si - tank))]
+        [
+          Munimen::Measure::Quantity.new(:temperature, tank),
+          Munimen::Measure::Quantity.new(:power, capacity[flow] * share * (hot.si - tank))
+        ]
       end
     end
     series = [{ name: "now", points: curve[result.outputs[:conductance]] }]

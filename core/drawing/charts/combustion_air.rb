@@ -6,12 +6,38 @@ Munimen::Drawing::Chart.define :combustion_air do
     room = result.inputs[:room_volume].si
     wanted = [result.outputs[:required_volume], 0.1].max
     side = ->(volume) { 170 * Math.cbrt(volume / [room, wanted].max) }
-    [[wanted, :unknown], [room, :plate]].each { |volume, role| canvas.rect(40, 200 - side[volume], side[volume] * 1.4, side[volume], :tank, role) }
-    texts = [{ x: 40, y: 222, text: "This room #{result.inputs[:room_volume].format(result.units)}; dashed: what the burners want" }]
+    [[wanted, :unknown], [room, :plate]].each do |volume, role|
+      canvas.rect(40, 200 - side[volume], side[volume] * 1.4, side[volume], :tank, role)
+    end
+    texts = [
+      {
+        x: 40,
+        y: 222,
+        text:
+          "This room #{result.inputs[:room_volume].format(result.units)}; dashed: what the " \
+          "burners want"
+      }
+    ]
     if result.outputs[:opening_area]
       count = result.outputs[:openings]
-      [34, 150].first(count).each { |up| canvas.rect(40 + (side[room] * 1.4) - 4, [200 - side[room] + 4, 200 - up - 14].max, 8, 14, :flue, :flame) }
-      texts << { x: 40, y: 16, text: "#{count} opening#{'s' if count > 1} of #{result[:opening_area].format(result.units)} each" }
+      [34, 150].first(count)
+        .each do |up|
+          canvas.rect(
+            40 + (side[room] * 1.4) - 4,
+            [200 - side[room] + 4, 200 - up - 14].max,
+            8,
+            14,
+            :flue,
+            :flame
+          )
+        end
+      texts << {
+        x: 40,
+        y: 16,
+        text:
+          "#{count} opening#{"s" if count > 1} of #{result[:opening_area].format(result.units)} " \
+          "each"
+      }
     end
     texts
   end

@@ -5,6 +5,8 @@ Munimen::Drawing::Chart.define :convert do
   list do |result|
     value = result.outputs[:value]
     unit = Munimen::Measure::Unit[value[:unit]]
-    Munimen::Measure::Unit.of(unit.dimension).map { |other| [other.label, format("%.5g", other.from_si(unit.to_si(value[:value]))), nil] }
+    Munimen::Measure::Unit
+      .of(unit.dimension)
+      .map { |other| [other.label, format("%.5g", other.from_si(unit.to_si(value[:value]))), nil] }
   end
 end

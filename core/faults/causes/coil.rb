@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
-# The control chain from programmer to boiler, and the coil. What stands before a link that is open is in order; what
-# comes after it is without a call.
-cause = ->(id, symptoms = %i[no_hot_coil], &block) { Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) } }
+# The control chain from programmer to boiler, and the coil. What stands before a link that is
+# open is in order; what comes after it is without a call.
+cause = lambda do |id, symptoms = %i[no_hot_coil], &block|
+  Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) }
+end
 uncalled = { stat_call: :silent, valve_opens: :shut, coil_flow: :warm }
 
 cause.call :programmer_off do

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 # Elements, their controls and supply.
-cause = ->(id, symptoms, &block) { Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) } }
+cause = lambda do |id, symptoms, &block|
+  Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) }
+end
 none = %i[no_hot_electric]
 little = %i[little_hot_electric]
 trips = %i[trips]
@@ -46,7 +48,11 @@ end
   cause.call :"#{which}_element_earthed", none + trips do
     title "The #{which} {element} has gone to earth"
     on { |heater| heater.elements? && heater.public_send(:"element_#{which}") }
-    shows breaker: :trips_again, "#{which}_earth": :earthed, trips_when: %i[at_once under_load], supply: %i[none live], upper_volts: %i[none full]
+    shows breaker: :trips_again,
+          "#{which}_earth": :earthed,
+          trips_when: %i[at_once under_load],
+          supply: %i[none live],
+          upper_volts: %i[none full]
     settled_by :"#{which}_earth"
     job :replace_elements
     after "Insulation test of both; full and air-free before power."

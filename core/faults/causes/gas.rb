@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
-# Pilot and burner. The control is only left when generator, cut-off and link have been proved: each of the others
-# shows in a measurement, and the control in none.
-cause = ->(id, symptoms, &block) { Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) } }
+# Pilot and burner. The control is only left when generator, cut-off and link have been proved:
+# each of the others shows in a measurement, and the control in none.
+cause = lambda do |id, symptoms, &block|
+  Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) }
+end
 pilot = %i[pilot_out]
 burner = %i[no_burner]
 drops = { release: %i[dies_at_once dies_soon] }
@@ -50,7 +52,10 @@ cause.call :intake_choked, pilot do
 end
 cause.call :pilot_orifice, pilot do
   title "The pilot's orifice is dirty"
-  shows pilot_flame: %i[off_the_tip lazy_yellow], generator: :weak, generator_cleaned: %i[weak good], **drops
+  shows pilot_flame: %i[off_the_tip lazy_yellow],
+        generator: :weak,
+        generator_cleaned: %i[weak good],
+        **drops
   settled_by :pilot_flame, :door_open
   job :clean_burner
   after "The flame on the tip; the generator's voltage."

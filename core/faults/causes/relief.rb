@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 # Why a relief valve drips.
-cause = ->(id, &block) { Munimen::Faults::Cause.define(id) { of(:relief_drips) && instance_eval(&block) } }
+cause = lambda do |id, &block|
+  Munimen::Faults::Cause.define(id) { of(:relief_drips) && instance_eval(&block) }
+end
 closed = ->(heater) { heater.closed_system != :no }
 vessel = :vessel?.to_proc
 pressure = { drip_when: :on_heat_up, drip_temperature: :cold }
@@ -69,7 +71,10 @@ end
 cause.call :regulator_failed do
   title "The pressure regulator lets the {mains} through"
   on { |heater| !heater.unvented? && heater.regulator != :no }
-  shows drip_when: %i[night all_day], static_pressure: :high, night_creep: %i[rises steady], drip_temperature: :cold
+  shows drip_when: %i[night all_day],
+        static_pressure: :high,
+        night_creep: %i[rises steady],
+        drip_temperature: :cold
   may :hot_peak
   settled_by :static_pressure
   after "Static and hot peak with the new regulator; then the {vessel}'s charge to it."
@@ -93,7 +98,10 @@ end
 cause.call :backfeed do
   title "A balanced cold branch feeds the {mains} back in"
   on(&:unvented?)
-  shows drip_when: %i[all_day night], static_pressure: :high, mains_off: :rises, drip_temperature: :cold
+  shows drip_when: %i[all_day night],
+        static_pressure: :high,
+        mains_off: :rises,
+        drip_temperature: :cold
   may :hot_peak
   settled_by :mains_off
   after "Pressure with the {mains} shut, every branch isolated in turn."
@@ -101,7 +109,10 @@ end
 cause.call :reducer_failed do
   title "The inlet group's reducing valve or check has failed"
   on(&:unvented?)
-  shows drip_when: %i[night all_day], static_pressure: :high, group_pressure: :mains, drip_temperature: :cold
+  shows drip_when: %i[night all_day],
+        static_pressure: :high,
+        group_pressure: :mains,
+        drip_temperature: :cold
   may :hot_peak
   settled_by :group_pressure
   job :replace_inlet_group

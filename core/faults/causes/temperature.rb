@@ -1,13 +1,19 @@
 # frozen_string_literal: true
 
 # Why it is too hot, and why it runs out.
-cause = ->(id, symptoms, &block) { Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) } }
+cause = lambda do |id, symptoms, &block|
+  Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) }
+end
 hot = %i[too_hot relief_drips]
 
 cause.call :thermostat_stuck, hot do
   title "The thermostat does not open"
   because "A hot drip is over-temperature until proved otherwise; a new valve would drip again."
-  shows drip_when: %i[on_heat_up all_day], drip_temperature: :hot, tap_temperature: :above, thermostat_down: :goes_on, stat_contacts: :closed
+  shows drip_when: %i[on_heat_up all_day],
+        drip_temperature: :hot,
+        tap_temperature: :above,
+        thermostat_down: :goes_on,
+        stat_contacts: :closed
   may :hot_peak
   settled_by :tap_temperature, :thermostat_down
   job :fit_cylinder_thermostat
@@ -16,7 +22,10 @@ end
 cause.call :thermostat_bypassed, hot do
   title "The thermostat is by-passed, or missing from the chain"
   on(&:coil?)
-  shows drip_when: %i[on_heat_up all_day], drip_temperature: :hot, tap_temperature: :above, thermostat_down: :goes_on
+  shows drip_when: %i[on_heat_up all_day],
+        drip_temperature: :hot,
+        tap_temperature: :above,
+        thermostat_down: :goes_on
   may :hot_peak
   settled_by :thermostat_down, :stat_contacts
   job :fit_cylinder_thermostat
@@ -26,7 +35,10 @@ cause.call :element_earthed_unswitched, %i[too_hot] do
   title "An {element} to earth heats through its unswitched leg"
   on(&:elements?)
   prior :rare
-  shows tap_temperature: :above, thermostat_down: :goes_on, lower_earth: %i[earthed clear], upper_earth: %i[earthed clear]
+  shows tap_temperature: :above,
+        thermostat_down: :goes_on,
+        lower_earth: %i[earthed clear],
+        upper_earth: %i[earthed clear]
   settled_by :lower_earth, :upper_earth
   job :replace_elements
   after "Insulation test of the new one; the thermostat stops the heat."
@@ -83,7 +95,10 @@ end
 cause.call :gas_input_low, %i[runs_out] do
   title "The gas input is low"
   on(&:gas?)
-  shows gas_clocked: :low, draw_shape: %i[sharp short], manifold: %i[low plate], inlet_burning: %i[falls holds]
+  shows gas_clocked: :low,
+        draw_shape: %i[sharp short],
+        manifold: %i[low plate],
+        inlet_burning: %i[falls holds]
   settled_by :gas_clocked
   job :set_gas_pressures
   after "Clock the meter again."

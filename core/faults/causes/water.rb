@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 # Flow, noise, smell, colour, leaks.
-cause = ->(id, *symptoms, &block) { Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) } }
+cause = lambda do |id, *symptoms, &block|
+  Munimen::Faults::Cause.define(id) { of(*symptoms) && instance_eval(&block) }
+end
 
 cause.call :strainer_blocked, :low_hot_flow do
   title "The strainer is blocked"

@@ -12,19 +12,49 @@ symptom = lambda do |id, customer, plumber, on = ->(_) { true }, first = nil|
   end
 end
 
-symptom.call :relief_drips, "Water drips from the safety valve's pipe", "The {relief_valve} drips", ->(_) { true },
+symptom.call :relief_drips,
+             "Water drips from the safety valve's pipe",
+             "The {relief_valve} drips",
+             ->(_) { true },
              "Never cap or plug it. A hot drip is over-temperature until proved otherwise."
-symptom.call :pilot_out, "The pilot flame goes out", "The pilot will not stay", :standing_pilot?.to_proc, "Smell at floor level first; five minutes after a failed try."
-symptom.call :no_burner, "The pilot is lit, but the water stays cold", "The pilot holds, the burner does not come on", :standing_pilot?.to_proc
-symptom.call :no_hot_electric, "No hot water at all", "No hot water, electric", :elements?.to_proc, "Covers on until it is proved dead."
-symptom.call :little_hot_electric, "A little hot water, then cold", "A little, then cold, electric", ->(heater) { heater.elements? && heater.element_upper && heater.element_lower }
+symptom.call :pilot_out,
+             "The pilot flame goes out",
+             "The pilot will not stay",
+             :standing_pilot?.to_proc,
+             "Smell at floor level first; five minutes after a failed try."
+symptom.call :no_burner,
+             "The pilot is lit, but the water stays cold",
+             "The pilot holds, the burner does not come on",
+             :standing_pilot?.to_proc
+symptom.call :no_hot_electric,
+             "No hot water at all",
+             "No hot water, electric",
+             :elements?.to_proc,
+             "Covers on until it is proved dead."
+symptom.call :little_hot_electric,
+             "A little hot water, then cold",
+             "A little, then cold, electric",
+             ->(heater) { heater.elements? && heater.element_upper && heater.element_lower }
 symptom.call :runs_out, "The hot water runs out too soon", "Runs out early"
-symptom.call :too_hot, "The water is far too hot", "Too hot", ->(_) { true }, "Warn everybody in the house; mix at the {tap} until it is found."
-symptom.call :no_hot_coil, "No hot water, though the boiler is there", "No hot water, coil or indirect", coil
-symptom.call :low_hot_flow, "The hot water only trickles; the cold is fine", "Low hot flow, cold fine"
+symptom.call :too_hot,
+             "The water is far too hot",
+             "Too hot",
+             ->(_) { true },
+             "Warn everybody in the house; mix at the {tap} until it is found."
+symptom.call :no_hot_coil,
+             "No hot water, though the boiler is there",
+             "No hot water, coil or indirect",
+             coil
+symptom.call :low_hot_flow,
+             "The hot water only trickles; the cold is fine",
+             "Low hot flow, cold fine"
 symptom.call :low_flow_both, "Hot and cold both only trickle", "Low flow, hot and cold"
 symptom.call :noise, "It makes noises", "Noise"
 symptom.call :smell, "The water smells of rotten eggs", "Smell"
 symptom.call :rusty, "The water is brown", "Rusty water"
 symptom.call :leak_below, "There is water under it", "Leak underneath"
-symptom.call :trips, "The breaker keeps tripping", "Trips the {breaker}", electric, "It stays off until it is found."
+symptom.call :trips,
+             "The breaker keeps tripping",
+             "Trips the {breaker}",
+             electric,
+             "It stays off until it is found."

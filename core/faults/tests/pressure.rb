@@ -3,7 +3,10 @@
 # Pressure, temperature and drips: what a visit reads anyway counts by itself.
 Munimen::Faults::Test.define :drip_when do
   ask "When does it drip?"
-  outcomes on_heat_up: "only while it heats up", all_day: "all day", night: "any time, worst at night", after_exercise: "since the lever was lifted"
+  outcomes on_heat_up: "only while it heats up",
+           all_day: "all day",
+           night: "any time, worst at night",
+           after_exercise: "since the lever was lifted"
   no_normal
   minutes 1
 end
@@ -18,14 +21,22 @@ end
 Munimen::Faults::Test.define :static_pressure do
   ask "Static pressure, nothing running"
   instrument "Pressure gauge"
-  outcomes normal: "within limits", high: "above the limit, or equal to the {mains} behind a regulator", low: "below 40 psi (2.8 bar)"
+  outcomes normal: "within limits",
+           high: "above the limit, or equal to the {mains} behind a regulator",
+           low: "below 40 psi (2.8 bar)"
   minutes 3
   depth :reading
   operation :read_static_pressure
   seen do |visit|
     read = visit.quantity(:static_pressure) or next
     limit = visit.rules.limit(:static_pressure)
-    next :high if limit&.passed_by(read) || (visit.heater.unvented? && visit.heater.regulator_setting && read.si > visit.heater.regulator_setting.si * 1.2)
+    if limit&.violated_by(read) ||
+       (
+         visit.heater.unvented? && visit.heater.regulator_setting &&
+           read.si > visit.heater.regulator_setting.si * 1.2
+       )
+      next :high
+    end
 
     read.in("psi") < 40 && !visit.heater.unvented? ? :low : :normal
   end
@@ -42,7 +53,9 @@ end
 Munimen::Faults::Test.define :hot_peak do
   ask "Maximum hand over one heating"
   instrument "Pressure gauge with maximum hand"
-  outcomes normal: "rises little", at_relief: "goes up to where the valve opens", risen: "rises much, below that"
+  outcomes normal: "rises little",
+           at_relief: "goes up to where the valve opens",
+           risen: "rises much, below that"
   minutes 15
   depth :reading
   operation :read_hot_peak_found
@@ -86,9 +99,10 @@ Munimen::Faults::Test.define :bubble_age do
   minutes 1
   remembered do |visits, on|
     renewed = visits.find { |visit| visit.done?(:renew_bubble) }
-    next if renewed.nil? && (visits.empty? || visits.last.on > on - 548) # nobody of ours was there so long ago
+    # nobody of ours was there so long ago
+    next if renewed.nil? && (visits.empty? || visits.last.date > on - 548)
 
-    renewed && renewed.on > on - 548 ? :recent : :long_ago
+    renewed && renewed.date > on - 548 ? :recent : :long_ago
   end
 end
 Munimen::Faults::Test.define :lever_wash do
@@ -146,7 +160,9 @@ Munimen::Faults::Test.define :dial do
 end
 Munimen::Faults::Test.define :draws do
   ask "How is hot water drawn?"
-  outcomes usual: "as usual", many_short: "many short draws one after another", more: "more at a time than the tank holds"
+  outcomes usual: "as usual",
+           many_short: "many short draws one after another",
+           more: "more at a time than the tank holds"
   minutes 1
 end
 Munimen::Faults::Test.define :vessel_present do

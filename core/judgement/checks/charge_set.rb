@@ -7,15 +7,33 @@ Munimen::Judgement::Check.define :charge_set, part: :vessel do
     target = visit.charge_target
     limit = visit.rules.limit(:charge_tolerance)
     unless charge.at_zero_pressure?
-      next not_tested("#{say(charge.quantity)} was set against live water, so it is not the charge. " \
-                      "Bring the water side to zero and set it again.", measured: charge.quantity, source: limit.source)
+      next not_tested(
+        "#{say(charge.quantity)} was set against live water, so it is not the charge. " \
+        "Bring the water side to zero and set it again.",
+        measured: charge.quantity,
+        source: limit.source
+      )
     end
-    next not_tested("Read the static pressure first: the charge is set to it.", measured: charge.quantity) unless target
+    unless target
+      next not_tested(
+        "Read the static pressure first: the charge is set to it.",
+        measured: charge.quantity
+      )
+    end
 
     if (charge.quantity.si - target.si).abs <= limit.at_most.si + 1.0
-      sound("Set to #{say(charge.quantity)}, the supply's #{say(target)}.", measured: charge.quantity, limit:)
+      sound(
+        "Set to #{say(charge.quantity)}, the supply's #{say(target)}.",
+        measured: charge.quantity,
+        limit:
+      )
     else
-      finding(limit.grade, "Set to #{say(charge.quantity)}, but the supply is #{say(target)}.", limit:, measured: charge.quantity)
+      finding(
+        limit.grade,
+        "Set to #{say(charge.quantity)}, but the supply is #{say(target)}.",
+        limit:,
+        measured: charge.quantity
+      )
     end
   end
 end

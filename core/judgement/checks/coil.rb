@@ -3,16 +3,33 @@
 # What the coil gives up, before and after cleaning, judged by the calculation `coil`.
 [[:coil_before, ""], [:coil_after, "_after"]].each do |id, suffix|
   Munimen::Judgement::Check.define id, part: :coil do
-    uses :"coil_flow_temperature#{suffix}", :"coil_return_temperature#{suffix}", :"coil_tank_temperature#{suffix}"
+    uses :"coil_flow_temperature#{suffix}",
+         :"coil_return_temperature#{suffix}",
+         :"coil_tank_temperature#{suffix}"
     judge do |visit|
-      names = { flow_temperature: :"coil_flow_temperature#{suffix}", return_temperature: :"coil_return_temperature#{suffix}", tank_temperature: :"coil_tank_temperature#{suffix}" }
-      given = { flow: visit.quantity(:coil_flow_rate), rated_flow: visit.heater.coil_flow, rated_power: visit.heater.coil_power,
-                **names.transform_values { |name| visit.quantity(name) } }.compact
+      names = {
+        flow_temperature: :"coil_flow_temperature#{suffix}",
+        return_temperature: :"coil_return_temperature#{suffix}",
+        tank_temperature: :"coil_tank_temperature#{suffix}"
+      }
+      given = {
+        flow: visit.quantity(:coil_flow_rate),
+        rated_flow: visit.heater.coil_flow,
+        rated_power: visit.heater.coil_power,
+        **names.transform_values { |name| visit.quantity(name) }
+      }.compact
       missing = [:flow, *names.keys] - given.keys
-      next not_tested("Flow, and the temperatures of flow, return and tank belong together.") if missing.any?
+      if missing.any?
+        next not_tested("Flow, and the temperatures of flow, return and tank belong together.")
+      end
 
-      by_calculation(:coil, given, who: trade, remedy: "Prove flow, air and connections first; then clean the coil.",
-                             explain: "The boiler's heat does not reach your hot water as it should.")
+      by_calculation(
+        :coil,
+        given,
+        who: trade,
+        remedy: "Prove flow, air and connections first; then clean the coil.",
+        explain: "The boiler's heat does not reach your hot water as it should."
+      )
     end
   end
 end

@@ -4,13 +4,31 @@
 Munimen::Judgement::Check.define :cut_out_test, part: :cut_out do
   uses :cut_out_opens, :cut_out_resets
   judge do |visit|
-    source = Munimen::Source.published("Approved Document G", "G3, non-self-resetting energy cut-out", clause: :from_memory)
+    source = Munimen::Source.published(
+      "Approved Document G",
+      "G3, non-self-resetting energy cut-out",
+      clause: :from_memory
+    )
     if visit.choice(:cut_out_opens) == :comes_on
-      finding(:danger, "Heat comes on with the cut-out's circuit open: it is by-passed.", source:, due_in: 0, who: :electrical,
-                       remedy: "Isolate the heat source until the cut-out stops it.", explain: "The device that stops over-heating does not stop it.")
+      finding(
+        :danger,
+        "Heat comes on with the cut-out's circuit open: it is by-passed.",
+        source:,
+        due_in: 0,
+        who: :electrical,
+        remedy: "Isolate the heat source until the cut-out stops it.",
+        explain: "The device that stops over-heating does not stop it."
+      )
     elsif visit.choice(:cut_out_resets) == :by_itself
-      finding(:danger, "The cut-out resets by itself: a second thermostat, not a cut-out.", source:, due_in: 0, who: :electrical,
-                       remedy: "Fit one that is reset by hand.", explain: "The device that stops over-heating switches itself on again.")
+      finding(
+        :danger,
+        "The cut-out resets by itself: a second thermostat, not a cut-out.",
+        source:,
+        due_in: 0,
+        who: :electrical,
+        remedy: "Fit one that is reset by hand.",
+        explain: "The device that stops over-heating switches itself on again."
+      )
     elsif visit.choice(:cut_out_opens) && visit.choice(:cut_out_resets)
       sound("With its circuit open the heat stays off, and comes back only by hand.")
     end

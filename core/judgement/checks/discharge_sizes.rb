@@ -6,23 +6,52 @@ outlets = { half: "1/2", three_quarters: "3/4", one: "1" }.freeze
 Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
   judge do |visit|
     heater = visit.heater
-    next unless visit.rules.book.id == :england_g3 && heater.d2_length && outlets.key?(heater.relief_outlet)
+    unless visit.rules.book.id == :england_g3 && heater.d2_length &&
+           outlets.key?(heater.relief_outlet)
+      next
+    end
 
-    result = Munimen::Calculation[:discharge_pipe_england].call({ outlet: outlets.fetch(heater.relief_outlet), length: heater.d2_length.in("m").to_s,
-                                                                  bends: (heater.d2_bends&.si || 0).to_i.to_s,
-                                                                             shared: heater.shared_discharge == :no ? "no" : "yes" }, units: :england)
+    result = Munimen::Calculations::Calculation[:discharge_pipe_england].call(
+      {
+        outlet: outlets.fetch(heater.relief_outlet),
+        length: heater.d2_length.in("m").to_s,
+        bends: (heater.d2_bends&.si || 0).to_i.to_s,
+        shared: heater.shared_discharge == :no ? "no" : "yes"
+      },
+      units: :england
+    )
     source = result.calculation.sources.first
     used = "#{result.outputs[:resistance_used].round(1)} m"
     wanted = result.outputs[:d2_size]
-    fix = { source:, due_in: 60, who: :unvented, explain: "The drain of the safety valves is too narrow for its length.",
-remedy: "Re-pipe by the table, shorten it or take out bends." }
-    next finding(:defect, "Beyond the table: #{used} of equivalent length.", measured: used, **fix) unless wanted
-    next not_tested("The size of D2 is not recorded; it needs #{(wanted * 1000).round} mm.", source:) unless heater.d2_size
+    fix = {
+      source:,
+      due_in: 60,
+      who: :unvented,
+      explain: "The drain of the safety valves is too narrow for its length.",
+      remedy: "Re-pipe by the table, shorten it or take out bends."
+    }
+    unless wanted
+      next finding(:defect, "Beyond the table: #{used} of equivalent length.", measured: used,
+**fix)
+    end
+    unless heater.d2_size
+      next not_tested("The size of D2 is not recorded; it needs #{(wanted * 1000).round} mm.",
+source:)
+    end
 
     if heater.d2_size.si < wanted - 0.0005
-      finding(:defect, "D2 is #{say(heater.d2_size)}; #{used} of equivalent length need #{(wanted * 1000).round} mm.", measured: heater.d2_size, **fix)
+      finding(
+        :defect,
+        "D2 is #{say(heater.d2_size)}; #{used} of equivalent length need " \
+        "#{(wanted * 1000).round} mm.",
+        measured: heater.d2_size,
+        **fix
+      )
     else
-      sound("D2 of #{say(heater.d2_size)} carries #{used} of equivalent length.", measured: heater.d2_size)
+      sound(
+        "D2 of #{say(heater.d2_size)} carries #{used} of equivalent length.",
+        measured: heater.d2_size
+      )
     end
   end
 end
@@ -32,7 +61,8 @@ Munimen::Judgement::Check.define :d1_length, part: :discharge_pipe do
     length = visit.heater.d1_length or next
     next unless visit.rules.limit(:d1_length)
 
-    past(length, :d1_length, "D1 is #{say(length)} long.") || sound("D1 is #{say(length)} long.", measured: length, limit: visit.rules.limit(:d1_length))
+    exceeds_limit(length, :d1_length, "D1 is #{say(length)} long.") ||
+      sound("D1 is #{say(length)} long.", measured: length, limit: visit.rules.limit(:d1_length))
   end
 end
 
@@ -40,15 +70,28 @@ Munimen::Judgement::Check.define :discharge_into_pan, part: :discharge_end do
   judge do |visit|
     next unless visit.heater.discharge_ends == :pan
 
-    fix = { due_in: 60, who: :plumber, question: :discharge_into_pan, remedy: "Lead the pipe to the floor, a receptor or outdoors.",
-            explain: "The safety pipe ends in the tray under the {heater}, which a full discharge would overrun." }
+    fix = {
+      due_in: 60,
+      who: :plumber,
+      question: :discharge_into_pan,
+      remedy: "Lead the pipe to the floor, a receptor or outdoors.",
+      explain:
+        "The safety pipe ends in the tray under the {heater}, which a full discharge would overrun."
+    }
     case visit.rules.choice(:discharge_into_pan)
-    when :objected then finding(:defect, "Ends in the pan.", source: visit.rules.source(:discharge_into_pan), **fix)
-    when :accepted then sound("Ends in the pan, which the house rule accepts.")
+    when :objected
+      finding(:defect, "Ends in the pan.", source: visit.rules.source(:discharge_into_pan), **fix)
+    when :accepted
+      sound("Ends in the pan, which the house rule accepts.")
     else
       next sound("Ends in the pan, as the code allows.") if visit.rules.book.id == :us_irc
 
-      finding(:defect, "Ends in the pan.", source: Munimen::Source.published("UPC", "608.5", clause: :from_memory), **fix)
+      finding(
+        :defect,
+        "Ends in the pan.",
+        source: Munimen::Source.published("UPC", "608.5", clause: :from_memory),
+        **fix
+      )
     end
   end
 end

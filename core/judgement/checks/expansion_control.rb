@@ -10,11 +10,21 @@ Munimen::Judgement::Check.define :expansion_control, part: :vessel do
     source = visit.rules.limit(:hot_peak).source
     case heater.closed_system
     when :yes
-      finding(:defect, "Heated water has nowhere to go: the system is closed and there is no {vessel}.", source:, due_in: 30,
-              remedy: "Fit an {vessel} of the size worked out, charged to the supply pressure.", who: :plumber,
-              explain: "Water needs more room when it gets hot, and here it has none, so pressure climbs.")
+      finding(
+        :defect,
+        "Heated water has nowhere to go: the system is closed and there is no {vessel}.",
+        source:,
+        due_in: 30,
+        remedy: "Fit an {vessel} of the size worked out, charged to the supply pressure.",
+        who: :plumber,
+        explain: "Water needs more room when it gets hot, and here it has none, so pressure climbs."
+      )
     when :unknown
-      not_tested("No {vessel}, and it is not known whether a check valve or {regulator} closes the system: the hot peak decides.", source:)
+      not_tested(
+        "No {vessel}, and it is not known whether a check valve or {regulator} closes the " \
+        "system: the hot peak decides.",
+        source:
+      )
     end
   end
 end

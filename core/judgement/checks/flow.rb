@@ -4,7 +4,10 @@ Munimen::Judgement::Check.define :flow_rate, part: :inlet_group do
   uses :flow_rate, :flowing_pressure
   judge do |visit|
     flow = visit.quantity(:flow_rate) or next
-    past(flow, :flow_rate, "Only #{say(flow)} comes through: strainer, isolating valve or mains.") ||
-      sound("#{say(flow)} comes through.", measured: flow, limit: visit.rules.limit(:flow_rate))
+    exceeds_limit(
+      flow,
+      :flow_rate,
+      "Only #{say(flow)} comes through: strainer, isolating valve or mains."
+    ) || sound("#{say(flow)} comes through.", measured: flow, limit: visit.rules.limit(:flow_rate))
   end
 end

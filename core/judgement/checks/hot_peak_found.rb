@@ -4,8 +4,14 @@ Munimen::Judgement::Check.define :hot_peak_found, part: :vessel do
   uses :hot_peak_found
   judge do |visit|
     peak = visit.quantity(:hot_peak_found)
-    at_relief(peak, "#{say(peak)} is where the #{first_relief} opens: expansion is not taken up at all.") ||
-      past(peak, :hot_peak, "Pressure rose to #{say(peak)} while the water heated.") ||
-      sound("Pressure rose no further than #{say(peak)} while the water heated.", measured: peak, limit: visit.rules.limit(:hot_peak))
+    at_relief(
+      peak,
+      "#{say(peak)} is where the #{first_relief} opens: expansion is not taken up at all."
+    ) || exceeds_limit(peak, :hot_peak, "Pressure rose to #{say(peak)} while the water heated.") ||
+      sound(
+        "Pressure rose no further than #{say(peak)} while the water heated.",
+        measured: peak,
+        limit: visit.rules.limit(:hot_peak)
+      )
   end
 end

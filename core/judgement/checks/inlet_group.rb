@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# The reading after an unvented cylinder's inlet group must stay at the reducing valve's setting, with the
-# mains higher.
+# The reading after an unvented cylinder's inlet group must stay at the reducing valve's setting,
+# with the mains higher.
 Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
   uses :static_pressure, :mains_pressure
   judge do |visit|
@@ -12,15 +12,41 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
     limit = visit.rules.limit(:inlet_setting) or next
     setting = visit.heater.regulator_setting
     if mains && (mains.si - after.si).abs <= 20_000 && after > (setting || after)
-      next finding(limit.grade, "The reading after the group equals the mains at #{say(mains)}: the {regulator} has failed.", limit:, measured: after)
+      next finding(
+        limit.grade,
+        "The reading after the group equals the mains at #{say(mains)}: the {regulator} has " \
+        "failed.",
+        limit:,
+        measured: after
+      )
     end
-    next not_tested("The {regulator}'s setting is not recorded; read it off the group.", measured: after) unless setting
+    unless setting
+      next not_tested(
+        "The {regulator}'s setting is not recorded; read it off the group.",
+        measured: after
+      )
+    end
 
     gap = after.si - setting.si
-    if gap.abs <= limit.at_most.si then sound("Holds its setting of #{say(setting)}.", measured: after, limit:)
-    elsif gap.positive? then finding(limit.grade, "#{say(after)} after the group, set to #{say(setting)}: the {regulator} creeps or has failed.", limit:, measured: after)
-    else finding(:watch, "#{say(after)} after the group, set to #{say(setting)}: mains low, or the strainer blocked.", limit:, measured: after,
-                                                                                                             remedy: "Read the mains; rinse the strainer.")
+    if gap.abs <= limit.at_most.si
+      sound("Holds its setting of #{say(setting)}.", measured: after, limit:)
+    elsif gap.positive?
+      finding(
+        limit.grade,
+        "#{say(after)} after the group, set to #{say(setting)}: the {regulator} creeps or has " \
+        "failed.",
+        limit:,
+        measured: after
+      )
+    else
+      finding(
+        :watch,
+        "#{say(after)} after the group, set to #{say(setting)}: mains low, or the strainer " \
+        "blocked.",
+        limit:,
+        measured: after,
+        remedy: "Read the mains; rinse the strainer."
+      )
     end
   end
 end

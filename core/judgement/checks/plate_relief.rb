@@ -9,8 +9,16 @@ Munimen::Judgement::Check.define :relief_rating, part: :relief_valve do
 
     source = Munimen::Judgement::Check::RELIEF_SOURCES.fetch(visit.rules.book.id)
     if rating < input
-      finding(:danger, "Rated #{say(rating)}, the heat input is #{say(input)}: the {relief_valve} is too small.", source:, measured: rating, due_in: 0, who: trade,
-                       remedy: "Heat off until a valve rated for the input is fitted.", explain: "The last safety valve is too small for this {heater}.")
+      finding(
+        :danger,
+        "Rated #{say(rating)}, the heat input is #{say(input)}: the {relief_valve} is too small.",
+        source:,
+        measured: rating,
+        due_in: 0,
+        who: trade,
+        remedy: "Heat off until a valve rated for the input is fitted.",
+        explain: "The last safety valve is too small for this {heater}."
+      )
     else
       sound("Rated #{say(rating)}, the heat input is #{say(input)}.", measured: rating)
     end
@@ -25,8 +33,16 @@ Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
 
     source = Munimen::Judgement::Check::RELIEF_SOURCES.fetch(visit.rules.book.id)
     if set.si > tank.si + 1.0
-      finding(:danger, "Set to #{say(set)}, the tank is rated for #{say(tank)}: it opens too late.", source:, measured: set, due_in: 0, who: trade,
-                       remedy: "Heat off until a valve set no higher than the tank's rating is fitted.", explain: "The last safety valve opens later than the tank can stand.")
+      finding(
+        :danger,
+        "Set to #{say(set)}, the tank is rated for #{say(tank)}: it opens too late.",
+        source:,
+        measured: set,
+        due_in: 0,
+        who: trade,
+        remedy: "Heat off until a valve set no higher than the tank's rating is fitted.",
+        explain: "The last safety valve opens later than the tank can stand."
+      )
     else
       sound("Opens at #{say(set)}, no higher than the tank's #{say(tank)}.", measured: set)
     end
@@ -36,16 +52,31 @@ end
 # Replaced every three years, where that house rule is chosen.
 Munimen::Judgement::Check.define :relief_life, part: :relief_valve do
   judge do |visit|
-    next unless visit.rules.choice(:relief_life) == :three_years && visit.on
+    next unless visit.rules.choice(:relief_life) == :three_years && visit.date
 
     fitted = Date.iso8601(visit.heater.relief_fitted.to_s)
-    years = (visit.on - fitted).to_f / 365.25
+    years = (visit.date - fitted).to_f / 365.25
     source = visit.rules.source(:relief_life)
-    next sound("Fitted #{fitted}: within its three years.", measured: "#{years.round(1)} years") if years < 3
+    if years < 3
+      next sound("Fitted #{fitted}: within its three years.", measured: "#{years.round(1)} years")
+    end
 
-    finding(:defect, "Fitted #{fitted}: its three years are over.", source:, measured: "#{years.round(1)} years", question: :relief_life, due_in: 60, who: trade,
-                     remedy: "Replace it.", explain: "This safety valve is due for replacement by age.")
+    finding(
+      :defect,
+      "Fitted #{fitted}: its three years are over.",
+      source:,
+      measured: "#{years.round(1)} years",
+      question: :relief_life,
+      due_in: 60,
+      who: trade,
+      remedy: "Replace it.",
+      explain: "This safety valve is due for replacement by age."
+    )
   rescue ArgumentError
-    not_tested("When the {relief_valve} was fitted is not recorded; the house rule replaces it after three years.", source: visit.rules.source(:relief_life))
+    not_tested(
+      "When the {relief_valve} was fitted is not recorded; the house rule replaces it after " \
+      "three years.",
+      source: visit.rules.source(:relief_life)
+    )
   end
 end

@@ -6,19 +6,41 @@ Munimen::Judgement::Check.define :relief_drip, part: :relief_valve do
     limit = visit.rules.limit(:relief_drip)
     washed = visit.choice(:relief_drip_washed)
     case visit.choice(:relief_drip)
-    when :dry then sound("Dry ten seconds after closing.", limit:)
-    when :runs then finding(:defect, "Still running ten seconds after closing.", limit:, measured: "runs")
+    when :dry
+      sound("Dry ten seconds after closing.", limit:)
+    when :runs
+      finding(:defect, "Still running ten seconds after closing.", limit:, measured: "runs")
     else
       if visit.choice(:relief_drip_hot) == :hot
-        finding(:defect, "Hot drip ten seconds after closing: over-temperature until proved otherwise.", limit:, measured: "hot drip",
-                remedy: "Find out why before buying a valve: a new one alone would drip again.")
+        finding(
+          :defect,
+          "Hot drip ten seconds after closing: over-temperature until proved otherwise.",
+          limit:,
+          measured: "hot drip",
+          remedy: "Find out why before buying a valve: a new one alone would drip again."
+        )
       elsif washed == :dry && visit.rules.choice(:drip_washing) == :cure
-        finding(:watch, "Dripped after closing, dry after washing the seat.", source: visit.rules.source(:drip_washing), measured: "dry after washing",
-                question: :drip_washing, remedy: "Look at its outlet again at the next visit.", due_in: 90, who: trade,
-                explain: "The safety valve dripped after its test and closed after being rinsed.")
+        finding(
+          :watch,
+          "Dripped after closing, dry after washing the seat.",
+          source: visit.rules.source(:drip_washing),
+          measured: "dry after washing",
+          question: :drip_washing,
+          remedy: "Look at its outlet again at the next visit.",
+          due_in: 90,
+          who: trade,
+          explain: "The safety valve dripped after its test and closed after being rinsed."
+        )
       elsif washed == :dry
-        finding(limit.grade, "Dripped after closing; washing only postpones it.", limit:, source: visit.rules.source(:drip_washing), measured: "dry after washing",
-                question: :drip_washing, remedy: "Replace the valve.")
+        finding(
+          limit.grade,
+          "Dripped after closing; washing only postpones it.",
+          limit:,
+          source: visit.rules.source(:drip_washing),
+          measured: "dry after washing",
+          question: :drip_washing,
+          remedy: "Replace the valve."
+        )
       else
         finding(limit.grade, "Still dripping ten seconds after closing.", limit:, measured: "drips")
       end

@@ -7,8 +7,12 @@ Munimen::Judgement::Check.define :static_pressure, part: :house_main do
     limits = visit.rules
     next if unvented? && visit.heater.regulator_setting && limits.limit(:inlet_setting)
 
-    past(pressure, :static_pressure, "#{say(pressure)} is more than it should be.") ||
-      past(pressure, :static_pressure_low, "#{say(pressure)} is lower than usual.") ||
-      sound("#{say(pressure)} lies in the usual range.", measured: pressure, limit: limits.limit(:static_pressure))
+    exceeds_limit(pressure, :static_pressure, "#{say(pressure)} is more than it should be.") ||
+      exceeds_limit(pressure, :static_pressure_low, "#{say(pressure)} is lower than usual.") ||
+      sound(
+        "#{say(pressure)} lies in the usual range.",
+        measured: pressure,
+        limit: limits.limit(:static_pressure)
+      )
   end
 end

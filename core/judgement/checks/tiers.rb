@@ -1,16 +1,23 @@
 # frozen_string_literal: true
 
-# The three tiers of heat and the order of the pressures, from what is installed: each must act before
-# the next.
-{ set_point: [:set_point, :thermostat, "thermostat"], cut_out_setting: [:cut_out_temperature, :cut_out, "{cut_out}"],
-  relief_temperature: [:relief_set_temperature, :relief_valve, "{relief_valve}"] }.each do |id, (field, part, name)|
+# The three tiers of heat and the order of the pressures, from what is installed: each must act
+# before the next.
+{
+  set_point: [:set_point, :thermostat, "thermostat"],
+  cut_out_setting: [:cut_out_temperature, :cut_out, "{cut_out}"],
+  relief_temperature: [:relief_set_temperature, :relief_valve, "{relief_valve}"]
+}.each do |id, (field, part, name)|
   Munimen::Judgement::Check.define id, part: do
     judge do |visit|
       value = visit.heater.public_send(field) or next
       limit_id = id == :cut_out_setting ? :cut_out : id
       limit = visit.rules.limit(limit_id) or next
-      past(value, limit_id, "The #{name} is set to #{say(value)}.", question: visit.rules.moved_by(limit_id)) ||
-        sound("The #{name} is set to #{say(value)}.", measured: value, limit:)
+      exceeds_limit(
+        value,
+        limit_id,
+        "The #{name} is set to #{say(value)}.",
+        question: visit.rules.moved_by(limit_id)
+      ) || sound("The #{name} is set to #{say(value)}.", measured: value, limit:)
     end
   end
 end
@@ -18,17 +25,37 @@ end
 Munimen::Judgement::Check.define :tier_order, part: :cut_out do
   judge do |visit|
     heater = visit.heater
-    heat = [["thermostat", heater.set_point], ["{cut_out}", heater.cut_out_temperature], ["{relief_valve}", heater.relief_set_temperature]]
-    pressure = [["{regulator}", heater.regulator_setting], ["{expansion_relief}", heater.expansion_relief_pressure], ["{relief_valve}", heater.relief_set_pressure],
-                ["tank's rating", heater.working_pressure]]
+    heat = [
+      ["thermostat", heater.set_point],
+      ["{cut_out}", heater.cut_out_temperature],
+      ["{relief_valve}", heater.relief_set_temperature]
+    ]
+    pressure = [
+      ["{regulator}", heater.regulator_setting],
+      ["{expansion_relief}", heater.expansion_relief_pressure],
+      ["{relief_valve}", heater.relief_set_pressure],
+      ["tank's rating", heater.working_pressure]
+    ]
     wrong = [heat, pressure].filter_map do |tiers|
-      tiers.select(&:last).each_cons(2).find { |(_, low), (name, high)| name == "tank's rating" ? low.si > high.si + 1.0 : low.si >= high.si }
+      tiers
+        .select(&:last)
+        .each_cons(2)
+        .find do |(_, low), (name, high)|
+          name == "tank's rating" ? low.si > high.si + 1.0 : low.si >= high.si
+        end
     end.first
     next unless wrong
 
     (first, low), (second, high) = wrong
-    finding(:danger, "Out of order: the #{first} stands at #{say(low)}, the #{second} at #{say(high)}.", measured: low, due_in: 0, who: trade,
-                     source: Munimen::Source.common_practice("each tier must act before the next"), remedy: "Heat off until the settings are in order.",
-                     explain: "The safety devices of this {heater} would act in the wrong order.")
+    finding(
+      :danger,
+      "Out of order: the #{first} stands at #{say(low)}, the #{second} at #{say(high)}.",
+      measured: low,
+      due_in: 0,
+      who: trade,
+      source: Munimen::Source.common_practice("each tier must act before the next"),
+      remedy: "Heat off until the settings are in order.",
+      explain: "The safety devices of this {heater} would act in the wrong order."
+    )
   end
 end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# The charge as found, held against the static pressure; only at zero water pressure is it a charge at all.
+# The charge as found, held against the static pressure; only at zero water pressure is it a
+# charge at all.
 Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
   uses :vessel_charge
   judge do |visit|
@@ -10,23 +11,50 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
     state = charge.pressure_state
     practice = Munimen::Source.common_practice("charge is read with the water side at zero")
     unless %i[zero flowing].include?(state)
-      next not_tested("#{say(pressure)} is the system's pressure, not the charge: it was read against live water. " \
-                      "Bring the water side to zero and read again.", measured: pressure, source: practice)
+      next not_tested(
+        "#{say(pressure)} is the system's pressure, not the charge: it was read against live " \
+        "water. " \
+        "Bring the water side to zero and read again.",
+        measured: pressure,
+        source: practice
+      )
     end
-    next not_tested("Read the static pressure first: the charge is held against it.", measured: pressure) unless target
+    unless target
+      next not_tested(
+        "Read the static pressure first: the charge is held against it.",
+        measured: pressure
+      )
+    end
 
     limit = visit.rules.limit(:charge_tolerance)
     gap = pressure.si - target.si
     near = gap.abs <= limit.at_most.si * 3
     if state == :flowing && near
-      next not_tested("#{say(pressure)} was read with {taps} running: approximate, too near the limit to decide. " \
-                      "Isolate, drain to zero, read again.", measured: pressure, source: visit.rules.source(:charge_method))
+      next not_tested(
+        "#{say(pressure)} was read with {taps} running: approximate, too near the limit to " \
+        "decide. " \
+        "Isolate, drain to zero, read again.",
+        measured: pressure,
+        source: visit.rules.source(:charge_method)
+      )
     end
     # A pascal or so of rounding must not turn a sound reading into a defect.
-    next sound("#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's #{say(target)}.", measured: pressure, limit:) if gap.abs <= limit.at_most.si + 1.0
+    if gap.abs <= limit.at_most.si + 1.0
+      next sound(
+        "#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's " \
+        "#{say(target)}.",
+        measured: pressure,
+        limit:
+      )
+    end
 
     side = gap.negative? ? "low" : "high"
     about = state == :flowing ? "about " : ""
-    finding(limit.grade, "The charge is #{side}: #{about}#{say(pressure)} against a supply of #{say(target)}.", limit:, measured: pressure)
+    finding(
+      limit.grade,
+      "The charge is #{side}: #{about}#{say(pressure)} against a supply of #{say(target)}.",
+      limit:,
+      measured: pressure
+    )
   end
 end

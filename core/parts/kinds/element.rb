@@ -7,12 +7,20 @@ Munimen::Parts::Kind.define :element do
   column :voltage, :voltage
   column :thread, :text
 
-  must(:power, "the same rating", grade: :danger) { |offered, wanted| (offered.si - wanted.si).abs <= wanted.si * 0.01 }
-  must(:voltage, "the same voltage", grade: :danger) { |offered, wanted| (offered.si - wanted.si).abs < 1 }
+  must(:power, "the same rating", grade: :danger) do |offered, wanted|
+    (offered.si - wanted.si).abs <= wanted.si * 0.01
+  end
+  must(:voltage, "the same voltage", grade: :danger) do |offered, wanted|
+    (offered.si - wanted.si).abs < 1
+  end
 
   wants do |visit|
     heater = visit.heater
-    { power: heater.element_lower || heater.element_upper || heater.immersion_power,
-      voltage: heater.element_voltage || Munimen::Measure::Quantity.new(:voltage, visit.units == :us ? 240 : 230) }
+    {
+      power: heater.element_lower || heater.element_upper || heater.immersion_power,
+      voltage:
+        heater.element_voltage ||
+          Munimen::Measure::Quantity.new(:voltage, visit.heater.volts(visit.units))
+    }
   end
 end

@@ -9,6 +9,11 @@ Munimen::Parts::Kind.define :thermocouple do
   must(:generator, "the same kind of generator") { |offered, wanted| offered.downcase == wanted }
 
   wants do |visit|
-    { generator: { pilot_thermocouple: "thermocouple", pilot_thermopile: "thermopile" }[visit.heater.ignition] }
+    {
+      generator:
+        { pilot_thermocouple: "thermocouple", pilot_thermopile: "thermopile" }[
+          visit.heater.ignition
+        ]
+    }
   end
 end

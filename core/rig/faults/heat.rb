@@ -6,11 +6,17 @@ thermostats = :thermostats.to_proc
 
 fault.call(:thermostat_stuck) { |rig, _| thermostats[rig].each { |one| one.fault = :stuck_closed } }
 fault.call(:thermostat_bypassed) { |rig, _| rig.coil.bypass = true }
-fault.call(:set_high) { |rig, severity| thermostats[rig].each { |one| one.setting += 10 + (15 * severity) } }
-fault.call(:set_low) { |rig, severity| thermostats[rig].each { |one| one.setting -= 8 + (10 * severity) } }
+fault.call(:set_high) do |rig, severity|
+  thermostats[rig].each { |one| one.setting += 10 + (15 * severity) }
+end
+fault.call(:set_low) do |rig, severity|
+  thermostats[rig].each { |one| one.setting -= 8 + (10 * severity) }
+end
 
 fault.call(:thermocouple_weak) { |rig, severity| rig.gas.generator = 0.7 - (0.5 * severity) }
-fault.call(:thermocouple_nut) { |rig, severity| (rig.gas.generator = 0.6 - (0.4 * severity)) && rig.show(:nut_loose) }
+fault.call(:thermocouple_nut) do |rig, severity|
+  (rig.gas.generator = 0.6 - (0.4 * severity)) && rig.show(:nut_loose)
+end
 fault.call(:eco_open) { |rig, _| rig.gas.eco = false }
 fault.call(:link_open) { |rig, _| rig.gas.link = false }
 fault.call(:intake_choked) { |rig, severity| rig.gas.intake = 0.5 - (0.3 * severity) }
@@ -20,7 +26,9 @@ fault.call(:down_draught) { |rig, _| rig.gas.gust = true }
 fault.call(:thermopile_loaded_low) { |rig, _| (rig.gas.valve = 0.0) && rig.show(:low_under_load) }
 fault.call(:control_stuck) { |rig, _| rig.gas.valve = 0.0 }
 fault.call(:supply_low_load) { |rig, severity| rig.gas.drop = 500 + (1000 * severity) }
-fault.call(:drip_leg_full) { |rig, severity| (rig.gas.drop = 700 + (1000 * severity)) && rig.show(:drip_leg_full) }
+fault.call(:drip_leg_full) do |rig, severity|
+  (rig.gas.drop = 700 + (1000 * severity)) && rig.show(:drip_leg_full)
+end
 fault.call(:gas_input_low) { |rig, severity| rig.gas.manifold_set = 872.0 * (1 - (0.5 * severity)) }
 fault.call(:dial_down) { |rig, _| rig.gas.thermostat.setting = 290.0 }
 
@@ -28,15 +36,24 @@ fault.call(:supply_dead) { |rig, _| rig.show(:breaker_off) && rig.elements.suppl
 fault.call(:leg_lost) { |rig, _| rig.elements.legs = 1 }
 fault.call(:high_limit_tripped) { |rig, _| rig.elements.high_limit.closed?(400.0) }
 # Neither to its own element nor on to the lower.
-fault.call(:upper_thermostat) { |rig, _| (rig.elements.element(:upper).thermostat.fault = :stuck_open) && (rig.elements.passes_down = false) == false }
+fault.call(:upper_thermostat) do |rig, _|
+  (rig.elements.element(:upper).thermostat.fault = :stuck_open) &&
+    (rig.elements.passes_down = false) == false
+end
 fault.call(:upper_element_open) { |rig, _| rig.elements.element(:upper).open = true }
 fault.call(:lower_element_open) { |rig, _| rig.elements.element(:lower).open = true }
-fault.call(:lower_thermostat) { |rig, _| rig.elements.element(:lower).thermostat.fault = :stuck_open }
+fault.call(:lower_thermostat) do |rig, _|
+  rig.elements.element(:lower).thermostat.fault = :stuck_open
+end
 fault.call(:upper_does_not_pass) { |rig, _| rig.elements.passes_down = false }
 fault.call(:upper_element_earthed) { |rig, _| rig.elements.element(:upper).earth = 1.0 }
 fault.call(:lower_element_earthed) { |rig, _| rig.elements.element(:lower).earth = 1.0 }
-fault.call(:element_earthed_unswitched) { |rig, severity| rig.elements.element(:lower).earth = 60.0 * (1.2 - severity) }
-fault.call(:scale_buries_lower) { |rig, severity| (rig.elements.element(:lower).transfer = 1 - (0.7 * severity)) && rig.show(:sediment) }
+fault.call(:element_earthed_unswitched) do |rig, severity|
+  rig.elements.element(:lower).earth = 60.0 * (1.2 - severity)
+end
+fault.call(:scale_buries_lower) do |rig, severity|
+  (rig.elements.element(:lower).transfer = 1 - (0.7 * severity)) && rig.show(:sediment)
+end
 fault.call(:time_switch_off) { |rig, _| rig.show(:time_switch_off) && rig.elements.supply = false }
 
 fault.call(:programmer_off) { |rig, _| rig.coil.programmer = false }

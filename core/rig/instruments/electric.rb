@@ -1,8 +1,14 @@
 # frozen_string_literal: true
 
-# Electrical instruments. Ohms and insulation are only read on what is dead; on a live part they show overload.
-dead = ->(rig, state) { !rig.elements&.live? || state.any? { |name, value| name.to_s.start_with?("feed.") && value == :proved_dead } }
-element = ->(rig, name) { rig.elements&.element(name) || (rig.elements&.element(:element) if name == :lower) }
+# Electrical instruments. Ohms and insulation are only read on what is dead; on a live part they
+# show overload.
+dead = lambda do |rig, state|
+  !rig.elements&.live? ||
+    state.any? { |name, value| name.to_s.start_with?("feed.") && value == :proved_dead }
+end
+element = lambda do |rig, name|
+  rig.elements&.element(name) || (rig.elements&.element(:element) if name == :lower)
+end
 
 Munimen::Rig::Instrument.define :multimeter_volts do
   title "Multimeter, volts"

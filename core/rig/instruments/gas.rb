@@ -48,5 +48,7 @@ Munimen::Rig::Instrument.define :co_meter do
   resolution 1e-6
   noise 4e-7
   settling 25.0
-  point(:room) { |rig, _| rig.gas&.burning && rig.gas.intake < 0.6 ? (0.6 - rig.gas.intake) * 1e-4 : 0.0 }
+  point(:room) do |rig, _|
+    rig.gas&.burning && rig.gas.intake < 0.6 ? (0.6 - rig.gas.intake) * 1e-4 : 0.0
+  end
 end

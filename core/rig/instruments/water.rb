@@ -13,8 +13,8 @@ Munimen::Rig::Instrument.define :pressure_gauge do
   point(:street) { |rig, _| rig.water.mains }
 end
 
-# At the air valve: the air's own pressure only while the water side is at zero; against live water the air stands at
-# the system's pressure, and that is what the gauge shows.
+# At the air valve: the air's own pressure only while the water side is at zero; against live
+# water the air stands at the system's pressure, and that is what the gauge shows.
 Munimen::Rig::Instrument.define :tire_gauge do
   title "Tire gauge"
   reads :pressure
@@ -38,7 +38,13 @@ Munimen::Rig::Instrument.define :thermometer do
   noise 0.1
   settling 4.0
   point(:tap) { |rig, _| rig.drawn || Munimen::Rig::ROOM }
-  point(:relief_pipe) { |rig, _| rig.relief_valve.spilt.positive? || rig.relief_valve.leak.positive? ? rig.top : Munimen::Rig::ROOM }
+  point(:relief_pipe) do |rig, _|
+    if rig.relief_valve.spilt.positive? || rig.relief_valve.leak.positive?
+      rig.top
+    else
+      Munimen::Rig::ROOM
+    end
+  end
   point(:flow_pipe) { |rig, _| rig.coil&.flow_temperature }
   point(:return_pipe) { |rig, _| rig.coil&.return_temperature }
   point(:tank) { |rig, _| rig.tank.at(0.2) }

@@ -76,22 +76,39 @@ probe.call :supply do
 end
 probe.call(:high_limit) { rig.elements.high_limit.tripped ? :popped : :set }
 probe.call(:time_switch) { rig.seen?(:time_switch_off) ? :off : :on }
-probe.call(:upper_volts) { read(rig(start: 293.15).run(5), :multimeter_volts, :upper).then { |volts| volts > 100 ? :full : :none } }
+probe.call(:upper_volts) do
+  read(rig(start: 293.15).run(5), :multimeter_volts, :upper).then do |volts|
+    volts > 100 ? :full : :none
+  end
+end
 probe.call :lower_volts do
   warm = rig(start: 293.15)
   warm.elements.element(:upper)&.thermostat&.fault = :stuck_open
   read(warm.run(5), :multimeter_volts, :lower) > 100 ? :full : :none
 end
 %i[upper lower].each do |which|
-  probe.call(:"#{which}_ohms") { read(rig, :multimeter_ohms, which, state: dead).then { |ohms| ohms == :overload || ohms > 100 ? :open : :rated } }
-  probe.call(:"#{which}_earth") { read(rig, :insulation_tester, which, state: dead).then { |ohms| ohms.is_a?(Numeric) && ohms < 1e6 ? :earthed : :clear } }
+  probe.call(:"#{which}_ohms") do
+    read(rig, :multimeter_ohms, which, state: dead).then do |ohms|
+      ohms == :overload || ohms > 100 ? :open : :rated
+    end
+  end
+  probe.call(:"#{which}_earth") do
+    read(rig, :insulation_tester, which, state: dead).then do |ohms|
+      ohms.is_a?(Numeric) && ohms < 1e6 ? :earthed : :clear
+    end
+  end
 end
 probe.call(:passes_down) { rig.elements.passes_down ? :yes : :no }
 probe.call(:drain_sample) { rig.seen?(:sediment) ? :heavy : :clear }
 probe.call :trips_when do
   rig.run(10).elements.breaker ? nil : :at_once
 end
-{ covers_wet: :dry, terminals: :tight, breaker_size: :right, wiring: :sound }.each { |test, outcome| probe.call(test) { outcome } }
+{
+  covers_wet: :dry,
+  terminals: :tight,
+  breaker_size: :right,
+  wiring: :sound
+}.each { |test, outcome| probe.call(test) { outcome } }
 
 probe.call(:programmer) { rig.coil.programmer ? :on : :off }
 probe.call(:cut_out) { rig.coil.cut_out.tripped ? :popped : :set }
@@ -100,7 +117,9 @@ probe.call(:stat_call) { chain[self][:call] ? :calls : :silent }
 probe.call(:valve_opens) { chain[self][:valve] ? :opens : :shut }
 probe.call(:end_switch) { chain[self][:end_switch] ? :fires : :silent }
 probe.call(:boiler) { rig.coil.boiler ? :runs : :locked_out }
-probe.call(:coil_flow) { read(rig(start: 293.15).run(120), :thermometer, :flow_pipe) > 340 ? :hot : :warm }
+probe.call(:coil_flow) do
+  read(rig(start: 293.15).run(120), :thermometer, :flow_pipe) > 340 ? :hot : :warm
+end
 probe.call :coil_return do
   cold = rig(start: 293.15).run(120)
   flow, back = %i[flow_pipe return_pipe].map { |pipe| read(cold, :thermometer, pipe) }

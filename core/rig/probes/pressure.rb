@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Pressure, drips and temperature on the bench. Limits are those of the tests (core/faults/tests/pressure.rb).
+# Pressure, drips and temperature on the bench. Limits are those of the tests
+# (core/faults/tests/pressure.rb).
 probe = ->(test, &block) { Munimen::Rig::Probe.define(test, &block) }
 
 # Left alone for two hours, then heated: when did it let go?
@@ -44,7 +45,9 @@ probe.call :night_creep do
   quiet = rig
   quiet.run(60)
   before = read(quiet, :pressure_gauge, :house)
-  read(quiet.run(6 * 3600), :pressure_gauge, :house).then { |after| after == :overload || after > before + 50_000 ? :rises : :steady }
+  read(quiet.run(6 * 3600), :pressure_gauge, :house).then do |after|
+    after == :overload || after > before + 50_000 ? :rises : :steady
+  end
 end
 probe.call :hot_peak do
   hot = heating
@@ -59,7 +62,8 @@ probe.call :charge do
   quiet = rig
   next unless quiet.water.vessel
 
-  share = read(quiet, :tire_gauge, :air_valve, state: { heater_pressure: :zero }) / quiet.water.static
+  share =
+    read(quiet, :tire_gauge, :air_valve, state: { heater_pressure: :zero }) / quiet.water.static
   if share < 0.25 then :flat
   else share < 0.9 ? :low : :right
   end
@@ -73,7 +77,14 @@ end
 probe.call(:vessel_present) { rig.seen?(:no_vessel) || heater.vessel == :none ? :none : :present }
 probe.call(:bubble_age) { rig.seen?(:bubble_old) ? :long_ago : :recent }
 probe.call(:lever_wash) { rig.seen?(:grit) ? :dry : :stays }
-probe.call(:group_pressure) { read(rig.run(60), :pressure_gauge, :house) > sound.water.static * 1.2 && rig.water.backfeed.nil? ? :mains : :setting }
+probe.call(:group_pressure) do
+  if read(rig.run(60), :pressure_gauge, :house) > sound.water.static * 1.2 &&
+     rig.water.backfeed.nil?
+    :mains
+  else
+    :setting
+  end
+end
 probe.call(:mains_off) { rig.water.backfeed ? :rises : :holds }
 probe.call :tap_temperature do
   hot = rig.run(4 * 3600)
@@ -92,7 +103,9 @@ probe.call :thermostat_down do
   hot.run(600)
   hot.given - before > 600 * 700 ? :goes_on : :stops
 end
-probe.call(:stat_contacts) { rig.thermostats.any? { |one| one.fault == :stuck_closed } ? :closed : :open }
+probe.call(:stat_contacts) do
+  rig.thermostats.any? { |one| one.fault == :stuck_closed } ? :closed : :open
+end
 probe.call :dial do
   shift = rig.thermostats.first.setting - sound.thermostats.first.setting
   if shift > 5 then :high
@@ -113,4 +126,6 @@ probe.call(:draw_shape) do
 end
 probe.call(:dip_tube) { rig.across.positive? ? :broken : :whole }
 probe.call(:nipples) { :clear }
-%i[supply_shut_runs pipes_warm hot_cold].each { |test| probe.call(test) { Munimen::Faults::Test[test].normal } }
+%i[supply_shut_runs pipes_warm hot_cold].each do |test|
+  probe.call(test) { Munimen::Faults::Test[test].normal }
+end

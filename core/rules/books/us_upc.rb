@@ -1,12 +1,13 @@
 # frozen_string_literal: true
 
-# The Uniform Plumbing Code profile: where it names its own clause or bound; all else as in us_irc, which
-# stands on common practice or measures the same thing.
+# The Uniform Plumbing Code profile: where it names its own clause or bound; all else as in
+# us_irc, which stands on common practice or measures the same thing.
 Munimen::Rules::Book.define :us_upc do
   title "US, Uniform Plumbing Code"
   edition "UPC, clauses from memory; the edition adopted locally governs"
   units :us
-  restricts gas: "Gas work is for people licensed for it by state and city.", electrical: "Wiring is for people licensed for it by state and city."
+  restricts gas: "Gas work is for people licensed for it by state and city.",
+            electrical: "Wiring is for people licensed for it by state and city."
   based_on :us_irc
 
   same :static_pressure, source: published("UPC", "608.2")
@@ -14,10 +15,14 @@ Munimen::Rules::Book.define :us_upc do
   same :tap_temperature, source: published("UPC", "408.3")
   same :bath_temperature, source: published("UPC", "408.3")
   same :pan_pipe_height, source: published("UPC", "507.5")
-  limit :outlet_height, at_most: inches(24), grade: :defect, due_in: 60, who: :plumber,
-                        source: published("UPC", "608.5"),
-                        remedy: "Bring the end to 6–24 in above the ground, pointing down.",
-                        explain: "The end of the safety pipe is so high that scalding water splashes."
+  limit :outlet_height,
+        at_most: inches(24),
+        grade: :defect,
+        due_in: 60,
+        who: :plumber,
+        source: published("UPC", "608.5"),
+        remedy: "Bring the end to 6–24 in above the ground, pointing down.",
+        explain: "The end of the safety pipe is so high that scalding water splashes."
   limit :outlet_clear, at_least: inches(6), grade: :defect, due_in: 60, who: :plumber,
                        source: published("UPC", "608.5"),
                        remedy: "Bring the end to 6–24 in above the ground, pointing down.",

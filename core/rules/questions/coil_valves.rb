@@ -5,5 +5,5 @@ Munimen::Rules::Question.define :coil_valves do
   about :coil
   option :push_fit, "push-fit valves now", "Heating stays in use while the job waits."
   option :drain_and_solder, "drain and solder", "A soldered valve outlives the coil."
-  ours :push_fit
+  default_option :push_fit
 end

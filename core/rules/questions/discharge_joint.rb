@@ -5,6 +5,8 @@ Munimen::Rules::Question.define :discharge_joint do
   about :relief_valve
   option :dry, "dry", "The pipe is not under pressure, and comes off when the valve is replaced."
   option :sealed, "tape and compound", "A dry joint weeps when the valve blows."
-  option :never_glued, "never glued so that it cannot come off", "The valve must be replaceable without a saw."
-  ours :dry
+  option :never_glued,
+         "never glued so that it cannot come off",
+         "The valve must be replaceable without a saw."
+  default_option :dry
 end

@@ -5,5 +5,5 @@ Munimen::Rules::Question.define :drain_air do
   about :draining
   option :hot_tap, "through a hot {tap}", "It spares the relief valve a lift with dirty water."
   option :relief_valve, "through the relief valve", "It always works, and lets you hear the level."
-  ours :hot_tap
+  default_option :hot_tap
 end

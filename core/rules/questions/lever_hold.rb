@@ -6,5 +6,5 @@ Munimen::Rules::Question.define :lever_hold do
   option :one_second, "1 s", "Enough to prove that it moves, and spills least."
   option :five_seconds, "5 s", "Shows full-bore flow and washes the seat."
   option :until_clear, "until it runs clear", "Carries scale away that would lie on the seat."
-  ours :five_seconds
+  default_option :five_seconds
 end

@@ -5,5 +5,5 @@ Munimen::Rules::Question.define :rippled_ring do
   about :flue
   option :watch, "a sign to watch", "Some hot gas has spilled at some time: test the {draught}."
   option :no_account, "of no account", "Warm pipes ripple them too."
-  ours :watch
+  default_option :watch
 end

@@ -5,5 +5,5 @@ Munimen::Rules::Question.define :thread_seal do
   about :joints
   option :tape, "tape", "Three or four turns with the thread are enough and stay clean."
   option :tape_and_paste, "tape and paste", "Paste fills what tape bridges."
-  ours :tape
+  default_option :tape
 end

@@ -1,29 +1,57 @@
 # frozen_string_literal: true
 
 # Hot water under pressure, and water with nowhere to go.
-shown = ->(exercise, kind, value) { Munimen::Measure::Quantity.new(kind, value).format(exercise.scenario.units) }
-
-Munimen::Training::Consequence.define :charge_read_live, unmet: %i[heater_pressure heater_supply] do |exercise, operation|
-  next unless %i[read_vessel_charge set_vessel_charge].include?(operation.id)
-
-  "The gauge would have shown the water's #{shown[exercise, :pressure, exercise.rig.pressure]}, not the charge: the charge is read with the water at zero."
+shown = lambda do |exercise, kind, value|
+  Munimen::Measure::Quantity.new(kind, value).format(exercise.scenario.units)
 end
 
-Munimen::Training::Consequence.define :hot_jet, unmet: %i[heater_pressure heater_supply] do |exercise, operation|
+Munimen::Training::Consequence.define :charge_read_live,
+                                      unmet: %i[
+                                        heater_pressure
+                                        heater_supply
+                                      ] do |exercise, operation|
+  next unless %i[read_vessel_charge set_vessel_charge].include?(operation.id)
+
+  water = shown[exercise, :pressure, exercise.rig.pressure]
+  "The gauge would have shown the water's #{water}, not the charge: the charge is read with the " \
+    "water at zero."
+end
+
+Munimen::Training::Consequence.define :hot_jet,
+                                      unmet: %i[
+                                        heater_pressure
+                                        heater_supply
+                                      ] do |exercise, operation|
   next if Munimen::Work::Interlocks.gives_heat?(operation) || exercise.rig.pressure < 20_000
 
   hot = exercise.rig.top
-  burn = Munimen::Calculation[:scald_time].call({ temperature: "#{(hot - 273.15).round(1)} degC" })
-  "#{shown[exercise, :pressure, exercise.rig.pressure]} behind the joint, and water of #{shown[exercise, :temperature, hot]}: it burns after #{burn.outputs[:words]}."
+  burn = Munimen::Calculations::Calculation[:scald_time].call(
+    { temperature: "#{(hot - 273.15).round(1)} degC" }
+  )
+  "#{shown[exercise, :pressure, exercise.rig.pressure]} behind the joint, and water of " \
+    "#{shown[exercise, :temperature, hot]}: it burns after #{burn.outputs[:words]}."
 end
 
-Munimen::Training::Consequence.define :shut_in, unmet: %i[heater_supply house_supply heater_pressure relief discharge_pipe] do |exercise, operation|
+Munimen::Training::Consequence.define :shut_in,
+                                      unmet: %i[
+                                        heater_supply
+                                        house_supply
+                                        heater_pressure
+                                        relief
+                                        discharge_pipe
+                                      ] do |exercise, operation|
   next unless Munimen::Work::Interlocks.gives_heat?(operation)
 
-  rig = Munimen::Rig.new(exercise.heater, faults: exercise.faults, seed: exercise.scenario.seed).tap_half
+  rig = Munimen::Rig.new(
+    exercise.heater,
+    faults: exercise.faults,
+    seed: exercise.scenario.seed
+  ).tap_half
   rig.water.open = false
   peak = rig.pressure
   rig.run(5400) { |sample| peak = [peak, sample.pressure].max }
   lifted = rig.relief_spilt > 0.02 ? "; the relief valve had to let go" : ""
-  "Heated with nowhere for the water to go, the tank reaches #{shown[exercise, :pressure, peak]} within an hour and a half#{lifted}."
+  reached = shown[exercise, :pressure, peak]
+  "Heated with nowhere for the water to go, the tank reaches #{reached} within an hour and a " \
+    "half#{lifted}."
 end

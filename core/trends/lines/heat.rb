@@ -7,10 +7,10 @@ between = lambda do |id, kind, least, most|
   low, high = [least, most].map { |si| si && Munimen::Measure::Quantity.new(kind, si) }
   Munimen::Rules::Limit.new(id:, at_least: low, at_most: high)
 end
-gas = Munimen::Calculation::GasPressures
+gas = Munimen::Calculations::GasPressures
 # What the element of a rating (W) may measure at the heater's voltage.
 element = lambda do |visit, rated|
-  volts = visit.heater.element_voltage&.si || (visit.units == :us ? 240.0 : 230.0)
+  volts = visit.heater.volts(visit.units)
   between.call(:element, :resistance, *Munimen::Physics::Element.band(rated.si, volts)) if rated
 end
 
@@ -23,14 +23,18 @@ line.call :tap_temperature do
   restarts :fit_cylinder_thermostat, :replace_gas_control
 end
 
-{ element_resistance: ["{Element}, ohms", %i[element_upper element_lower immersion_power]],
-  element_resistance_lower: ["Lower {element}, ohms", %i[element_lower]] }.each do |name, (words, plates)|
+{
+  element_resistance: ["{Element}, ohms", %i[element_upper element_lower immersion_power]],
+  element_resistance_lower: ["Lower {element}, ohms", %i[element_lower]]
+}.each do |name, (words, plates)|
   line.call name do
     title words
     kind :resistance
     error 0.2, "ohm"
     value { |visit| visit.quantity(name).then { |read| read if read && read.si < 1e6 } }
-    limit { |visit| element.call(visit, plates.filter_map { |plate| visit.heater.public_send(plate) }.first) }
+    limit do |visit|
+      element.call(visit, plates.filter_map { |plate| visit.heater.public_send(plate) }.first)
+    end
     in_shares
     restarts :replace_elements
   end
@@ -42,7 +46,9 @@ line.call :generator do
   error 1, "mV"
   value { |visit| visit.quantity(:generator_open) }
   limit do |visit|
-    band = Munimen::Calculation::PilotGenerator::BANDS.fetch(visit.heater.ignition == :pilot_thermopile ? :thermopile : :thermocouple)
+    band = Munimen::Calculations::PilotGenerator::BANDS.fetch(
+      visit.heater.ignition == :pilot_thermopile ? :thermopile : :thermocouple
+    )
     between.call(:generator, :generator_voltage, band.begin, nil)
   end
   restarts :replace_thermocouple, :replace_gas_control
@@ -56,7 +62,9 @@ line.call :gas_drop do
     rest, burning = %i[gas_standing gas_operating].map { |name| visit.quantity(name) }
     Munimen::Measure::Quantity.new(:gas_pressure, rest.si - burning.si) if rest && burning
   end
-  limit { |visit| between.call(:gas_drop, :gas_pressure, nil, gas::DROP * gas::INCH) if visit.units == :us }
+  limit do |visit|
+    between.call(:gas_drop, :gas_pressure, nil, gas::DROP * gas::INCH) if visit.units == :us
+  end
 end
 
 line.call :manifold do
@@ -66,7 +74,14 @@ line.call :manifold do
   value { |visit| visit.quantity(:gas_manifold) }
   limit do |visit|
     plate = visit.heater.manifold_pressure&.si
-    between.call(:manifold, :gas_pressure, plate - (gas::MANIFOLD * gas::INCH), plate + (gas::MANIFOLD * gas::INCH)) if plate
+    if plate
+      between.call(
+        :manifold,
+        :gas_pressure,
+        plate - (gas::MANIFOLD * gas::INCH),
+        plate + (gas::MANIFOLD * gas::INCH)
+      )
+    end
   end
   restarts :replace_gas_control
 end
@@ -94,7 +109,10 @@ line.call :coil do
   kind :number
   error 0.03, "1"
   value do |visit|
-    flow, back, tank = %i[coil_flow_temperature coil_return_temperature coil_tank_temperature].map { |name| visit.quantity(name)&.si }
+    flow, back, tank =
+      %i[coil_flow_temperature coil_return_temperature coil_tank_temperature].map do |name|
+        visit.quantity(name)&.si
+      end
     number.call((flow - back) / (flow - tank)) if flow && back && tank && flow > tank + 5
   end
   restarts :clean_coil

@@ -7,14 +7,19 @@ line.call :charge do
   title "{Vessel}'s charge"
   kind :pressure
   error 2, "psi"
-  value { |visit| (read = visit.reading(:vessel_charge)) && read.at_zero_pressure? ? read.quantity : nil }
+  value do |visit|
+    (read = visit.reading(:vessel_charge)) && read.at_zero_pressure? ? read.quantity : nil
+  end
   left { |visit| visit.quantity(:charge_set) }
   # The supply of the day, give or take what is allowed.
   limit do |visit|
     target = visit.charge_target or next
     tolerance = visit.rules.limit(:charge_tolerance).at_most.si
-    Munimen::Rules::Limit.new(id: :charge_tolerance, at_least: Munimen::Measure::Quantity.new(:pressure, target.si - tolerance),
-      at_most: Munimen::Measure::Quantity.new(:pressure, target.si + tolerance))
+    Munimen::Rules::Limit.new(
+      id: :charge_tolerance,
+      at_least: Munimen::Measure::Quantity.new(:pressure, target.si - tolerance),
+      at_most: Munimen::Measure::Quantity.new(:pressure, target.si + tolerance)
+    )
   end
   restarts :set_vessel_charge, :replace_vessel
 end

@@ -3,8 +3,19 @@
 Munimen::Work::Job.define :annual_safety,
                           title: "Annual safety visit",
                           operations: %i[
-                            identify look_over read_static_pressure read_flowing_pressure read_tap_temperature test_controls
+                            identify
+                            look_over
+                            read_static_pressure
+                            read_flowing_pressure
+                            read_tap_temperature
+                            test_controls
                             read_hot_peak_found
-                            check_discharge_pipe exercise_relief_valve exercise_expansion_relief read_vessel_charge test_air_valve
-                            set_vessel_charge read_hot_peak_after leave_site
+                            check_discharge_pipe
+                            exercise_relief_valve
+                            exercise_expansion_relief
+                            read_vessel_charge
+                            test_air_valve
+                            set_vessel_charge
+                            read_hot_peak_after
+                            leave_site
                           ]

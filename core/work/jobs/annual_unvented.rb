@@ -1,9 +1,23 @@
 # frozen_string_literal: true
 
 Munimen::Work::Job.define :annual_unvented,
-                          title: "Annual service of an unvented {heater}", suits: :unvented?,
+                          title: "Annual service of an unvented {heater}",
+                          suits: :unvented?,
                           operations: %i[
-                            identify look_over read_static_pressure read_flowing_pressure read_tap_temperature test_controls check_discharge_pipe
-                            exercise_relief_valve exercise_expansion_relief clean_strainer read_vessel_charge test_air_valve set_vessel_charge renew_bubble
-                            test_cut_out leave_site
+                            identify
+                            look_over
+                            read_static_pressure
+                            read_flowing_pressure
+                            read_tap_temperature
+                            test_controls
+                            check_discharge_pipe
+                            exercise_relief_valve
+                            exercise_expansion_relief
+                            clean_strainer
+                            read_vessel_charge
+                            test_air_valve
+                            set_vessel_charge
+                            renew_bubble
+                            test_cut_out
+                            leave_site
                           ]

@@ -2,4 +2,10 @@
 
 Munimen::Work::Job.define :renew_bubble,
                           title: "Renew the air bubble",
-                          operations: %i[identify look_over check_discharge_pipe renew_bubble leave_site]
+                          operations: %i[
+                            identify
+                            look_over
+                            check_discharge_pipe
+                            renew_bubble
+                            leave_site
+                          ]

@@ -2,5 +2,11 @@
 
 Munimen::Work::Job.define :replace_drain_valve,
                           title: "Replace the drain valve",
-                          operations: %i[identify look_over replace_drain_valve lay_paper leave_site],
+                          operations: %i[
+                            identify
+                            look_over
+                            replace_drain_valve
+                            lay_paper
+                            leave_site
+                          ],
                           cures: %i[paper drain_valve]

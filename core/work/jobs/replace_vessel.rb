@@ -2,5 +2,11 @@
 
 Munimen::Work::Job.define :replace_vessel,
                           title: "Replace the {vessel}",
-                          operations: %i[identify look_over read_static_pressure replace_vessel leave_site],
+                          operations: %i[
+                            identify
+                            look_over
+                            read_static_pressure
+                            replace_vessel
+                            leave_site
+                          ],
                           cures: %i[air_valve expansion_control]

@@ -11,6 +11,8 @@ Munimen::Work::Operation.define :check_joints do
   makes water_joints: :proven
   read :joints, :choice, "Every joint", choices: %i[dry drips]
   repeatable
-  makes_by { |visit| visit.choice(:joints) == :drips ? { water_joints: :disturbed } : {} }
+  makes_from_readings do |visit|
+    visit.choice(:joints) == :drips ? { water_joints: :disturbed } : {}
+  end
   hands_on 60
 end

@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :clean_burner do
   place :bottom
   trade :gas
   title "Clean burner and intake"
-  how "Three nuts at the control. Vacuum the chamber, brush the screen, see it seated, door gasket sealed."
+  how "Three nuts at the control. Vacuum the chamber, brush the screen, see it seated, door " \
+      "gasket sealed."
   because "A choked screen starves the burner."
   caution :gas_smell, :sharp
   applies_to(&:gas?)

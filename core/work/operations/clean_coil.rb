@@ -4,10 +4,16 @@ Munimen::Work::Operation.define :clean_coil do
   part :coil
   place :side
   title "Withdraw and clean the coil"
-  how "Unbolt, withdraw without bending fins, rinse, back with a new gasket. Decide first: clean, or scrap the {heater}."
+  how "Unbolt, withdraw without bending fins, rinse, back with a new gasket. Decide first: " \
+      "clean, or scrap the {heater}."
   because "Sludge and scale keep its heat in the boiler."
   applies_to { |heater| heater.kind == :boiler_coil }
-  needs coil_loop: :isolated, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: :empty
+  needs coil_loop: :isolated,
+        heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        level: :empty
   makes coil_loop: :air, water_joints: :disturbed, as_found: :no
   materials "Gasket"
   calculator :coil

@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :clock_gas_meter do
   trade :gas
   title "Clock the gas meter"
   instrument "Watch"
-  how "Everything else that burns gas off. Time some whole turns of the small dial with the burner on; the calculator works out the input."
+  how "Everything else that burns gas off. Time some whole turns of the small dial with the " \
+      "burner on; the calculator works out the input."
   because "Pressure alone does not tell what burns."
   applies_to(&:gas?)
   needs looked: :yes, heat: :on, cock: :open, level: :full

@@ -8,8 +8,18 @@ Munimen::Work::Operation.define :descale_elements do
   how "Soak, rinse, measure again: the ohms should be the same before and after."
   because "Scale buries the lower one first; weigh it up against a new one."
   applies_to { |heater| heater.electric_sources.any? }
-  needs feed: :proved_dead, covers: :off, leads: :off, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: :empty
-  makes "opening.upper_element": :removed, "opening.lower_element": :removed, "opening.element": :removed, "opening.immersion": :removed,
+  needs feed: :proved_dead,
+        covers: :off,
+        leads: :off,
+        heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        level: :empty
+  makes "opening.upper_element": :removed,
+        "opening.lower_element": :removed,
+        "opening.element": :removed,
+        "opening.immersion": :removed,
         as_found: :no
   tools "Element socket"
   materials "Descaler"

@@ -4,17 +4,35 @@ Munimen::Work::Operation.define :drain_below_upper_element do
   part :drain_valve
   place :bottom
   title "Drain below the upper {element}"
-  how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked drain; then the relief valve is the way in for air."
+  how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked " \
+      "drain; then the relief valve is the way in for air."
   because "What is opened next must not be under water."
   caution :scald, :dry_fire
   applies_to { |heater| heater.electric_sources.any? }
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut, level: %i[full below_relief_port falling]
+  needs heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        air_path: %i[tap relief],
+        hose: :fitted,
+        drain: :shut,
+        level: %i[full below_relief_port falling]
   makes drain: :open, level: :falling, temperature: :cold, as_found: :no
-  needs_by(&Munimen::Work::DrainPolicy::NEEDS)
-  follows :drain_air, :drain_at_pilot
-  dumps { |heater| heater.capacity.si * 0.75 }
+  needs_under_house_rules(&Munimen::Work::DrainPolicy::NEEDS)
+  house_rules :drain_air, :drain_at_pilot
+  water_wasted { |heater| heater.capacity.si * 0.75 }
   serves :level
   hands_on 30
-  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: %i[pilot off] },
-             makes: { level: :below_upper_element }) { |heater| Munimen::Work::Durations.drain(heater, 0.75) }
+  wait(
+    manner: :on_site,
+    label: "Draining",
+    holds: {
+      drain: :open,
+      heater_supply: :shut,
+      air_path: %i[tap relief],
+      heat: %i[pilot off]
+    },
+    makes: {
+      level: :below_upper_element
+    }
+  ) { |heater| Munimen::Work::Durations.drain(heater, 0.75) }
 end

@@ -4,17 +4,34 @@ Munimen::Work::Operation.define :drain_empty do
   part :drain_valve
   place :bottom
   title "Drain the tank empty"
-  how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked drain; then the relief valve is the way in for air."
+  how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked " \
+      "drain; then the relief valve is the way in for air."
   because "What is opened next must not be under water."
   caution :scald, :dry_fire
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: %i[tap relief], hose: :fitted, drain: :shut,
-             level: %i[full below_relief_port below_upper_element below_lower_element falling]
+  needs heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        air_path: %i[tap relief],
+        hose: :fitted,
+        drain: :shut,
+        level: %i[full below_relief_port below_upper_element below_lower_element falling]
   makes drain: :open, level: :falling, temperature: :cold, as_found: :no
-  needs_by(&Munimen::Work::DrainPolicy::NEEDS)
-  follows :drain_air, :drain_at_pilot
-  dumps { |heater| heater.capacity.si * 1 }
+  needs_under_house_rules(&Munimen::Work::DrainPolicy::NEEDS)
+  house_rules :drain_air, :drain_at_pilot
+  water_wasted { |heater| heater.capacity.si * 1 }
   serves :level
   hands_on 30
-  wait(manner: :on_site, label: "Draining", holds: { drain: :open, heater_supply: :shut, air_path: %i[tap relief], heat: %i[pilot off] },
-             makes: { level: :empty }) { |heater| Munimen::Work::Durations.drain(heater, 1) }
+  wait(
+    manner: :on_site,
+    label: "Draining",
+    holds: {
+      drain: :open,
+      heater_supply: :shut,
+      air_path: %i[tap relief],
+      heat: %i[pilot off]
+    },
+    makes: {
+      level: :empty
+    }
+  ) { |heater| Munimen::Work::Durations.drain(heater, 1) }
 end

@@ -9,14 +9,33 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
   because "It acts before the {relief_valve}, and must move as freely."
   caution :scald, :stand_aside
   applies_to { |heater| heater.expansion_relief != :no }
-  needs looked: :yes, level: :full, heater_supply: :open, heater_pressure: :live, discharge: :seen_safe, consent: :given
+  needs looked: :yes,
+        level: :full,
+        heater_supply: :open,
+        heater_pressure: :live,
+        discharge: :seen_safe,
+        consent: :given
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :running
-  makes_by { |visit| visit.choice(:expansion_relief_lever) == :will_not_lift ? { drip_watch: :finished } : {} }
+  makes_from_readings do |visit|
+    visit.choice(:expansion_relief_lever) == :will_not_lift ? { drip_watch: :finished } : {}
+  end
   read :expansion_relief_lever, :choice, "The lever", choices: %i[lifts will_not_lift]
-  read :expansion_relief_flow, :choice, "The flow", choices: %i[full_bore weak none], only_if: { expansion_relief_lever: :lifts }
-  read :expansion_relief_closes, :choice, "When let go", choices: %i[shuts runs_on], only_if: { expansion_relief_lever: :lifts }
-  follows :relief_exercise, :lever_hold
+  read :expansion_relief_flow,
+       :choice,
+       "The flow",
+       choices: %i[full_bore weak none],
+       only_if: {
+         expansion_relief_lever: :lifts
+       }
+  read :expansion_relief_closes,
+       :choice,
+       "When let go",
+       choices: %i[shuts runs_on],
+       only_if: {
+         expansion_relief_lever: :lifts
+       }
+  house_rules :relief_exercise, :lever_hold
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   only_when_asked
   hands_on 45

@@ -7,7 +7,14 @@ Munimen::Work::Operation.define :exercise_new_relief_valve do
   how "Stand aside, lift fully, let it snap shut."
   because "A new valve is proved before you leave it."
   caution :scald, :stand_aside
-  needs level: :full, heater_supply: :open, heater_pressure: :live, discharge_pipe: :on, discharge: :seen_safe, water_joints: :proven, relief: :shut, consent: :given
+  needs level: :full,
+        heater_supply: :open,
+        heater_pressure: :live,
+        discharge_pipe: :on,
+        discharge: :seen_safe,
+        water_joints: :proven,
+        relief: :shut,
+        consent: :given
   after :replace_relief_valve
   makes max_hand: :spoiled, drip_watch: :running
   read :new_relief_flow, :choice, "The flow", choices: %i[full_bore weak none]

@@ -9,20 +9,59 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   because "A valve that has never moved may not move when it must."
   calculator :stored_energy
   caution :scald, :stand_aside
-  needs looked: :yes, level: :full, heat: :on, heater_supply: :open, heater_pressure: :live, temperature: :hot, discharge: :seen_safe, consent: :given, relief: :shut
+  needs looked: :yes,
+        level: :full,
+        heat: :on,
+        heater_supply: :open,
+        heater_pressure: :live,
+        temperature: :hot,
+        discharge: :seen_safe,
+        consent: :given,
+        relief: :shut
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :running
-  makes_by { |visit| visit.choice(:relief_lever) == :will_not_lift ? { drip_watch: :finished } : {} }
+  makes_from_readings do |visit|
+    visit.choice(:relief_lever) == :will_not_lift ? { drip_watch: :finished } : {}
+  end
   read :relief_lever, :choice, "The lever", choices: %i[lifts will_not_lift]
-  read :relief_flow, :choice, "The flow", choices: %i[full_bore weak none], only_if: { relief_lever: :lifts }
-  read :relief_closes, :choice, "When let go", choices: %i[shuts runs_on], only_if: { relief_lever: :lifts }
-  read :tundish_flow, :choice, "At full flow, the tundish", choices: %i[runs_clear backs_up spills], only_if: { relief_lever: :lifts },
-                                                            on: ->(heater) { heater.tundish != :no }
-  needs_by { |rules| rules.choice(:relief_when) == :with_flush ? { heat: %i[pilot off], temperature: %i[hot cold] } : {} }
-  late_by { |rules| { with_flush: :with_work, after_refill: :after_work }[rules.choice(:relief_when)] }
-  dumps { |_| 0.002 }
-  guide :lever
-  follows :relief_exercise, :relief_interval, :lever_hold, :relief_when
+  read :relief_flow,
+       :choice,
+       "The flow",
+       choices: %i[full_bore weak none],
+       only_if: {
+         relief_lever: :lifts
+       }
+  read :relief_closes,
+       :choice,
+       "When let go",
+       choices: %i[shuts runs_on],
+       only_if: {
+         relief_lever: :lifts
+       }
+  read :tundish_flow,
+       :choice,
+       "At full flow, the tundish",
+       choices: %i[runs_clear backs_up spills],
+       only_if: {
+         relief_lever: :lifts
+       },
+       on: ->(heater) { heater.tundish != :no }
+  needs_under_house_rules do |rules|
+    if rules.choice(:relief_when) == :with_flush
+      { heat: %i[pilot off], temperature: %i[hot cold] }
+    else
+      {}
+    end
+  end
+  reschedule_by do |rules|
+    { with_flush: :with_work, after_refill: :after_work }[rules.choice(:relief_when)]
+  end
+  water_wasted { |_| 0.002 }
+  guide(:lever) do |visit|
+    held = { one_second: 1, five_seconds: 5, until_clear: 0 }
+    { seconds: held.fetch(visit.rules.choice(:lever_hold)) }
+  end
+  house_rules :relief_exercise, :relief_interval, :lever_hold, :relief_when
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   only_when_asked
   hands_on 60

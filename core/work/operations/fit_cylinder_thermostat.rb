@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :fit_cylinder_thermostat do
   place :side
   trade :electrical
   title "Fit the cylinder thermostat"
-  how "Feed cables through the gland first. Core colours prove nothing: identify each by continuity, mark it, then join. Re-make the {earth}."
+  how "Feed cables through the gland first. Core colours prove nothing: identify each by " \
+      "continuity, mark it, then join. Re-make the {earth}."
   because "The first of three tiers; without it the second works every day."
   caution :two_feeds
   applies_to { |heater| heater.kind == :unvented_indirect }

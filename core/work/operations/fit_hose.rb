@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :fit_hose do
   place :bottom
   title "Fit the hose to the drain valve, its end in a safe place"
   instrument "Hose"
-  how "End lower than the tank, tied down, people and animals away. An old plastic valve may break: look before you turn it."
+  how "End lower than the tank, tied down, people and animals away. An old plastic valve may " \
+      "break: look before you turn it."
   because "What runs out scalds, kills plants and hurts animals."
   caution :scald, :garden
   needs looked: :yes, hose: :off, drain: :shut

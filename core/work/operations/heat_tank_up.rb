@@ -8,7 +8,16 @@ Munimen::Work::Operation.define :heat_tank_up do
   because "What is judged hot needs a hot tank."
   needs heat: :on, level: :full, heater_supply: :open, heater_pressure: :live, temperature: :cold
   hands_on 10
-  wait(manner: :on_site, label: "Heating up from cold", holds: { heat: :on, level: :full, heater_supply: :open }, makes: { temperature: :hot }) do |heater|
-    Munimen::Work::Durations.heat_up(heater)
-  end
+  wait(
+    manner: :on_site,
+    label: "Heating up from cold",
+    holds: {
+      heat: :on,
+      level: :full,
+      heater_supply: :open
+    },
+    makes: {
+      temperature: :hot
+    }
+  ) { |heater| Munimen::Work::Durations.heat_up(heater) }
 end

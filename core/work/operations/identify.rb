@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :identify do
   place :front
   title "Identify the {heater}"
   instrument "Torch, camera"
-  how "Compare maker, model, serial, capacity and input with the data plate, and the plate of the {relief_valve}. Photograph both."
+  how "Compare maker, model, serial, capacity and input with the data plate, and the plate of " \
+      "the {relief_valve}. Photograph both."
   because "Every limit that follows hangs on what this {heater} is."
   calculator :relief_valve_match
   look_over :plate

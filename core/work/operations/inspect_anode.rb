@@ -8,10 +8,14 @@ Munimen::Work::Operation.define :inspect_anode do
   how "Long bar, somebody to hold the tank. Write down how much is left."
   because "Any bare core wire: the rod has done its work."
   applies_to { |heater| %i[separate unknown].include?(heater.anode) }
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: %i[below_relief_port below_upper_element below_lower_element empty]
+  needs heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        level: %i[below_relief_port below_upper_element below_lower_element empty]
   makes "opening.anode": :removed, as_found: :no
   read :anode_remaining, :number, "Part left, 0 to 1"
-  follows :anode, :thread_seal
+  house_rules :anode, :thread_seal
   tools "1 1/16 in socket", "Long bar"
   calculator :anode_life
   only_when_asked

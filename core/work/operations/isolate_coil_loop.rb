@@ -9,6 +9,6 @@ Munimen::Work::Operation.define :isolate_coil_loop do
   applies_to(&:coil?)
   needs "heat.coil": :off, coil_loop: :live
   makes coil_loop: :isolated
-  follows :coil_valves
+  house_rules :coil_valves
   hands_on 120
 end

@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :lay_paper do
   place :bottom
   title "Leave paper under the joints"
   instrument "Dry paper, marker"
-  how "Dry paper under the drain valve and each joint that was opened; write the time on it. Look at it again in a day."
+  how "Dry paper under the drain valve and each joint that was opened; write the time on it. " \
+      "Look at it again in a day."
   because "A slow leak shows on paper long before it shows on a floor."
   needs level: :full, heater_pressure: :live, water_joints: :proven
   recommissions

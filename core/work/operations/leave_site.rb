@@ -4,14 +4,46 @@ Munimen::Work::Operation.define :leave_site do
   part :site
   place :front
   title "Look once more, and leave it safe"
-  how "Walk round once more: the second look finds what the first one missed. Everything on the line below must hold."
+  how "Walk round once more: the second look finds what the first one missed. Everything on the " \
+      "line below must hold."
   because "Nothing may be left open, off, loose or as you changed it."
-  needs looked: :yes, level: :full, heater_pressure: :live, house_pressure: :live, house_supply: :open, heater_supply: :open, air_path: :shut, opening: :fitted,
-        discharge_pipe: :on, relief: :shut, hose: :off, drain: :shut, covers: :on, leads: :landed, dial: %i[as_found restored],
-        programmer: %i[as_found restored], recirculation: :as_found, cock: :open, cut_out: :reset, two_port: :auto,
-        coil_loop: :live, water_joints: :proven, gas_joints: :proven, controls: :proven, test_points: :shut,
-        manometer: :off, drip_watch: :finished, gauge: :off, heat: :on, feed: :live, lock: :off, vessel: :fitted, strainer: :in, inlet_group: :in,
-        air_in_pipes: :no, union: :made, burner_door: :sealed
+  needs looked: :yes,
+        level: :full,
+        heater_pressure: :live,
+        house_pressure: :live,
+        house_supply: :open,
+        heater_supply: :open,
+        air_path: :shut,
+        opening: :fitted,
+        discharge_pipe: :on,
+        relief: :shut,
+        hose: :off,
+        drain: :shut,
+        covers: :on,
+        leads: :landed,
+        dial: %i[as_found restored],
+        programmer: %i[as_found restored],
+        recirculation: :as_found,
+        cock: :open,
+        cut_out: :reset,
+        two_port: :auto,
+        coil_loop: :live,
+        water_joints: :proven,
+        gas_joints: :proven,
+        controls: :proven,
+        test_points: :shut,
+        manometer: :off,
+        drip_watch: :finished,
+        gauge: :off,
+        heat: :on,
+        feed: :live,
+        lock: :off,
+        vessel: :fitted,
+        strainer: :in,
+        inlet_group: :in,
+        air_in_pipes: :no,
+        union: :made,
+        burner_door: :sealed
   last
   makes on_site: :no
   hands_on 120

@@ -4,7 +4,8 @@ Munimen::Work::Operation.define :let_pressure_down do
   part :tap
   place :tap
   title "Open a hot {tap} until the flow stops"
-  how "The lowest hot {tap}. Zero counts at the height of the {vessel}: water standing higher in the pipes still presses. Leave it open."
+  how "The lowest hot {tap}. Zero counts at the height of the {vessel}: water standing higher in " \
+      "the pipes still presses. Leave it open."
   because "Only at zero water pressure does the {vessel} show its own charge."
   caution :scald
   needs heater_supply: :shut, heat: %i[pilot off], heater_pressure: %i[live flowing]

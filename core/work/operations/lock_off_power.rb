@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :lock_off_power do
   trade :plumber
   title "Switch the power off and lock it"
   instrument "Lock-off, tag"
-  how "{Isolator} off, lock and tag on, for each circuit. No cover comes off for this work; if one must, prove dead first."
+  how "{Isolator} off, lock and tag on, for each circuit. No cover comes off for this work; if " \
+      "one must, prove dead first."
   because "An element that is not under water burns out in seconds."
   caution :two_feeds, :dry_fire
   applies_to(&:elements?)

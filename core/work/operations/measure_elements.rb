@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :measure_elements do
   trade :electrical
   title "Measure the {elements}"
   instrument "Multimeter, insulation tester"
-  how "One lead off for ohms; both off for the insulation test, electronics disconnected, discharge afterwards."
+  how "One lead off for ohms; both off for the insulation test, electronics disconnected, " \
+      "discharge afterwards."
   because "Open, earthed or of another rating: ohms tell."
   caution :two_feeds
   applies_to { |heater| heater.electric_sources.any? }
@@ -14,8 +15,14 @@ Munimen::Work::Operation.define :measure_elements do
   makes leads: :off, as_found: :no
   read :element_resistance, :resistance, "Terminal to terminal (upper, or the only one)"
   read :element_earth, :insulation, "Terminal to sheath, at 500 V"
-  read :element_resistance_lower, :resistance, "Terminal to terminal, lower", on: ->(heater) { heater.elements? && heater.element_lower && heater.element_upper }
-  read :element_earth_lower, :insulation, "Lower, terminal to sheath", on: ->(heater) { heater.elements? && heater.element_lower && heater.element_upper }
+  read :element_resistance_lower,
+       :resistance,
+       "Terminal to terminal, lower",
+       on: ->(heater) { heater.elements? && heater.element_lower && heater.element_upper }
+  read :element_earth_lower,
+       :insulation,
+       "Lower, terminal to sheath",
+       on: ->(heater) { heater.elements? && heater.element_lower && heater.element_upper }
   tools "Multimeter", "Insulation tester"
   calculator :element, gives: { resistance: :element_resistance }
   hands_on 240

@@ -6,7 +6,15 @@ Munimen::Work::Operation.define :open_heater_supply do
   title "Open the {supply_valve} again"
   how "Slowly, with the hot {tap} still open."
   because "The tank must be full and the air out before any heat."
-  needs heater_supply: :shut, relief: :shut, drain: :shut, opening: :fitted, level: :full, air_path: :tap, discharge_pipe: :on, vessel: :fitted, house_supply: :open
+  needs heater_supply: :shut,
+        relief: :shut,
+        drain: :shut,
+        opening: :fitted,
+        level: :full,
+        air_path: :tap,
+        discharge_pipe: :on,
+        vessel: :fitted,
+        house_supply: :open
   makes heater_supply: :open, heater_pressure: :flowing
   hands_on 20
 end

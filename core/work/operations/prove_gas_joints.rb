@@ -13,7 +13,9 @@ Munimen::Work::Operation.define :prove_gas_joints do
   needs cock: :open, gas_joints: :disturbed, test_points: :shut, heat: :off
   makes gas_joints: :proven
   read :gas_joint_test, :choice, "Leak fluid", choices: %i[no_bubbles bubbles]
-  makes_by { |visit| visit.choice(:gas_joint_test) == :bubbles ? { gas_joints: :disturbed } : {} }
+  makes_from_readings do |visit|
+    visit.choice(:gas_joint_test) == :bubbles ? { gas_joints: :disturbed } : {}
+  end
   repeatable
   hands_on 120
 end

@@ -4,7 +4,8 @@ Munimen::Work::Operation.define :purge_air do
   part :tap
   place :tap
   title "Run the hot {tap} until it is free of air"
-  how "Best a {tap} without a strainer. Steady, air-free water is the proof of a full tank; then shut it."
+  how "Best a {tap} without a strainer. Steady, air-free water is the proof of a full tank; then " \
+      "shut it."
   because "Only air-free water at a {tap} proves a full tank; heat comes after that, never before."
   caution :scald
   needs heater_supply: :open, heater_pressure: :flowing, air_in_pipes: :yes

@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :read_coil_after do
   place :controls
   title "Measure the coil again"
   instrument "Two thermometers on the pipes"
-  how "As before, at the same flow: the return stays clearly cooler than the flow until the tank catches up."
+  how "As before, at the same flow: the return stays clearly cooler than the flow until the tank " \
+      "catches up."
   because "Before and after on one line show what the cleaning was worth."
   applies_to(&:coil?)
   needs heat: :on, level: :full, coil_loop: :live

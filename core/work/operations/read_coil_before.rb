@@ -5,8 +5,10 @@ Munimen::Work::Operation.define :read_coil_before do
   place :controls
   title "Measure what the coil gives up"
   instrument "Two thermometers on the pipes"
-  how "Zone calling, {two_port} open, pump running. Flow, return and tank, together, some minutes after the start."
-  because "Work out the heat first: a large flow also returns hot, and an air-locked coil returns cool."
+  how "Zone calling, {two_port} open, pump running. Flow, return and tank, together, some " \
+      "minutes after the start."
+  because "Work out the heat first: a large flow also returns hot, and an air-locked coil " \
+          "returns cool."
   caution :hot_flue
   applies_to(&:coil?)
   needs looked: :yes, heat: :on, level: :full, coil_loop: :live, as_found: :yes

@@ -6,8 +6,10 @@ Munimen::Work::Operation.define :read_live_voltage do
   trade :electrical
   title "Read the supply live at the {element}"
   instrument "Two-pole tester, insulated gloves"
-  how "Power off; cover, insulation and guard off, but treated as live. Power on, read, power off, read again: zero at every {element}. " \
-      "The earth that you measure against is proved first, against a live leg. Guards, insulation and covers back before the power."
+  how "Power off; cover, insulation and guard off, but treated as live. Power on, read, power " \
+      "off, read again: zero at every {element}. " \
+      "The earth that you measure against is proved first, against a live leg. Guards, " \
+      "insulation and covers back before the power."
   because "A lost leg, or one that stays live with its thermostat satisfied, shows in no other way."
   caution :two_feeds
   applies_to { |heater| heater.electric_sources.any? }

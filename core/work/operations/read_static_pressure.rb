@@ -5,11 +5,12 @@ Munimen::Work::Operation.define :read_static_pressure do
   place :entry
   title "Read the static pressure"
   instrument "Pressure gauge"
-  how "Run a {tap} for a moment to let trapped pressure go, shut it, let the needle settle. No water running anywhere. Type the number."
+  how "Run a {tap} for a moment to let trapped pressure go, shut it, let the needle settle. No " \
+      "water running anywhere. Type the number."
   because "The vessel's charge is set to this, and above the limit it must be brought down."
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   makes static: :known
-  meanwhile heater_pressure: :flowing
+  makes_during heater_pressure: :flowing
   read :static_pressure, :pressure, "Static pressure, nothing running"
   read :mains_pressure, :pressure, "{mains_side}", optional: true
   hands_on 60

@@ -10,10 +10,16 @@ Munimen::Work::Operation.define :read_tap_temperature do
   calculator :scald_time, gives: { temperature: :tap_temperature }
   calculator :mixed_delivery
   caution :scald
-  needs looked: :yes, heat: :on, heater_supply: :open, heater_pressure: :live, level: :full, temperature: :hot, dial: :as_found
-  meanwhile heater_pressure: :flowing
+  needs looked: :yes,
+        heat: :on,
+        heater_supply: :open,
+        heater_pressure: :live,
+        level: :full,
+        temperature: :hot,
+        dial: :as_found
+  makes_during heater_pressure: :flowing
   read :tap_temperature, :temperature, "Temperature at the {tap}"
   read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true
-  follows :set_point
+  house_rules :set_point
   hands_on 60
 end

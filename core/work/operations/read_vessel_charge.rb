@@ -11,9 +11,11 @@ Munimen::Work::Operation.define :read_vessel_charge do
   caution :heavy
   applies_to(&:vessel?)
   needs heater_pressure: :zero
-  needs_by { |rules| rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {} }
+  needs_under_house_rules do |rules|
+    rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {}
+  end
   makes charge: :known
-  read :vessel_charge, :pressure, "Air charge as found"
-  follows :charge_method
+  read :vessel_charge, :pressure, "Air charge as found", point: :air_valve
+  house_rules :charge_method
   hands_on 45
 end

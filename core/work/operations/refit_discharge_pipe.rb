@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :refit_discharge_pipe do
   caution :plugged
   needs discharge_pipe: :off, opening: :fitted
   makes discharge_pipe: :on
-  follows :discharge_joint
+  house_rules :discharge_joint
   materials "Coupling"
   hands_on 90
 end

@@ -4,11 +4,16 @@ Munimen::Work::Operation.define :renew_bubble do
   part :bubble
   place :side
   title "Renew the air bubble"
-  how "All heat off first. The lowest hot {tap} open, then the {relief_valve}: wait until it gurgles and no more runs. Shut the valve. The maker's sequence rules."
+  how "All heat off first. The lowest hot {tap} open, then the {relief_valve}: wait until it " \
+      "gurgles and no more runs. Shut the valve. The maker's sequence rules."
   because "The air dissolves; without it every heating lifts a relief valve."
   caution :scald
   applies_to { |heater| heater.vessel == :bubble }
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, air_path: :tap, discharge: :seen_safe
+  needs heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        air_path: :tap,
+        discharge: :seen_safe
   makes bubble: :renewed, as_found: :no
   only_when_asked
   hands_on 60

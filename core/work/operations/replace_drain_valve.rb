@@ -6,7 +6,12 @@ Munimen::Work::Operation.define :replace_drain_valve do
   title "Replace the drain valve"
   how "Unscrew, clean the thread, a full-bore valve in, seal, shut it."
   because "An old plastic one breaks when it is needed."
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, hose: :off, level: :empty
+  needs heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        hose: :off,
+        level: :empty
   makes water_joints: :disturbed, as_found: :no
   materials "Full-bore drain valve", "Tape"
   only_when_asked

@@ -8,12 +8,23 @@ Munimen::Work::Operation.define :replace_elements do
   how "Same rating and length. New gasket: hand tight plus an eighth to a quarter turn."
   because "A burnt-out or earthed {element} is not mended."
   applies_to { |heater| heater.electric_sources.any? }
-  needs feed: :proved_dead, covers: :off, leads: :off, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: :empty
-  makes "opening.upper_element": :fitted, "opening.lower_element": :fitted, "opening.element": :fitted, "opening.immersion": :fitted,
-        water_joints: :disturbed, as_found: :no
+  needs feed: :proved_dead,
+        covers: :off,
+        leads: :off,
+        heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        level: :empty
+  makes "opening.upper_element": :fitted,
+        "opening.lower_element": :fitted,
+        "opening.element": :fitted,
+        "opening.immersion": :fitted,
+        water_joints: :disturbed,
+        as_found: :no
   tools "Element socket"
   materials "Element of the same rating", "Gasket"
   only_when_asked
-  fits :element
+  part_kind :element
   hands_on 900
 end

@@ -5,15 +5,21 @@ Munimen::Work::Operation.define :replace_gas_control do
   place :bottom
   trade :gas
   title "Replace the gas control"
-  how "Claim first. Union broken and made, pilot, igniter and generator leads moved, thread sealed for gas."
+  how "Claim first. Union broken and made, pilot, igniter and generator leads moved, thread " \
+      "sealed for gas."
   because "An open cut-off goes with its control; find out why it overheated."
   caution :gas_smell
   applies_to(&:gas?)
-  needs cock: :shut, heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, level: :empty
+  needs cock: :shut,
+        heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        level: :empty
   makes gas_joints: :disturbed, water_joints: :disturbed, as_found: :no
   tools "Pipe wrench"
   materials "Gas control, the maker's"
   only_when_asked
-  claimed
+  warranty_first
   hands_on 1800
 end

@@ -4,10 +4,15 @@ Munimen::Work::Operation.define :replace_inlet_group do
   part :inlet_group
   place :top
   title "Replace the inlet group"
-  how "Hold the body with one spanner, turn the nut with another; mind the arrow; align before you tighten."
+  how "Hold the body with one spanner, turn the nut with another; mind the arrow; align before " \
+      "you tighten."
   because "A crusted or failed group is not mended."
   applies_to(&:unvented?)
-  needs heat: :off, house_supply: :shut, house_pressure: :zero, heater_supply: :shut, heater_pressure: :zero
+  needs heat: :off,
+        house_supply: :shut,
+        house_pressure: :zero,
+        heater_supply: :shut,
+        heater_pressure: :zero
   makes water_joints: :disturbed, as_found: :no
   tools "Two spanners"
   materials "Inlet group, the maker's"

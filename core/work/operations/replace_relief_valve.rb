@@ -4,16 +4,22 @@ Munimen::Work::Operation.define :replace_relief_valve do
   part :relief_valve
   place :side
   title "Replace the {relief_valve}"
-  how "Hold the new one against the plate: rating, pressure, temperature, thread, reach. Unscrew, clean the thread, seal, start by hand, outlet down, never so hard as to crack it."
+  how "Hold the new one against the plate: rating, pressure, temperature, thread, reach. " \
+      "Unscrew, clean the thread, seal, start by hand, outlet down, never so hard as to crack it."
   because "The last protection must lift, flow and shut."
   caution :scald, :plugged
-  needs heat: :off, heater_supply: :shut, heater_pressure: :zero, drain: :shut, discharge_pipe: :off, level: %i[below_relief_port below_upper_element below_lower_element empty]
+  needs heat: :off,
+        heater_supply: :shut,
+        heater_pressure: :zero,
+        drain: :shut,
+        discharge_pipe: :off,
+        level: %i[below_relief_port below_upper_element below_lower_element empty]
   makes water_joints: :disturbed, as_found: :no
-  follows :thread_seal
+  house_rules :thread_seal
   tools "Pipe wrench"
   materials "Relief valve that matches", "Tape and compound"
   calculator :relief_valve_match
   only_when_asked
-  fits :relief_valve
+  part_kind :relief_valve
   hands_on 420
 end

@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :replace_thermocouple do
   place :bottom
   trade :gas
   title "Replace the thermocouple"
-  how "Generator and cut-off both measured first. Tip in the flame, nut finger tight plus a quarter turn."
+  how "Generator and cut-off both measured first. Tip in the flame, nut finger tight plus a " \
+      "quarter turn."
   because "Weak with a sound cut-off, and weak again after cleaning."
   caution :gas_smell
   applies_to(&:standing_pilot?)
@@ -15,6 +16,6 @@ Munimen::Work::Operation.define :replace_thermocouple do
   materials "Thermocouple"
   calculator :pilot_generator
   only_when_asked
-  fits :thermocouple
+  part_kind :thermocouple
   hands_on 600
 end

@@ -5,17 +5,18 @@ Munimen::Work::Operation.define :replace_vessel do
   place :top
   title "Replace the {vessel}"
   instrument "Pump, {tire_gauge}"
-  how "Same volume or larger. Charge it to the supply pressure before it goes on; support it: full of water it is heavy."
+  how "Same volume or larger. Charge it to the supply pressure before it goes on; support it: " \
+      "full of water it is heavy."
   because "A failed membrane holds no charge."
   caution :heavy, :pressure
   applies_to(&:vessel?)
   needs heat: %i[pilot off], heater_supply: :shut, heater_pressure: :zero, static: :known
   makes water_joints: :disturbed, charge: :set, air_valve: :tested, as_found: :no
-  read :charge_set, :pressure, "Charge of the new one"
+  read :charge_set, :pressure, "Charge of the new one", point: :air_valve
   tools "Pump", "{Tire_gauge}"
   materials "{Vessel}, same volume or larger"
   calculator :expansion_vessel
   only_when_asked
-  fits :vessel
+  part_kind :vessel
   hands_on 600
 end

@@ -9,8 +9,19 @@ Munimen::Work::Operation.define :restore_immersion do
   because "A dry element burns out in seconds: full and air-free comes first."
   caution :dry_fire
   applies_to(&:immersion?)
-  needs level: :full, heater_pressure: :live, air_in_pipes: :no, opening: :fitted, relief: :shut, discharge_pipe: :on, heater_supply: :open,
-        drain: :shut, water_joints: :proven, "leads.immersion": :landed, covers: :on, "cut_out.immersion": :reset, "heat.immersion": :off
+  needs level: :full,
+        heater_pressure: :live,
+        air_in_pipes: :no,
+        opening: :fitted,
+        relief: :shut,
+        discharge_pipe: :on,
+        heater_supply: :open,
+        drain: :shut,
+        water_joints: :proven,
+        "leads.immersion": :landed,
+        covers: :on,
+        "cut_out.immersion": :reset,
+        "heat.immersion": :off
   makes "heat.immersion": :on, "feed.immersion": :live, "lock.immersion": :off
   hands_on 45
 end

@@ -9,8 +9,19 @@ Munimen::Work::Operation.define :restore_power do
   because "A dry element burns out in seconds: full and air-free comes first."
   caution :dry_fire
   applies_to(&:elements?)
-  needs level: :full, heater_pressure: :live, air_in_pipes: :no, opening: :fitted, relief: :shut, discharge_pipe: :on, heater_supply: :open,
-        drain: :shut, water_joints: :proven, leads: :landed, covers: :on, cut_out: :reset, heat: :off
+  needs level: :full,
+        heater_pressure: :live,
+        air_in_pipes: :no,
+        opening: :fitted,
+        relief: :shut,
+        discharge_pipe: :on,
+        heater_supply: :open,
+        drain: :shut,
+        water_joints: :proven,
+        leads: :landed,
+        covers: :on,
+        cut_out: :reset,
+        heat: :off
   makes heat: :on, feed: :live, lock: :off
   hands_on 60
 end

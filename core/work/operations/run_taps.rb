@@ -5,12 +5,17 @@ Munimen::Work::Operation.define :run_taps do
   place :tap
   title "Run several hot {taps}, the supply open"
   how "Open enough {taps} to bring the pressure well down, and leave them running while you read."
-  because "The house rule takes this shortcut: the reading is approximate and decides nothing near the limit."
+  because "The house rule takes this shortcut: the reading is approximate and decides nothing " \
+          "near the limit."
   caution :scald
   applies_to(&:vessel?)
   needs heater_supply: :open, heater_pressure: :live, looked: :yes
   after :exercise_relief_valve
   makes heater_pressure: :flowing, air_path: :tap
-  forbidden { |visit| "The house rule reads the charge isolated and drained to zero." unless visit.rules.choice(:charge_method) == :taps_open }
+  forbidden do |visit|
+    unless visit.rules.choice(:charge_method) == :taps_open
+      "The house rule reads the charge isolated and drained to zero."
+    end
+  end
   hands_on 45
 end

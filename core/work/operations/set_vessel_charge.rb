@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :set_vessel_charge do
   place :top
   title "Set the charge to the supply pressure"
   instrument "Pump, {tire_gauge}"
-  how "With the water side still at zero: pump up or let down to the static pressure, read once more, cap on."
+  how "With the water side still at zero: pump up or let down to the static pressure, read once " \
+      "more, cap on."
   because "Equal charge takes up the most water and keeps the hot peak lowest."
   calculator :vessel_performance, gives: { charge: :charge_set }
   calculator :expansion_vessel
@@ -13,7 +14,7 @@ Munimen::Work::Operation.define :set_vessel_charge do
   applies_to(&:vessel?)
   needs heater_pressure: :zero, charge: :known, static: :known, air_valve: :tested
   makes charge: :set, as_found: :no
-  read :charge_set, :pressure, "Charge as set"
+  read :charge_set, :pressure, "Charge as set", point: :air_valve
   forbidden { |visit| Munimen::Work::ChargePolicy.refusal(visit) }
   superfluous { |visit| Munimen::Work::ChargePolicy.superfluous(visit) }
   hands_on 150

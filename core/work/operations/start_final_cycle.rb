@@ -5,13 +5,37 @@ Munimen::Work::Operation.define :start_final_cycle do
   place :tap
   title "Draw hot water and let it heat up once more"
   instrument "Bucket"
-  how "About {draw} as before, so that the heat comes on; then no water running until it goes off by itself."
+  how "About {draw} as before, so that the heat comes on; then no water running until it goes " \
+      "off by itself."
   because "Only a heating cycle shows what pressure the tank reaches as you leave it."
   caution :scald
-  needs heat: :on, max_hand: :reset, heater_pressure: :live, heater_supply: :open, temperature: :hot, drip_watch: :finished, gauge: :fitted
-  after :exercise_relief_valve, :exercise_expansion_relief, :read_flowing_pressure, :test_controls, :set_vessel_charge, :read_vessel_charge
-  dumps { |_| Munimen::Work::Durations::DRAW.si }
+  needs heat: :on,
+        max_hand: :reset,
+        heater_pressure: :live,
+        heater_supply: :open,
+        temperature: :hot,
+        drip_watch: :finished,
+        gauge: :fitted
+  after :exercise_relief_valve,
+        :exercise_expansion_relief,
+        :read_flowing_pressure,
+        :test_controls,
+        :set_vessel_charge,
+        :read_vessel_charge
+  water_wasted { |_| Munimen::Work::Durations::DRAW.si }
   hands_on 120
-  wait(manner: :on_site, label: "Heating up again, as left", holds: { heat: :on, heater_supply: :open, air_path: :shut, heater_pressure: :live, max_hand: :reset },
-       makes: { cycle: :final }) { |heater| Munimen::Work::Durations.recovery(heater) }
+  wait(
+    manner: :on_site,
+    label: "Heating up again, as left",
+    holds: {
+      heat: :on,
+      heater_supply: :open,
+      air_path: :shut,
+      heater_pressure: :live,
+      max_hand: :reset
+    },
+    makes: {
+      cycle: :final
+    }
+  ) { |heater| Munimen::Work::Durations.recovery(heater) }
 end

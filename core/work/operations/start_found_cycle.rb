@@ -9,11 +9,29 @@ Munimen::Work::Operation.define :start_found_cycle do
   because "The heating that follows shows the pressure peak, with everything still as you found it."
   calculator :heat_up
   caution :scald
-  needs heat: :on, max_hand: :reset, gauge: :fitted, heater_pressure: :live, heater_supply: :open, temperature: :hot, as_found: :yes
+  needs heat: :on,
+        max_hand: :reset,
+        gauge: :fitted,
+        heater_pressure: :live,
+        heater_supply: :open,
+        temperature: :hot,
+        as_found: :yes
   after :read_static_pressure, :read_tap_temperature, :read_flowing_pressure
   read :drawn_volume, :volume, "Hot water drawn", optional: true
-  dumps { |_| Munimen::Work::Durations::DRAW.si }
+  water_wasted { |_| Munimen::Work::Durations::DRAW.si }
   hands_on 120
-  wait(manner: :on_site, label: "Heating up again, as found", holds: { heat: :on, heater_supply: :open, as_found: :yes, heater_pressure: :live, max_hand: :reset },
-       makes: { cycle: :found }) { |heater| Munimen::Work::Durations.recovery(heater) }
+  wait(
+    manner: :on_site,
+    label: "Heating up again, as found",
+    holds: {
+      heat: :on,
+      heater_supply: :open,
+      as_found: :yes,
+      heater_pressure: :live,
+      max_hand: :reset
+    },
+    makes: {
+      cycle: :found
+    }
+  ) { |heater| Munimen::Work::Durations.recovery(heater) }
 end

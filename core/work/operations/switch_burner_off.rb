@@ -12,6 +12,10 @@ Munimen::Work::Operation.define :switch_burner_off do
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
   makes heat: :off, dial: :changed, as_found: :no
-  read :dial_position, :choice, "The dial stood at", choices: %i[low hot a b c very_hot], optional: true
+  read :dial_position,
+       :choice,
+       "The dial stood at",
+       choices: %i[low hot a b c very_hot],
+       optional: true
   hands_on 30
 end

@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :test_cut_out do
   trade :electrical
   title "Prove each cut-out by opening its circuit"
   instrument "Multimeter, proved tester"
-  how "Dead and proved: open the cut-out's circuit, make it safe, energise with the thermostat calling. Heat must stay off. " \
+  how "Dead and proved: open the cut-out's circuit, make it safe, energise with the thermostat " \
+      "calling. Heat must stay off. " \
       "Off, proved dead again, close the circuit: it must come back only by hand reset."
   because "A cut-out is never tested by overheating; one that resets itself is a thermostat."
   caution :two_feeds
@@ -14,7 +15,13 @@ Munimen::Work::Operation.define :test_cut_out do
   needs feed: :proved_dead, covers: :off, level: :full
   makes as_found: :no
   read :cut_out_opens, :choice, "With its circuit open, heat", choices: %i[stays_off comes_on]
-  read :cut_out_resets, :choice, "It comes back", choices: %i[by_hand by_itself], only_if: { cut_out_opens: :stays_off }
+  read :cut_out_resets,
+       :choice,
+       "It comes back",
+       choices: %i[by_hand by_itself],
+       only_if: {
+         cut_out_opens: :stays_off
+       }
   guide :chain
   only_when_asked
   hands_on 300

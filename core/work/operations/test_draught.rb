@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :test_draught do
   trade :gas
   title "Test the {draught}, worst case"
   instrument "Smoke or mirror, CO meter"
-  how "Windows shut, every fan and the dryer on, inner doors as worst; burner five minutes; smoke at the hood drawn in, or a mirror that stays clear."
+  how "Windows shut, every fan and the dryer on, inner doors as worst; burner five minutes; " \
+      "smoke at the hood drawn in, or a mirror that stays clear."
   because "Flue gas that spills carries carbon monoxide."
   caution :co, :hot_flue
   applies_to { |heater| heater.gas? && heater.hood != :sealed }

@@ -5,13 +5,18 @@ Munimen::Work::Operation.define :turn_burner_to_pilot do
   place :bottom
   trade :plumber
   title "Note the dial, then turn the gas to PILOT"
-  how "Write down where the dial stands. Then turn the knob to PILOT: enough while the tank stays full; OFF before any drain."
+  how "Write down where the dial stands. Then turn the knob to PILOT: enough while the tank " \
+      "stays full; OFF before any drain."
   because "The burner must not fire while the water is shut off."
   caution :gas_smell
   applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
   makes heat: :pilot, dial: :changed, as_found: :no
-  read :dial_position, :choice, "The dial stood at", choices: %i[low hot a b c very_hot], optional: true
+  read :dial_position,
+       :choice,
+       "The dial stood at",
+       choices: %i[low hot a b c very_hot],
+       optional: true
   hands_on 30
 end

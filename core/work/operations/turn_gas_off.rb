@@ -12,6 +12,6 @@ Munimen::Work::Operation.define :turn_gas_off do
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
   makes heat: :off, pilot_flame: :out, dial: :changed, as_found: :no
-  follows :drain_at_pilot
+  house_rules :drain_at_pilot
   hands_on 30
 end

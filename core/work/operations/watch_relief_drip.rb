@@ -5,17 +5,31 @@ Munimen::Work::Operation.define :watch_relief_drip do
   place :side
   title "Watch the outlet for ten seconds"
   instrument "Timer"
-  how "A long pipe may drain for some seconds: that is no leak. After ten seconds it must be dry. If it drips: lever 3–4 times, knock lightly on the body, watch again."
+  how "A long pipe may drain for some seconds: that is no leak. After ten seconds it must be " \
+      "dry. If it drips: lever 3–4 times, knock lightly on the body, watch again."
   because "Dry after ten seconds means that the seat has closed."
   caution :scald, :plugged
   needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs]
-  read :relief_drip_hot, :choice, "If it drips: the water is", choices: %i[hot cold], only_if: { relief_drip: :drips }
-  read :relief_drip_washed, :choice, "After working the lever 3–4 times", choices: %i[dry drips], only_if: { relief_drip: :drips }, optional: true
+  read :relief_drip_hot,
+       :choice,
+       "If it drips: the water is",
+       choices: %i[hot cold],
+       only_if: {
+         relief_drip: :drips
+       }
+  read :relief_drip_washed,
+       :choice,
+       "After working the lever 3–4 times",
+       choices: %i[dry drips],
+       only_if: {
+         relief_drip: :drips
+       },
+       optional: true
   repeatable
-  at_once
-  follows :drip_washing
+  immediate
+  house_rules :drip_washing
   hands_on 5
   wait 10, manner: :attended, label: "Drip watch"
 end

@@ -38,7 +38,9 @@ export const api = createClient<paths>({ baseUrl: '', credentials: 'same-origin'
 api.use(headers)
 
 /** The data of an answer, or a Problem thrown. */
-export async function must<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export async function unwrap<T>(
+  answer: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
   let got
   try {
     got = await answer
@@ -49,13 +51,28 @@ export async function must<T>(answer: Promise<{ data?: T; error?: unknown; respo
   throw problemFrom(got.response.status, got.error)
 }
 
+/** Whatever was thrown, as a Problem. */
+export const asProblem = (cause: unknown): Problem =>
+  cause instanceof Problem
+    ? cause
+    : new Problem(cause instanceof Error ? cause.message : String(cause), 0, 'internal')
+
 export function problemFrom(status: number, body: unknown): Problem {
   const known = (body ?? {}) as Schemas['Problem']
-  return new Problem(known.title ?? `The server answered ${status}.`, status, known.code, known.field ?? null, known.details ?? {})
+  return new Problem(
+    known.title ?? `The server answered ${status}.`,
+    status,
+    known.code,
+    known.field ?? null,
+    known.details ?? {},
+  )
 }
 
 export const uuid = (): string =>
   crypto.randomUUID?.() ??
   '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (c) =>
-    (Number(c) ^ (crypto.getRandomValues(new Uint8Array(1))[0]! & (15 >> (Number(c) / 4)))).toString(16),
+    (
+      Number(c) ^
+      (crypto.getRandomValues(new Uint8Array(1))[0]! & (15 >> (Number(c) / 4)))
+    ).toString(16),
   )

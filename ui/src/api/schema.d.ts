@@ -1533,6 +1533,7 @@ export interface components {
         };
         Session: {
             csrf: string;
+            units: components["schemas"]["UnitSystem"];
             firm: string;
             demo: {
                 email: string;
@@ -1543,6 +1544,7 @@ export interface components {
                 id: number;
                 name: string;
                 role: string;
+                may: string[];
             };
         };
         LineBlock: {
@@ -1647,6 +1649,12 @@ export interface components {
             installation: components["schemas"]["Installation"];
         };
         HeaterFields: {
+            first_kind: string;
+            groups: {
+                /** @enum {string} */
+                id: "plate" | "around" | "relief";
+                names: string[];
+            }[];
             quantities: {
                 name: string;
                 unit: string;
@@ -1658,6 +1666,12 @@ export interface components {
                 kinds: string[];
             }[];
             texts: string[];
+            /** @description Fields that a choice makes pointless */
+            hidden: {
+                name: string;
+                by: string;
+                values: string[];
+            }[];
         };
         Heater: {
             id: string;
@@ -1790,6 +1804,7 @@ export interface components {
             since?: components["schemas"]["MaybeText"];
         };
         Reading: {
+            value?: number | null;
             id: string;
             by?: number | null;
             name: string;
@@ -1808,6 +1823,7 @@ export interface components {
             step?: components["schemas"]["MaybeText"];
         };
         ReadField: {
+            instruments: string[];
             name: string;
             wanted: boolean;
             shown: boolean;
@@ -1913,6 +1929,7 @@ export interface components {
             /** @enum {string} */
             status: "booked" | "open" | "signed";
             now: string;
+            version: number;
             planned_for?: string;
             started_at?: components["schemas"]["MaybeText"];
             signed_at?: components["schemas"]["MaybeText"];
@@ -2055,7 +2072,7 @@ export interface components {
                 acts: boolean;
                 peak: string;
             }[];
-            picture: Record<string, never>;
+            picture: components["schemas"]["LinePicture"];
         };
         WhatIf: {
             mains: components["schemas"]["MaybeText"];
@@ -2300,6 +2317,26 @@ export interface components {
         Judged: {
             reading: components["schemas"]["Reading"];
             verdicts: components["schemas"]["Verdict"][];
+            changed: components["schemas"]["Changed"];
+        };
+        /** @description What of a visit changed with a reading: the whole visit where the plan did not stand, else its parts as in Visit; steps say what is read in the planned steps that ask for the reading. */
+        Changed: {
+            version: number;
+            visit?: components["schemas"]["Visit"];
+            steps?: {
+                operation: string;
+                reads: components["schemas"]["ReadField"][];
+            }[];
+            readings?: components["schemas"]["Visit"]["readings"];
+            corrected?: components["schemas"]["Visit"]["corrected"];
+            suggested?: components["schemas"]["Visit"]["suggested"];
+            verdicts?: components["schemas"]["Visit"]["verdicts"];
+            deficiencies?: components["schemas"]["Visit"]["deficiencies"];
+            rectified?: components["schemas"]["Visit"]["rectified"];
+            outcome?: components["schemas"]["Visit"]["outcome"];
+            meaning?: components["schemas"]["Visit"]["meaning"];
+            ladder?: components["schemas"]["Visit"]["ladder"];
+            marks?: components["schemas"]["Visit"]["marks"];
         };
         Observations: {
             at?: string;
@@ -2454,20 +2491,108 @@ export interface components {
             remedy?: components["schemas"]["MaybeText"];
             who?: components["schemas"]["MaybeText"];
         }[];
-        CalculationList: {
+        CalculationList: components["schemas"]["CalculationSheet"][];
+        /** @enum {string} */
+        UnitSystem: "us" | "england" | "si";
+        CalculationSource: {
+            name: string;
+            clause: components["schemas"]["MaybeText"];
+            standing: string;
+        };
+        CalculationSheet: {
             id: string;
             title: string;
-            systems: string[];
-            sources: {
-                [key: string]: unknown;
-            }[];
+            systems: components["schemas"]["UnitSystem"][];
+            sources: components["schemas"]["CalculationSource"][];
             inputs: {
-                [key: string]: unknown;
+                name: string;
+                unit: components["schemas"]["MaybeText"];
+                choices: null | string[];
+                default: string | number | null;
+                optional: boolean;
+                note: components["schemas"]["MaybeText"];
             }[];
             outputs: {
-                [key: string]: unknown;
+                name: string;
+                unit: components["schemas"]["MaybeText"];
+                note: components["schemas"]["MaybeText"];
             }[];
-        }[];
+        };
+        NumberWithUnit: {
+            value: number;
+            unit: string;
+        };
+        CalculationRow: {
+            [key: string]: string | number | null;
+        };
+        CalculationOutput: null | string | components["schemas"]["CalculationRow"][] | components["schemas"]["NumberWithUnit"] | ({
+            unit?: never;
+        } & {
+            [key: string]: string | number | null;
+        });
+        CalculationVerdict: {
+            state: components["schemas"]["Grade"];
+            because: components["schemas"]["Because"][];
+        };
+        Picture: components["schemas"]["LinePicture"] | components["schemas"]["BarPicture"] | components["schemas"]["ListPicture"] | components["schemas"]["ShapePicture"];
+        PictureAxis: {
+            label: string;
+            unit: string;
+            log?: boolean;
+        };
+        PictureLevel: {
+            label: string;
+            at: number;
+            text: string;
+        };
+        PicturePoint: [
+            number,
+            number
+        ];
+        LinePicture: {
+            /** @constant */
+            kind: "lines";
+            x: components["schemas"]["PictureAxis"];
+            y: components["schemas"]["PictureAxis"];
+            series: {
+                name: components["schemas"]["MaybeText"];
+                main: boolean;
+                points: components["schemas"]["PicturePoint"][];
+            }[];
+            levels: components["schemas"]["PictureLevel"][];
+            point: null | components["schemas"]["PicturePoint"];
+        };
+        BarPicture: {
+            /** @constant */
+            kind: "bars";
+            y: components["schemas"]["PictureAxis"];
+            rows: {
+                name: string;
+                value: number;
+            }[];
+            levels: components["schemas"]["PictureLevel"][];
+        };
+        ListPicture: {
+            /** @constant */
+            kind: "list";
+            rows: {
+                name: string;
+                text: string;
+                grade: null | components["schemas"]["Grade"];
+            }[];
+        };
+        ShapePicture: {
+            /** @constant */
+            kind: "shapes";
+            width: number;
+            height: number;
+            shapes: components["schemas"]["Shape"][];
+            texts: {
+                x: number;
+                y: number;
+                text: string;
+            }[];
+        };
         CalculationInput: {
             /** @enum {string} */
             units?: "us" | "england" | "si";
@@ -2476,22 +2601,16 @@ export interface components {
             };
         };
         CalculationResult: {
-            picture?: {
-                [key: string]: unknown;
-            } | null;
             calculation: string;
+            picture?: null | components["schemas"]["Picture"];
             inputs: {
-                [key: string]: unknown;
+                [key: string]: components["schemas"]["CalculationOutput"];
             };
             outputs: {
-                [key: string]: unknown;
+                [key: string]: components["schemas"]["CalculationOutput"];
             };
-            verdict?: {
-                [key: string]: unknown;
-            } | null;
-            sources: {
-                [key: string]: unknown;
-            }[];
+            verdict?: null | components["schemas"]["CalculationVerdict"];
+            sources: components["schemas"]["CalculationSource"][];
         };
         RuleInForce: {
             id?: string;
@@ -2548,6 +2667,10 @@ export interface components {
             }[];
         };
         Settings: {
+            tables: {
+                id: string;
+                title: string;
+            }[];
             firm: components["schemas"]["MaybeText"];
             rulebook: string;
             rulebooks: {
@@ -5565,7 +5688,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                table: "customers" | "sites" | "heaters" | "readings" | "deficiencies";
+                table: string;
             };
             cookie?: never;
         };
@@ -5593,7 +5716,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                table: "customers" | "sites" | "heaters" | "readings" | "deficiencies";
+                table: string;
             };
             cookie?: never;
         };
@@ -5625,7 +5748,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                table: "customers" | "sites" | "heaters" | "readings" | "deficiencies";
+                table: string;
             };
             cookie?: never;
         };

@@ -1,8 +1,14 @@
 import { reactive } from 'vue'
-import { api, must, Problem, setToken, type Schemas } from './client'
+import { api, unwrap, Problem, setToken, type Schemas } from './client'
 import { flush } from './outbox'
+import { setLocale } from '@/i18n'
 
-export const session = reactive<{ ready: boolean; person: Schemas['Session']['person']; firm: string; demo: Schemas['Session']['demo'] }>({
+export const session = reactive<{
+  ready: boolean
+  person: Schemas['Session']['person']
+  firm: string
+  demo: Schemas['Session']['demo']
+}>({
   ready: false,
   person: null,
   firm: '',
@@ -10,9 +16,10 @@ export const session = reactive<{ ready: boolean; person: Schemas['Session']['pe
 })
 
 export async function refresh() {
-  const got = await must(api.GET('/api/session'))
+  const got = await unwrap(api.GET('/api/session'))
   setToken(got.csrf)
   Object.assign(session, { ready: true, person: got.person, firm: got.firm, demo: got.demo })
+  setLocale(got.units)
   if (got.person) void flush()
 }
 
@@ -21,11 +28,23 @@ async function post(path: string, body: unknown) {
   const response = await fetch(path, {
     method: 'POST',
     credentials: 'same-origin',
-    headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-Token': csrf() },
+    headers: {
+      'Content-Type': 'application/json',
+      Accept: 'application/json',
+      'X-CSRF-Token': csrf(),
+    },
     body: JSON.stringify(body),
   })
-  const answer = (await response.json().catch(() => ({}))) as { error?: string; title?: string; 'field-error'?: [string, string] }
-  if (!response.ok) throw new Problem(answer['field-error']?.[1] ?? answer.title ?? answer.error ?? 'Signing in failed.', response.status)
+  const answer = (await response.json().catch(() => ({}))) as {
+    error?: string
+    title?: string
+    'field-error'?: [string, string]
+  }
+  if (!response.ok)
+    throw new Problem(
+      answer['field-error']?.[1] ?? answer.title ?? answer.error ?? 'Signing in failed.',
+      response.status,
+    )
 }
 
 export async function signIn(login: string, password: string) {
@@ -38,3 +57,6 @@ export async function signOut() {
   await post('/auth/logout', {})
   await refresh()
 }
+
+/** Whether the person may do something: a name that the server gives (desk/abilities.rb). */
+export const may = (ability: string) => session.person?.may.includes(ability) ?? false

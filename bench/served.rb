@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+require "json"
+require "net/http"
+require "socket"
+
+module Munimen
+  module Bench
+    # A server in a process of its own, and one connection to it that is kept open; for the bench.
+    class Served
+      attr_reader :pid, :port
+
+      def initialize(rackup, folder)
+        @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+        @pid = spawn(
+          { "MUNIMEN_DATA" => folder, "RACK_ENV" => "production" },
+          "bundle",
+          "exec",
+          "puma",
+          "-b",
+          "tcp://127.0.0.1:#{@port}",
+          "-t",
+          "1:5",
+          rackup,
+          out: File::NULL,
+          err: File::NULL
+        )
+        wait
+        @http = Net::HTTP.start("127.0.0.1", @port)
+        @cookie = nil
+        @token = nil
+      end
+
+      def get(path) = call(Net::HTTP::Get.new(path))
+
+      def post(path, body)
+        request = Net::HTTP::Post.new(
+          path,
+          "Content-Type" => "application/json",
+          "Accept" => "application/json",
+          "X-CSRF-Token" => @token.to_s
+        )
+        request.body = JSON.generate(body)
+        call(request)
+      end
+
+      def sign_in(email, password)
+        @token = JSON.parse(get("/api/session").body)["csrf"]
+        post("/auth/login", { login: email, password: })
+        @token = JSON.parse(get("/api/session").body)["csrf"]
+      end
+
+      # A connection of its own, signed in like this one: yields a callable that gets a path.
+      def clone_connection
+        Net::HTTP.start("127.0.0.1", port) do |http|
+          yield(lambda do |path|
+            request = Net::HTTP::Get.new(path)
+            request["Cookie"] = @cookie if @cookie
+            response = http.request(request)
+            raise "#{path}: #{response.code} #{response.body[0, 200]}" unless response.code == "200"
+
+            response
+          end)
+        end
+      end
+
+      # A raw connection on which server-sent events arrive, opened and greeted.
+      def events(path)
+        socket = TCPSocket.new("127.0.0.1", port)
+        socket.write("GET #{path} HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: #{@cookie}\r\n\r\n")
+        nil until socket.gets.include?("retry")
+        socket
+      end
+
+      def memory_mb = File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024.0
+
+      def stop
+        Process.kill(:TERM, pid)
+        Process.wait(pid)
+      end
+
+      private
+
+      def call(request)
+        request["Cookie"] = @cookie if @cookie
+        response = @http.request(request)
+        @cookie = response["set-cookie"].split(";").first if response["set-cookie"]
+        unless response.code == "200"
+          raise "#{request.path}: #{response.code} #{response.body[0, 200]}"
+        end
+
+        response
+      end
+
+      def wait
+        100.times do
+          return TCPSocket.new("127.0.0.1", port).close
+        rescue Errno::ECONNREFUSED
+          sleep 0.1
+        end
+        raise "the server did not start"
+      end
+    end
+  end
+end

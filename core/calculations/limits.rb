@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Calculations
+    # Refusals shared by the calculations about a tank: nonsense is never computed with.
+    module Limits
+      module_function
+
+      # Raises unless both are liquid, possible in a tank, and hot is above cold.
+      def check(cold, hot)
+        limits(cold, :cold)
+        limits(hot, :hot)
+        return if hot.si > cold.si
+
+        raise Error.new(
+          "hot must be above cold; got #{cold.format(:us)} to #{hot.format(:us)}.",
+          field: :hot,
+          code: :out_of_range
+        )
+      end
+
+      # Water in a storage tank lies between freezing and the relief valve's 210 °F (99 °C).
+      def limits(temperature, field)
+        return if temperature.si.between?(273.15, 372.15)
+
+        raise Error.new(
+          "#{field} must be between 32 °F (0 °C) and 210 °F (99 °C), where the relief " \
+          "valve opens; " \
+          "got #{temperature.format(:us)}.",
+          field:,
+          code: :out_of_range
+        )
+      end
+
+      def positive(quantity, field)
+        return if quantity.si.positive?
+
+        raise Error.new("#{field} must be more than nothing.", field:, code: :out_of_range)
+      end
+
+      def efficiency(number)
+        return if number.si <= 1
+
+        raise Error.new(
+          "efficiency must be at most 1 (100 %).",
+          field: :efficiency,
+          code: :out_of_range
+        )
+      end
+
+      # A supply must be below the pressure it is compared with.
+      def below(low, high, field, name)
+        return if low.si < high.si
+
+        raise Error.new(
+          "#{field} must be below the #{name} of #{high.format(:us)}; got #{low.format(:us)}.",
+          field:,
+          code: :out_of_range
+        )
+      end
+    end
+  end
+end

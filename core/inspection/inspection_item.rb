@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Inspection
+    # One thing to look at: where, on which heater, under which rulebooks, and what may be wrong
+    # with it. Groups of them stand in core/inspection/items/; an answer is :sound, :not_visible,
+    # :not_applicable or the id of a finding.
+    #
+    #   InspectionItem[:discharge_open].findings[:capped].grade # => :danger
+    class InspectionItem
+      include Rules::Measures
+
+      # source: a Source, or {rulebook id => Source}. who: :plumber, :gas, :electrical or :unvented.
+      Finding =
+        Struct.new(
+          :id,
+          :text,
+          :grade,
+          :source,
+          :remedy,
+          :due_in,
+          :explain,
+          :unsafe_discharge,
+          :who,
+          keyword_init: true
+        ) do
+          # The source under a rulebook; common practice where it names none.
+          def source_under(book)
+            source.is_a?(Hash) ? source.fetch(book, Source.common_practice) : source
+          end
+        end
+      ANSWERS = %i[sound not_visible not_applicable].freeze
+
+      @all = {}
+      class << self
+        def define(id, group:, part:, &block)
+          @all[id] = new(id, group, part).tap { |look| look.instance_eval(&block) }
+        end
+
+        def all = @all.values
+
+        def in_group(group)
+          (@groups ||= {})[group] ||= @all.values.select { |look| look.group == group }
+        end
+
+        # Those of a group that a visit's heater and rulebook have, in the order of the walk.
+        def for(visit, group)
+          in_group(group)
+            .select { |look| look.applies?(visit.heater, visit.rules) }
+            .sort_by
+            .with_index { |look, index| [Heater::Parts::PLACES.index(look.place), index] }
+        end
+
+        def [](id)
+          @all.fetch(id.to_sym) do
+            raise NotFound.new("There is nothing to look at called “#{id}”.", field: :item)
+          end
+        end
+      end
+
+      attr_reader :id, :group, :part, :findings
+
+      def initialize(id, group, part)
+        @id = id
+        @group = group
+        @part = part
+        @findings = {}
+        @applies = ->(_) { true }
+      end
+
+      def ask(text = nil) = text ? @ask = text : @ask
+      def sound(text = nil) = text ? @sound = text : @sound || "Sound"
+      def place = Heater::Parts.place(part)
+      # On which heaters, and under which rulebooks (all unless said).
+      def on(&block) = @applies = block
+      def books(*ids) = ids.empty? ? @books : @books = ids
+
+      def applies?(heater, rules)
+        (books.nil? || books.include?(rules.book.id)) && @applies.call(heater)
+      end
+
+      # A wrong that can be found; `who` is its part's trade unless said.
+      def wrong(id, text, grade, who: Heater::Parts.trade(part), **more)
+        @findings[id] = Finding.new(id:, text:, grade:, who:, **more)
+      end
+
+      # The answer as a symbol; Error with those there are.
+      def answer(given)
+        (ANSWERS + findings.keys).find { |id| id.to_s == given.to_s } or
+          raise Error.new(
+            "#{id} cannot be “#{given}”; it must be one of: " \
+            "#{(ANSWERS + findings.keys).join(", ")}.",
+            field: :finding,
+            code: :unknown_choice
+          )
+      end
+
+      private
+
+      # One rule by its clause in each book: code(irc: "P2804.6.1", upc: "608.5", g3: "G3").
+      def code(irc: nil, upc: nil, g3: nil, practice: nil)
+        named = {
+          us_irc: irc && published("IRC", irc),
+          us_upc: upc && published("UPC", upc),
+          england_g3: g3 && published("Approved Document G", g3)
+        }
+        named.transform_values { |source| source || common_practice(practice) }
+      end
+    end
+  end
+end

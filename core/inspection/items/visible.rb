@@ -1,0 +1,273 @@
+# frozen_string_literal: true
+
+# What can be seen from the top down, without touching.
+
+Munimen::Inspection::InspectionItem.define :shut_off, group: :visible, part: :cold_shut_off do
+  ask "{Supply_valve}"
+  sound "Present, reachable, lever in line"
+  wrong :missing, "No working shut-off on the cold side", :defect,
+        source: common_practice("a heater is isolated on its cold side"),
+        remedy: "Fit a full-bore valve on the cold inlet.",
+        due_in: 90, explain: "The water to the heater cannot be shut off on its own."
+  wrong :out_of_reach, "Shut-off cannot be reached", :defect,
+        source: common_practice("a shut-off must be reachable"),
+        remedy: "Make it reachable, or fit one that is.",
+        due_in: 90, explain: "In an emergency nobody could reach the valve."
+end
+
+Munimen::Inspection::InspectionItem.define :insulation, group: :visible, part: :hot_outlet do
+  ask "Pipe insulation, {two_feet}"
+  sound "Insulated"
+  wrong :bare, "Hot and cold pipes bare near the tank", :advice,
+        source: common_practice("near the tank"),
+        remedy: "Insulate the {two_feet}.",
+        due_in: 365, explain: "A little heat is lost through the pipes."
+end
+
+Munimen::Inspection::InspectionItem.define :unions, group: :visible, part: :hot_outlet do
+  ask "Dielectric unions"
+  sound "Clean, or not needed"
+  wrong :corroded, "Corrosion where copper meets steel", :watch,
+        source: common_practice("copper and steel need a dielectric union"),
+        remedy: "InspectionItem again next year; fit unions when the pipes are next open.",
+        due_in: 365, explain: "Two metals touch and one of them is corroding."
+end
+
+Munimen::Inspection::InspectionItem.define :trim_rings, group: :visible, part: :flue do
+  ask "Plastic rings at the flue"
+  sound "Flat and clean"
+  on(&:gas?)
+  wrong :rippled, "Trim rings rippled by heat", :watch,
+        source: common_practice("some hot gas has spilled at some time"),
+        remedy: "Test the {draught}, worst case.",
+        due_in: 30, explain: "Hot flue gas has come out where it should not, at some time."
+  wrong :melted,
+        "Rings melted, soot or scorch marks",
+        :danger,
+        source: common_practice("the flue has been blowing back"),
+        remedy: "Burner off, ventilate, CO test, find the cause before it runs again.",
+        due_in: 0,
+        explain:
+          "Exhaust gas has been coming back into the room. It carries carbon monoxide, which kills."
+end
+
+Munimen::Inspection::InspectionItem.define :flue, group: :visible, part: :flue do
+  ask "Flue"
+  sound "Continuous, rising, supported"
+  on(&:gas?)
+  wrong :disconnected,
+        "Flue open, disconnected or blocked",
+        :danger,
+        source: {
+          us_irc: published("NFPA 54", "12.7"),
+          us_upc: published("NFPA 54", "12.7"),
+          england_g3: published("BS 5440", "flues and air supply")
+        },
+        remedy: "Burner off until the flue is whole and draws.",
+        due_in: 0,
+        explain: "Exhaust gas can enter the house. It carries carbon monoxide, which kills."
+  wrong :poor_fall,
+        "Flue falls, sags or is not supported",
+        :defect,
+        source: {
+          us_irc: published("NFPA 54", "12.7"),
+          us_upc: published("NFPA 54", "12.7"),
+          england_g3: published("BS 5440", "flues and air supply")
+        },
+        remedy: "Re-hang it: rising a quarter inch per foot, supported.",
+        due_in: 30,
+        explain: "The exhaust pipe does not rise as it must."
+end
+
+Munimen::Inspection::InspectionItem.define :draft_hood, group: :visible, part: :draft_hood do
+  ask "Hood of the flue"
+  sound "Seated"
+  on { |heater| heater.gas? && heater.hood != :sealed }
+  wrong :loose,
+        "Hood loose or off",
+        :danger,
+        source: {
+          us_irc: published("NFPA 54", "12.13"),
+          us_upc: published("NFPA 54", "12.13"),
+          england_g3: published("BS 5440", "flues and air supply")
+        },
+        remedy: "Burner off; seat and fix the hood, test the {draught}.",
+        due_in: 0,
+        explain: "Exhaust gas can enter the room instead of going up the flue."
+end
+
+Munimen::Inspection::InspectionItem.define :combustion_air, group: :visible, part: :burner do
+  ask "Free air for the burner"
+  sound "Open"
+  on(&:gas?)
+  wrong :obstructed,
+        "No free opening for combustion air",
+        :defect,
+        source: {
+          us_irc: published("NFPA 54", "9.3"),
+          us_upc: published("NFPA 54", "9.3"),
+          england_g3: published("BS 5440", "flues and air supply")
+        },
+        remedy: "Give the room its openings; work out their size.",
+        due_in: 14,
+        explain: "The burner does not get enough air to burn clean."
+end
+
+Munimen::Inspection::InspectionItem.define :intake, group: :visible, part: :burner do
+  ask "Intake screen and sight glass"
+  sound "Free of lint"
+  on(&:gas?)
+  wrong :choked, "Intake screen choked with lint", :defect,
+        source: common_practice("a choked screen starves the burner"),
+        remedy: "Vacuum and brush the screen.",
+        due_in: 0, explain: "Dust starves the burner of air."
+end
+
+Munimen::Inspection::InspectionItem.define :ignition_height, group: :visible, part: :burner do
+  ask "Height of the burner in a garage"
+  books :us_irc, :us_upc
+  sound "18 in or more, or listed for it"
+  on { |heater| heater.gas? && %i[garage unknown].include?(heater.location) }
+  wrong :low,
+        "Ignition source under 18 in above a garage floor",
+        :defect,
+        source: code(irc: "M1307.3", upc: "507.13"),
+        remedy: "Raise the heater, or confirm that it is listed as flammable-{vapour} resistant.",
+        due_in: 60,
+        explain: "Fuel {vapour} creeps along a garage floor; a flame near the floor can light it."
+end
+
+Munimen::Inspection::InspectionItem.define :anode_seen, group: :visible, part: :anode do
+  ask "Anode hexagon"
+  sound "Present, or combined with the outlet"
+  on { |heater| heater.anode != :none }
+  wrong :absent, "No anode", :watch,
+        source: common_practice("bare steel corrodes without one"),
+        remedy: "Plan an anode at the next drain.",
+        due_in: 365, explain: "The rod that protects the tank from rust is not there."
+end
+
+Munimen::Inspection::InspectionItem.define :relief_present, group: :visible, part: :relief_valve do
+  ask "{Relief_valve}"
+  sound "Present, on its tapping, nothing between it and the tank"
+  wrong :missing,
+        "No {relief_valve}",
+        :danger,
+        source: code(irc: "P2804.1", upc: "608.4", g3: "G3, safety devices"),
+        remedy: "Heat and water off until one is fitted.",
+        due_in: 0,
+        explain: "The last protection against a bursting tank is missing.",
+        unsafe_discharge: true
+  wrong :plugged,
+        "{Relief_valve} plugged, capped or shut off",
+        :danger,
+        source: code(irc: "P2804.6.1", upc: "608.5", g3: "G3, safety devices"),
+        remedy: "Heat off. Take the plug out or replace the valve before the heater runs.",
+        due_in: 0,
+        explain: "The last protection against a bursting tank has been blocked.",
+        unsafe_discharge: true
+  wrong :crusted, "Crust or corrosion at the {relief_valve}", :watch,
+        source: common_practice("mineral build-up at the seat"),
+        remedy: "Have a replacement at hand when it is exercised.",
+        due_in: 30, explain: "The safety valve shows deposits; it may not close again."
+end
+
+Munimen::Inspection::InspectionItem.define :leak, group: :visible, part: :tank do
+  ask "Leaks"
+  sound "Dry"
+  wrong :fitting, "Leak at a fitting", :defect,
+        source: common_practice("repairable"),
+        remedy: "Re-make the joint.",
+        due_in: 14, explain: "A joint drips."
+  wrong :gasket, "Leak at an {element}'s gasket", :defect,
+        source: common_practice("repairable"),
+        remedy: "Drain below it, new gasket, hand tight plus an eighth to a quarter turn.",
+        due_in: 14, explain: "A seal on the tank drips."
+  wrong :body,
+        "Tank body leaking, or rusty water from under the jacket",
+        :defect,
+        source: common_practice("a leaking tank is finished"),
+        remedy: "Replace the heater; it cannot be repaired.",
+        due_in: 7,
+        explain: "The tank itself has rusted through. It will get worse and can fail suddenly."
+end
+
+Munimen::Inspection::InspectionItem.define :pan, group: :visible, part: :pan do
+  ask "Pan under the {heater}, and its drain"
+  sound "Present, drained"
+  on { |heater| heater.pan != :no }
+  wrong :no_pan, "No pan where a leak would do damage", :defect,
+        source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
+        remedy: "Fit a pan with a drain.",
+        due_in: 180, explain: "A leak would run into the building."
+  wrong :no_drain, "Pan without a drain, or a drain that is too small", :defect,
+        source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
+        remedy: "Run a drain of 3/4 in (22 mm) or more to outdoors or an indirect waste.",
+        due_in: 180, explain: "The tray under the heater cannot empty."
+end
+
+Munimen::Inspection::InspectionItem.define :disconnect, group: :visible, part: :disconnect do
+  ask "Means of disconnection"
+  sound "In sight, or lockable at the board"
+  on { |heater| !heater.electric_sources.empty? }
+  wrong :missing,
+        "No disconnect in sight, none lockable",
+        :defect,
+        source: {
+          us_irc: published("NEC", "422.31"),
+          us_upc: published("NEC", "422.31"),
+          england_g3: published("BS 7671", "double-pole isolation")
+        },
+        remedy: "Fit one in sight, or a lock at the {breaker}.",
+        due_in: 60,
+        explain: "Whoever works on the heater cannot make sure that it stays off."
+end
+
+Munimen::Inspection::InspectionItem.define :grounding, group: :visible, part: :disconnect do
+  ask "{Earth} or bond connection"
+  sound "Seen"
+  on { |heater| !heater.electric_sources.empty? }
+  wrong :absent,
+        "No {earth} connection",
+        :defect,
+        source: {
+          us_irc: published("NEC", "250.110"),
+          us_upc: published("NEC", "250.110"),
+          england_g3: published("BS 7671", "protective earthing")
+        },
+        remedy: "Connect it, prove continuity.",
+        due_in: 14,
+        explain: "If a wire touches the metal, nothing would trip."
+end
+
+Munimen::Inspection::InspectionItem.define :straps, group: :visible, part: :tank do
+  ask "Seismic straps, where required"
+  books :us_irc, :us_upc
+  sound "Upper and lower third, or not required"
+  wrong :missing, "Straps missing where they are required", :defect,
+        source: code(irc: "P2801.8", upc: "507.2"),
+        remedy: "Strap it in the upper and the lower third.",
+        due_in: 90, explain: "An earthquake could throw the heater over."
+end
+
+Munimen::Inspection::InspectionItem.define :drain_valve, group: :visible, part: :drain_valve do
+  ask "Drain valve"
+  sound "Dry, not brittle"
+  wrong :drips, "Drain valve drips", :watch,
+        source: common_practice("sediment on the seat"),
+        remedy: "Cap it, note it, look again tomorrow.",
+        due_in: 30, explain: "The valve at the bottom drips a little."
+  wrong :brittle, "Old plastic drain valve, brittle", :advice,
+        source: common_practice("they break when they are turned"),
+        remedy: "Replace it at the next drain.",
+        due_in: 365, explain: "The valve at the bottom may break when used."
+end
+
+Munimen::Inspection::InspectionItem.define :service_tag, group: :visible, part: :tank do
+  ask "Service tag and instructions"
+  sound "Present"
+  wrong :none, "No service tag or instructions at the heater", :advice,
+        source: common_practice("the next person should know what was done"),
+        remedy: "Hang a tag today.",
+        due_in: 0, explain: "Nobody can see when it was last serviced."
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Planning
+    # Why each step of an order is there: asked for, or the first later step whose need it makes
+    # true.
+    class Reasons
+      def initialize(space, visit, operations, goals)
+        @space = space
+        @visit = visit
+        @operations = operations
+        @goals = goals
+      end
+
+      # Text for the step at an index.
+      def for(index)
+        operation = @operations[index]
+        return operation.because if @goals.include?(operation.id)
+
+        made = @space.expand(operation.makes.merge(operation.wait&.makes || {}))
+        @operations[(index + 1)..].each do |later|
+          @space.expand(later.needs_under(@visit.rules)).each do |name, values|
+            next unless made.key?(name) && values.intersect?(made[name])
+
+            return "“#{later.title}” needs it: #{Work::StateWords.need(name, values)}. " \
+                   "#{operation.because}"
+          end
+        end
+        operation.because
+      end
+    end
+  end
+end

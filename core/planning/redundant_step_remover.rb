@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Planning
+    # Takes idle steps out of an order of moves: helpers without which every other step still
+    # finds what it needs – one alone, or two that undo each other. Times stay as they were; what
+    # is left waits.
+    class RedundantStepRemover
+      REACH = 10 # steps between two that undo each other
+
+      # space: Work::StateSpace. rules: in force. state: where the order starts. goals: ids that
+      # must stay.
+      def initialize(space, rules, state, goals)
+        @space = space
+        @rules = rules
+        @state = state
+        @goals = goals
+        @needs = {}
+        @effects = {}
+      end
+
+      # The moves that are left.
+      def of(moves)
+        index = 0
+        before = states(moves)
+        while index < moves.size
+          shorter = without(moves, index, before)
+          shorter ? before = states(moves = shorter) : index += 1
+        end
+        moves
+      end
+
+      private
+
+      # The state before each move; a wait is taken to be over when the next step comes.
+      def states(moves)
+        state = @state.dup
+        moves.map { |move| state.dup.tap { state.merge!(effects(move)) } }
+      end
+
+      def without(moves, index, before)
+        return if goal?(moves[index])
+        if works?(moves, before, index, index)
+          return moves.reject.with_index { |_, at| at == index }
+        end
+
+        other = ((index + 1)..[index + REACH, moves.size - 1].min).find do |candidate|
+          !goal?(moves[candidate]) && works?(moves, before, index, candidate)
+        end
+        moves.reject.with_index { |_, at| [index, other].include?(at) } if other
+      end
+
+      def goal?(move) = @goals.include?(move.op.id)
+
+      # Whether each step still finds its needs met without two of them (or one, given twice).
+      # Followed is only what then differs from the order as it was: once nothing does, nothing
+      # will.
+      def works?(moves, before, one, other)
+        differs = {}
+        (one...moves.size).each do |at|
+          return true if at > other && differs.empty?
+
+          removed = at == one || at == other
+          return false unless removed || met?(needs(moves[at]), differs)
+
+          if removed
+            stays(differs, effects(moves[at]), before[at])
+          else
+            effects(moves[at]).each_key { |name| differs.delete(name) }
+          end
+        end
+        true
+      end
+
+      def met?(needs, differs)
+        differs.all? { |name, value| needs[name].nil? || needs[name].include?(value) }
+      end
+
+      # A move that is taken out changes nothing: what it would have set stays as it is.
+      def stays(differs, effects, before)
+        effects.each do |name, value|
+          held = differs.fetch(name, before[name])
+          held == value ? differs.delete(name) : differs[name] = held
+        end
+      end
+
+      def needs(move)
+        @needs[move.op.id] ||= @space.expand(move.op.operation.needs_under(@rules)).to_h
+      end
+
+      def effects(move)
+        operation = move.op.operation
+        @effects[operation.id] ||= [
+          operation.makes,
+          operation.wait&.makes || {}
+        ].flat_map { |effects| @space.expand(effects).map { |name, values| [name, values.first] } }
+          .to_h
+      end
+    end
+  end
+end

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Munimen
+  class Visit
+    # What was decided in a visit, and the one codec of the names that decisions are kept under.
+    # Some stand alone (consent), some are about something: a job postponed, a danger, a fault test.
+    #
+    #   Decisions.name(:put_off, :flush)             # => "put_off.flush"
+    #   Decisions.parse("danger.relief_drip.action") # => [:danger, ["relief_drip", "action"]]
+    #   Decisions.new("put_off.flush" => "no time").postponed # => {flush: "no time"}
+    class Decisions
+      # Those that stand alone, with the words that each may be; nil: any text.
+      ALONE = {
+        consent: %w[given refused],
+        spare_at_hand: %w[yes no],
+        water_by: nil,
+        anode_alloy: nil,
+        outcome: %w[in_service in_service_with_limits left_off],
+        outcome_reason: nil
+      }.freeze
+      WORD = /[a-z0-9_]+/
+      CHECK = /[a-z0-9_.]+/
+      # Those that are about something: how that is written.
+      ABOUT = {
+        put_off: /(#{WORD})/,
+        also: /(#{WORD})/,
+        fault: /(#{WORD})\.(#{WORD})/,
+        danger: /(#{CHECK})\.(action|told)/,
+        accept: /(#{CHECK})/
+      }.freeze
+
+      class << self
+        # The name of a decision about something.
+        def name(kind, *about) = [kind, *about].join(".")
+
+        # [kind, [about, …]] of a name, or nil where there is no such decision.
+        def parse(name)
+          kind, rest = name.to_s.split(".", 2)
+          return ([kind.to_sym, []] if ALONE.key?(kind&.to_sym)) unless rest
+
+          found = ABOUT[kind.to_sym]&.match(rest)
+          [kind.to_sym, found.captures] if found && found[0] == rest
+        end
+
+        # Raises Error unless there is such a decision and it may be this.
+        def check!(name, value)
+          parse(name) or
+            raise Error.new("“#{name}” is no decision.", field: :name, code: :unknown_choice)
+          choices = ALONE[name.to_sym]
+          return if choices.nil? || choices.include?(value)
+
+          text = "#{name} must be one of: #{choices.join(", ")}."
+          raise Error.new(text, field: name, code: :unknown_choice)
+        end
+      end
+
+      # texts: {name => text}, the last of each name.
+      def initialize(texts)
+        @texts = texts
+      end
+
+      def [](name) = @texts[name.to_s]
+      def to_h = @texts
+
+      # Text about something, or nil where nothing was said.
+      def about(kind, *about)
+        text = self[self.class.name(kind, *about)].to_s.strip
+        text unless text.empty?
+      end
+
+      # What was done about a danger, and who was told; nil where that is not said.
+      def action(check) = about(:danger, check, :action)
+      def told(check) = about(:danger, check, :told)
+
+      # The customer's acceptance of a deficiency in writing, or nil.
+      def accepted(check) = about(:accept, check)
+
+      # Jobs put off to another day: {job => reason}.
+      def postponed = of(:put_off).to_h { |(job), text| [job.to_sym, text] }
+
+      # Operations asked for besides those of the jobs.
+      def extra_operations = of(:also).map { |(id), _| id.to_sym }
+
+      # Answers to the fault finder's tests of a symptom: {test => outcome}.
+      def fault_answers(symptom)
+        found = of(:fault).select { |(of, _), _| of == symptom.to_s }
+        found.to_h { |(_, test), outcome| [test.to_sym, outcome.to_sym] }
+      end
+
+      private
+
+      # [[about, …], text] of a kind; taken back where the text is empty.
+      def of(kind)
+        @texts.filter_map do |name, text|
+          found, about = self.class.parse(name)
+          [about, text] if found == kind && !text.to_s.empty?
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Munimen
+  class Visit
+    class Format
+      # Brings files of older versions up to today's, a version at a time; what is read is always
+      # the newest.
+      module Upgrades
+        STEPS = {
+          # The rulebook was called the site's code profile.
+          1 => lambda { |data|
+            site = data["site"]
+            next data unless site.is_a?(Hash) && site.key?("code_profile")
+
+            data.merge(
+              "site" => site.except("code_profile").merge("rulebook" => site["code_profile"])
+            )
+          }
+        }.freeze
+
+        module_function
+
+        # data: a Hash with text keys; without a version it is of the first. Raises Error on one
+        # that is not known.
+        def newest(data)
+          version = data.fetch("version", STEPS.keys.min)
+          unless version == VERSION || STEPS.key?(version)
+            raise Error.new(
+              "version must be one of: #{[*STEPS.keys, VERSION].join(", ")}.",
+              field: :version,
+              code: :unknown_version
+            )
+          end
+
+          STEPS
+            .select { |from, _| from >= version }
+            .sort
+            .reduce(data) { |older, (_, step)| step.call(older) }
+        end
+      end
+    end
+  end
+end

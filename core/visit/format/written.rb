@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Munimen
+  class Visit
+    class Format
+      # A Visit as a file in the open format: read again it gives the same verdicts.
+      module Written
+        module_function
+
+        # Plain data, ready for JSON.
+        def of(visit)
+          {
+            version: VERSION,
+            date: visit.date&.iso8601,
+            now: moment(visit.now),
+            site: {
+              rulebook: visit.rules.book.id
+            },
+            house_rules: visit.rules.to_h,
+            heater: visit.heater.to_h(units: visit.units),
+            jobs: visit.jobs,
+            readings: readings(visit),
+            observations: visit.observations.map { |one| plain(one) },
+            steps: visit.steps.map { |one| plain(one) },
+            decisions: visit.decisions.to_h,
+            notes: visit.notes.map { |one| plain(one) }
+          }.compact
+        end
+
+        def readings(visit)
+          arrival = Work::StateSpace.new(visit.heater).arrival
+          visit.readings.map do |one|
+            state = one.state.to_h.reject { |name, value| arrival[name] == value }
+            {
+              **one.to_h.slice(:id, :name, :at, :by, :instrument),
+              value: one.typed,
+              method: one.entry_method,
+              corrected_by: one.superseded,
+              state:
+            }.compact
+          end
+        end
+
+        def plain(one)
+          one.to_h.compact.transform_values { |value| value.is_a?(Time) ? moment(value) : value }
+        end
+
+        def moment(time) = time&.getutc&.iso8601(3)
+        private_class_method :readings, :plain, :moment
+      end
+    end
+  end
+end

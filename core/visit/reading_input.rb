@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module Munimen
+  class Visit
+    # Turns what a person typed for a reading into a Reading: the name must be known, the value a
+    # quantity of its kind (a bare number in the site's unit) or one of its words.
+    module ReadingInput
+      # Readings that no operation asks for, but that explain others.
+      EXTRA = {
+        cold_temperature: :temperature,
+        mains_pressure: :pressure,
+        night_rise: :pressure
+      }.freeze
+
+      module_function
+
+      # name => Work::Operation::Read
+      def known
+        @known ||=
+          Work::Operation
+            .all
+            .flat_map(&:reads)
+            .to_h { |read| [read.name, read] }
+            .merge(
+              EXTRA.to_h do |name, kind|
+                [
+                  name,
+                  Work::Operation::Read.new(name:, kind:, ask: name.to_s.tr("_", " ").capitalize)
+                ]
+              end
+            )
+      end
+
+      def read(name, value, units:, **rest)
+        declared = known[name.to_s.to_sym] or
+          raise Error.new(
+            "There is no reading “#{name}”; there are: #{known.keys.sort.join(", ")}.",
+            field: :name,
+            code: :unknown_choice
+          )
+        base = { name: declared.name, typed: value.to_s, **rest }
+        return Visit::Reading.new(choice: word(declared, value), **base) if declared.kind == :choice
+
+        Visit::Reading.new(quantity: quantity(declared, value, units), **base)
+      end
+
+      # A gauge on a water system cannot stand below zero.
+      def quantity(declared, value, units)
+        read = Measure::Quantity.parse(value, declared.kind, system: units, field: declared.name)
+        return read unless declared.kind == :pressure && read.si.negative?
+
+        raise Error.new(
+          "“#{value}” is below zero; a #{declared.name.to_s.tr("_", " ")} is at least 0 " \
+          "#{read.kind.unit(units).label}.",
+          field: declared.name,
+          code: :out_of_range
+        )
+      end
+
+      def word(declared, value)
+        declared.choices.find { |choice| choice.to_s == value.to_s } or
+          raise Error.new(
+            "#{declared.name} cannot be “#{value}”; it must be one of: " \
+            "#{declared.choices.join(", ")}.",
+            field: declared.name,
+            code: :unknown_choice
+          )
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # What each role may do, said once: use cases ask for it, and the screen shows what a person
+    # may.
+    #
+    #   Abilities.of("office") # => [:day_plan, :parts, :tables, …]
+    module Abilities
+      ROLES = {
+        backup: %i[owner],
+        day_plan: %i[owner office],
+        house_rules: %i[owner],
+        instruments: %i[owner],
+        mail_server: %i[owner],
+        parts: %i[owner office],
+        people: %i[owner],
+        records: %i[owner office plumber],
+        site_rules: %i[owner plumber],
+        tables: %i[owner office],
+        visit: %i[owner plumber inspector]
+      }.freeze
+
+      module_function
+
+      # Names of all that a role may do.
+      def of(role) = ROLES.select { |_, roles| roles.include?(role.to_s.to_sym) }.keys
+    end
+  end
+end

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Takes down a new customer.
+    class AddCustomer
+      def initialize(context) = @context = context
+
+      # Returns the customer's row. `id` is a UUID made by the caller; sending it twice does no
+      # harm.
+      def call(id:, name:, phone: nil, email: nil, note: nil)
+        @context.may!(:records)
+        @context.records.customers.add(
+          id:,
+          name: @context.text!(name, :name),
+          phone: @context.text!(phone, :phone, required: false),
+          email: @context.text!(email, :email, required: false),
+          note: @context.text!(note, :note, max: 2000, required: false),
+          created_at: @context.stamp
+        )
+        @context.records.customers.find(id)
+      end
+    end
+  end
+end

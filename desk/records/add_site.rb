@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Takes down a customer's site, with the rulebook that holds there.
+    class AddSite
+      def initialize(context) = @context = context
+
+      def call(id:, customer_id:, address:, code_profile: "us_irc", access: nil)
+        @context.may!(:records)
+        book = Rules::Book.find(code_profile)
+        @context.records.customers.find(customer_id)
+        @context.records.customers.add_site(
+          id:,
+          customer_id:,
+          address: @context.text!(address, :address),
+          code_profile: book.id.to_s,
+          access: @context.text!(access, :access, max: 2000, required: false),
+          created_at: @context.stamp
+        )
+        @context.records.customers.site(id)
+      end
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Changes what is known of a customer.
+    class ChangeCustomer
+      LONGEST = { name: 200, phone: 200, email: 200, note: 2000 }.freeze
+
+      def initialize(context) = @context = context
+
+      # What is not given stays; an empty text empties it. Returns the customer's row.
+      def call(id, **given)
+        @context.may!(:records)
+        before = @context.records.customers.find(id)
+        text = LONGEST.to_h do |name, max|
+          [
+            name,
+            @context.text!(given.fetch(name, before[name]), name, max:, required: name == :name)
+          ]
+        end
+        @context.records.customers.update(id, text)
+        @context.records.customers.find(id)
+      end
+    end
+  end
+end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # What a form for a heater is made of: fields in groups, units, choices, the kinds that have
+    # each field, and which choices make others pointless.
+    module HeaterForm
+      GROUPS = {
+        plate: %i[
+          maker model serial capacity input manifold_pressure coil_power coil_flow element_upper
+          element_lower immersion_power element_voltage working_pressure set_point
+          cut_out_temperature manufactured installed
+        ],
+        around: %i[
+          ignition hood vent backup_immersion coil_control location water_supply vessel
+          vessel_volume regulator regulator_setting backflow anode pan mixing_valve recirculation
+          instructions_kept
+        ],
+        relief: %i[
+          relief_set_pressure relief_set_temperature relief_rating relief_probe relief_thread
+          relief_fitted relief_history relief_outlet expansion_relief expansion_relief_pressure
+          tundish discharge_ends d1_size d1_length d2_size d2_length d2_bends shared_discharge
+        ]
+      }.freeze
+
+      # field => the field that decides, and its values that make it pointless
+      HIDDEN = {
+        vessel_volume: [:vessel, %i[none bubble]],
+        regulator_setting: [:regulator, %i[no]],
+        expansion_relief_pressure: [:expansion_relief, %i[no]],
+        immersion_power: [:backup_immersion, %i[no]]
+      }.freeze
+
+      # Asked of unvented cylinders, and of every heater where English rules hold.
+      ENGLISH = %i[
+        tundish expansion_relief expansion_relief_pressure d1_size d1_length d2_size d2_length
+        d2_bends shared_discharge relief_outlet cut_out_temperature
+      ].freeze
+
+      module_function
+
+      # Plain data for schema HeaterFields of the contract, under the words of some units.
+      def fields(units = :us)
+        form = Heater::Fields
+        {
+          first_kind: units == :england ? :unvented_indirect : :gas_storage,
+          groups: GROUPS.map { |id, names| { id:, names: } },
+          quantities: form::QUANTITIES.map { |name, kind| quantity(name, kind, units) },
+          words: form::WORDS.map { |name, choices| { name:, choices:, kinds: kinds(name, units) } },
+          texts: form::TEXTS,
+          hidden: HIDDEN.map { |name, (by, values)| { name:, by:, values: } }
+        }
+      end
+
+      def quantity(name, kind, units)
+        { name:, unit: Measure::Kind[kind].unit(units).label, kinds: kinds(name, units) }
+      end
+
+      def kinds(name, units)
+        known = Heater::Fields::KINDS.select { |kind| Heater::Fields.of?(kind, name) }
+        ENGLISH.include?(name) && units != :england ? known & Heater::Fields::UNVENTED : known
+      end
+      private_class_method :kinds, :quantity
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require "tempfile"
+
+module Munimen
+  module Desk
+    # Logs that are being read now, each in a thread of its own: how far it is, or what went
+    # wrong. Kept for an hour.
+    class LogImports
+      KEPT = 3600
+      AT_ONCE = 3
+      Import = Struct.new(:id, :account, :share, :error, :done, :started, keyword_init: true)
+
+      def initialize
+        @imports = {}
+        @lock = Mutex.new
+      end
+
+      # Starts reading; `work` is called with a block for the share. Raises Refused when too many
+      # run.
+      def start(id, account, &work)
+        import = @lock.synchronize { enter(id, account) } or return
+        Thread.new do
+          work.call(->(share) { import.share = share })
+          import.done = true
+        rescue Munimen::Error => e
+          import.error = e
+        rescue StandardError => e
+          warn "#{e.class}: #{e.message}\n  #{Array(e.backtrace).first(8).join("\n  ")}"
+          import.error =
+            Error.new("The file could not be read to its end.", field: :log, code: :unreadable)
+        end
+      end
+
+      def find(id, account) = @imports[id]&.then { |import| import if import.account == account }
+
+      private
+
+      def enter(id, account)
+        @imports.delete_if { |_, import| Time.now - import.started > KEPT }
+        return if @imports[id] && @imports[id].error.nil?
+        if @imports.values.count { |one| !one.done && one.error.nil? } >= AT_ONCE
+          raise Refused.new("Other logs are being read; try again in a moment.", code: :busy)
+        end
+
+        @imports[id] = Import.new(id:, account:, share: 0.0, started: Time.now)
+      end
+    end
+  end
+end

@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The visits of the day, and what is owed, most urgent first.
+    class ViewToday
+      MOST = 8 # of what is owed; the rest has a screen of its own
+
+      def initialize(context) = @context = context
+
+      def call(today: @context.now.to_date)
+        {
+          date: today.iso8601,
+          visits: @context.records.visits.of_day(today.iso8601).map { |row| visit(row) },
+          **owed
+        }
+      end
+
+      private
+
+      def visit(row)
+        versioned_cache =
+          @context
+            .records
+            .versioned_cache
+            .fetch(row[:id], row[:version], now: @context.now) { work_out(row) }
+        row.slice(
+          :id,
+          :status,
+          :planned_for,
+          :started_at,
+          :signed_at,
+          :outcome,
+          :label,
+          :heater_id,
+          :customer,
+          :address,
+          :person
+        ).merge(versioned_cache)
+      end
+
+      # Jobs, kind and work line; they hold until a wait that runs is over.
+      def work_out(row)
+        core = @context.records.visits.load(row[:id], now: @context.now)
+        [
+          {
+            jobs: core.jobs.map { |job| core.words.say(Work::Job[job].title) },
+            kind: core.heater.kind,
+            line: line(row, core)
+          },
+          core.running_waits.map(&:ends_at).min
+        ]
+      end
+
+      # The visit's work line: hands-on blocks and waits from its start, in seconds.
+      def line(row, core)
+        return { done: core.standing.size, blocks: [] } if row[:status] == "signed"
+
+        plan = @context.records.plans.plan(core)
+        { done: core.standing.size, total: plan.total, hands_on: plan.hands_on,
+          blocks: plan.steps.map do |step|
+            {
+              start: step.start,
+              seconds: step.hands_on,
+              title: core.words.say(step.operation.title),
+              wait: step.wait&.seconds,
+              manner: step.wait&.manner
+            }
+          end }
+      end
+
+      def owed
+        all = Owed.new(@context).call
+        {
+          owed:
+            all[:owed]
+              .first(MOST)
+              .map do |one|
+                one.slice(
+                  :id,
+                  :kind,
+                  :on,
+                  :text,
+                  :grade,
+                  :heater_id,
+                  :label,
+                  :address,
+                  :customer,
+                  :job,
+                  :late
+                )
+              end,
+          why_first: all[:why_first],
+          owed_in_all: all[:counts][:open]
+        }
+      end
+    end
+  end
+end

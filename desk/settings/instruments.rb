@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The firm's instruments: what they read, where they answer, when they were calibrated.
+    class Instruments
+      YEAR = 365 # days a calibration holds; common practice
+      FIELDS = %i[id title reads host port device point calibrated].freeze
+
+      def initialize(context) = @context = context
+
+      # [{id:, title:, reads:, calibrated:, overdue:, …}]; a person's list, with what the screen
+      # says of each.
+      # For the screen of a visit: what may be taken from which.
+      def briefly = list.map { |one| one.slice(:id, :title, :reads, :point, :overdue, :note) }
+
+      def list
+        kept.map { |one| one.merge(overdue: overdue?(one), note: note(one)) }
+      end
+
+      # Raises NotFound.
+      def find(id)
+        list.find { |one| one[:id] == id } ||
+          raise(NotFound.new("There is no such instrument.", field: :instrument))
+      end
+
+      def replace(instruments)
+        @context.may!(:instruments)
+        @context.records.settings[:instruments] = instruments.map { |one| checked(one) }
+        list
+      end
+
+      private
+
+      def kept
+        (@context.records.settings[:instruments] || []).map { |one| one.transform_keys(&:to_sym) }
+      end
+
+      def checked(given)
+        one = FIELDS.to_h { |name| [name, @context.text!(given[name], name, max: 80)] }
+        Measure::Kind[one[:reads]]
+        one[:port] = Integer(one[:port], exception: false)&.then do |port|
+          port if port.between?(1, 65_535)
+        end ||
+                     raise(
+                       Error.new("port must be a number from 1 to " \
+                                 "65535.", field: :port, code: :out_of_range)
+                     )
+        Date.iso8601(one[:calibrated])
+        one
+      rescue ArgumentError
+        raise Error.new(
+          "calibrated must be a date such as 2026-01-31.",
+          field: :calibrated,
+          code: :bad_date
+        )
+      rescue KeyError
+        raise Error.new(
+          "reads must be a kind of quantity such as pressure, gas_pressure or temperature.",
+          field: :reads,
+          code: :unknown_choice
+        )
+      end
+
+      def overdue?(one) = Date.iso8601(one[:calibrated]) + YEAR < @context.now.to_date
+
+      # What goes with a reading.
+      def note(one)
+        "#{one[:title]}, calibrated " \
+          "#{one[:calibrated]}#{" – calibration overdue" if overdue?(one)}"
+      end
+    end
+  end
+end

@@ -1,0 +1,188 @@
+# frozen_string_literal: true
+
+require "mail"
+
+module Munimen
+  module Desk
+    # Messages to customers: a report's link, a reminder of what is owed. They lie in the outbox
+    # as .eml until somebody sends them, or go by SMTP where a server is set.
+    class Outbox
+      def initialize(context, base:)
+        @context = context
+        @base = base
+      end
+
+      # {smtp:, server: {host:, port:, user:, from:} or nil, messages:}
+      def list
+        {
+          smtp: !smtp.nil?,
+          server: @context.records.settings[:smtp]&.except("password"),
+          messages: sharing.messages.map { |row| row.merge(state: state(row)) }
+        }
+      end
+
+      def eml(id) = sharing.message(id)[:eml]
+
+      # Writes a mail with the link to a signed visit's page.
+      def report(visit_id, id:, recipient:, days: 30)
+        page = ReportPage.new(@context).call(visit_id)
+        words = Words[page[:units]]
+        link = Share.new(@context).create(visit_id, id:, days:)
+        write(
+          id:,
+          kind: "report",
+          recipient:,
+          subject: words.say("Your {heater}: report of #{words.date(page[:date])}"),
+          text: [
+            page[:customer],
+            page[:page][:sentence],
+            "The whole report, to read or to print, until #{words.date(link[:expires_at])}:\n" \
+            "#{@base}/shared/#{link[:token]}"
+          ]
+        )
+      end
+
+      # Writes a mail that reminds of something owed.
+      def reminder(due_id, id:, recipient:)
+        row =
+          @context.records.dues.find(due_id) ||
+          raise(NotFound.new("Nothing of this name is owed.", field: :due))
+        place = @context.records.heaters.with_place(row[:heater_id])
+        words = Words[place[:book].units]
+        day = words.date(row[:on])
+        write(
+          id:,
+          kind: "reminder",
+          recipient:,
+          subject: words.say("Your {heater}: due #{day}"),
+          text: [
+            place[:customer],
+            "At #{place[:address]} (#{place[:label]}) this is due on #{day}:",
+            row[:text],
+            "Please answer this mail or call us, and we will find a time."
+          ]
+        )
+      end
+
+      # Sends one by SMTP. Raises Refused where no server is set or it does not take the mail; the
+      # message stays.
+      def deliver(id)
+        @context.may!(:records)
+        row = sharing.message(id)
+        return list if row[:sent_at]
+
+        mail = Mail.new(row[:eml])
+        mail.delivery_method :smtp,
+                             **(
+                               smtp ||
+                                 raise(
+                                   Refused.new(
+                                     "No mail server is set: take the .eml into your mail " \
+                                     "program, or set one.",
+                                     code: :no_smtp
+                                   )
+                                 )
+                             )
+        mail.deliver!
+        sharing.sent(id, at: @context.stamp)
+        list
+      rescue IOError,
+             SystemCallError,
+             SocketError,
+             Net::ProtocolError,
+             OpenSSL::SSL::SSLError,
+             Timeout::Error => e
+        sharing.sent(id, at: nil, error: e.class.name)
+        raise Refused.new(
+          "The mail server did not take it (#{e.class.name.split("::").last}). It stays in " \
+          "the outbox.",
+          code: :not_sent
+        )
+      end
+
+      # The server: {host:, port:, user:, password:, from:}; the password is never told again. An
+      # empty host unsets it.
+      def set(host:, port: 587, user: nil, password: nil, from: nil)
+        @context.may!(:mail_server)
+        unless port.between?(1, 65_535)
+          raise Error.new(
+            "port must be a number from 1 to 65535.",
+            field: :port,
+            code: :out_of_range
+          )
+        end
+
+        kept = @context.records.settings[:smtp] || {}
+        given = {
+          host: @context.text!(host, :host, required: false),
+          port:,
+          user: @context.text!(user, :user, required: false),
+          from: from && address!(from, :from),
+          password: password.to_s.empty? ? kept["password"] : password
+        }
+        @context.records.settings[:smtp] = given[:host] ? given : nil
+        list
+      end
+
+      private
+
+      def sharing = @context.records.sharing
+      def state(row) = row[:sent_at] ? "sent" : "waiting"
+
+      def smtp
+        kept = @context.records.settings[:smtp] or return
+        tls = kept["port"] == 465
+        {
+          address: kept["host"],
+          port: kept["port"],
+          user_name: kept["user"],
+          password: kept["password"],
+          ssl: tls,
+          enable_starttls: tls ? false : :auto,
+          open_timeout: 10,
+          read_timeout: 20
+        }.compact
+      end
+
+      def write(id:, kind:, recipient:, subject:, text:)
+        @context.may!(:records)
+        firm = @context.records.settings.firm
+        from = (@context.records.settings[:smtp] || {})["from"] || @context.person[:email]
+        to = address!(recipient, :recipient)
+        body =
+          "#{[*text, firm.values_at("name", "address", "phone").compact.join("\n")].join("\n\n")}\n"
+        mail = Mail.new(
+          from: "#{Mail::Utilities.quote_phrase(firm["name"].to_s)} <#{from}>",
+          to:,
+          subject:,
+          body:,
+          charset: "UTF-8",
+          message_id: "<#{id}@munimen.invalid>",
+          date: @context.now
+        )
+        sharing.add_message(
+          id:,
+          kind:,
+          recipient: to,
+          subject:,
+          eml: mail.to_s,
+          at: @context.stamp,
+          account_id: @context.person[:id]
+        )
+        list
+      end
+
+      # One plain address: no list, no line break, nothing that would add a header.
+      def address!(text, field)
+        text = @context.text!(text, field, max: 254)
+        return text if text.match?(/\A[^\s<>,;:"@]+@[^\s<>,;:"@]+\z/)
+
+        raise Error.new(
+          "#{field} must be one e-mail address such as name@example.com.",
+          field:,
+          code: :bad_address
+        )
+      end
+    end
+  end
+end

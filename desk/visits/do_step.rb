@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Marks an operation as done, found already so, or not tested with a reason; or undoes the
+    # last one. Refuses what its needs do not allow, naming the need and the step that makes it
+    # true; a need of convenience may be passed over with a reason, which the report carries.
+    class DoStep
+      def initialize(context) = @context = context
+
+      def call(visit_id, id:, operation:, outcome:, reason: nil, override: nil, at: nil)
+        @context.may!(:visit)
+        row = @context.open_visit!(visit_id)
+        return if @context.records.visits.written?(:steps, id)
+
+        time = @context.done_at(at, not_before: row[:started_at])
+        visit = @context.records.visits.load(visit_id, now: time)
+        work = Work::Operation[operation]
+        override = @context.text!(override, :override, max: 300, required: false)
+        check(visit, work, outcome, reason, override)
+        write(
+          visit_id,
+          id,
+          work,
+          outcome,
+          override || reason,
+          time,
+          made: outcome == "done" ? work.read_effects(visit) : nil
+        )
+        @context.step_completed(visit_id, work.id)
+      rescue Refused => e
+        @context.was_refused(work.id, e) if work
+        raise
+      end
+
+      # Undoes the last step that stands.
+      def undo(visit_id, id:)
+        @context.may!(:visit)
+        @context.open_visit!(visit_id)
+        return if @context.records.visits.written?(:steps, id)
+
+        last = @context.records.visits.load(visit_id, now: @context.now).standing.last or
+          raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
+        @context.records.visits.write(
+          :steps,
+          id:,
+          visit_id:,
+          operation: last.operation.to_s,
+          outcome: "undone",
+          of: last.id,
+          at: @context.stamp,
+          account_id: @context.person[:id]
+        )
+      end
+
+      private
+
+      def check(visit, work, outcome, reason, override)
+        case outcome
+        when "not_tested"
+          @context.text!(reason, :reason, max: 300)
+        when "done", "already_so"
+          competent!(visit, work)
+          Readiness.new(visit, work).check!(found_so: outcome == "already_so", override:)
+        else
+          raise Error.new(
+            "outcome must be done, already_so or not_tested.",
+            field: :outcome,
+            code: :unknown_choice
+          )
+        end
+      end
+
+      # A step outside the person's competence is handed over; it can be given up with a reason.
+      def competent!(visit, work)
+        lacking =
+          Work::Competence.new(visit, Store::People.qualifications(@context.person)).missing(
+            work
+          ) or return
+        raise Refused.new(lacking[:text], code: :not_competent)
+      end
+
+      def write(visit_id, id, work, outcome, reason, time, made:)
+        @context.records.visits.write(
+          :steps,
+          id:,
+          visit_id:,
+          operation: work.id.to_s,
+          outcome:,
+          made:,
+          at: @context.stamp(time),
+          reason: @context.text!(reason, :reason, max: 300, required: false),
+          account_id: @context.person[:id]
+        )
+      end
+    end
+  end
+end

@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+require "securerandom"
+
+module Munimen
+  module Desk
+    # What a signed visit leaves behind: deficiencies found, rectified or accepted, and what is
+    # owed when.
+    class FollowUp
+      def initialize(context, row, visit)
+        @context = context
+        @row = row
+        @visit = visit
+        @judge = Judgement::Judge.new(visit)
+        @on = visit.date.iso8601
+      end
+
+      def call
+        close_what_is_sound
+        @judge.deficiencies.each { |verdict| write(verdict) }
+        owe
+      end
+
+      private
+
+      def deficiencies = @context.records.deficiencies
+      def heater_id = @row[:heater_id]
+
+      def accepted(verdict)
+        @visit.decisions.accepted(verdict.check) unless verdict.grade == :danger
+      end
+
+      # An open deficiency whose check is sound now, or was put right on this visit, is rectified.
+      def close_what_is_sound
+        open = deficiencies.open(heater_id)
+        proofs.each do |check, verdict|
+          close(open[check], "rectified", say(verdict.text)) if open.key?(check)
+        end
+        @judge.rectified.each do |verdict|
+          next if open.key?(verdict.check.to_s)
+
+          close(written(verdict), "rectified", "Put right on the same visit.")
+        end
+      end
+
+      # {check => the verdict that proves it sound now}, of those that do not stand any more.
+      def proofs
+        sound = @judge.verdicts.select { |verdict| verdict.grade == :sound } + @judge.rectified
+        standing = @judge.deficiencies.map { |verdict| verdict.check.to_s }
+        sound.to_h { |verdict| [verdict.check.to_s, verdict] }.except(*standing)
+      end
+
+      def say(text) = @visit.words.say(text)
+
+      # Writes a deficiency down, closed at once where the customer has accepted it.
+      def write(verdict)
+        row = written(verdict)
+        text = accepted(verdict)
+        close(row, "accepted", text) if text
+      end
+
+      # The row of a deficiency that was found, or found again.
+      def written(verdict)
+        deficiencies.found(
+          heater_id:,
+          visit_id: @row[:id],
+          on: @on,
+          id: SecureRandom.uuid,
+          check: verdict.check.to_s,
+          part: verdict.part.to_s,
+          grade: verdict.grade.to_s,
+          text: say(verdict.text),
+          remedy: say(verdict.remedy),
+          due: verdict.due_in && (@visit.date + verdict.due_in).iso8601
+        )
+        deficiencies.open(heater_id)[verdict.check.to_s]
+      end
+
+      def close(row, status, evidence)
+        deficiencies.close(row[:id], status:, visit_id: @row[:id], on: @on, evidence:)
+      end
+
+      def owe
+        open = @judge.deficiencies.reject { |verdict| accepted(verdict) }
+        items = Calendar::Due.after(@visit, open, on: @visit.date)
+        settle(items)
+        items.each { |item| add(item) }
+      end
+
+      # What this visit has done is not due any more.
+      def settle(items)
+        judged = @judge.verdicts.reject { |verdict| verdict.grade == :not_tested }
+        @context.records.dues.settle(
+          heater_id:,
+          at: @context.stamp,
+          jobs: (@visit.jobs + Calendar::Due.settled_jobs(@visit)).uniq.map(&:to_s),
+          checks: judged.map { |verdict| verdict.check.to_s },
+          kinds: ended(items)
+        )
+      end
+
+      def add(item)
+        @context.records.dues.add(
+          id: SecureRandom.uuid,
+          heater_id:,
+          visit_id: @row[:id],
+          kind: item.kind.to_s,
+          on: item.on.iso8601,
+          text: item.text,
+          grade: item.grade&.to_s,
+          job: item.job&.to_s,
+          check: item.check&.to_s
+        )
+      end
+
+      # Kinds that this visit owes anew, and a heater left off that is back in service.
+      def ended(items)
+        back = @visit.decision(:outcome) == "left_off" ? [] : ["left_off"]
+        items.map(&:kind).uniq.select { |kind| Calendar::Rule[kind].renewed? }.map(&:to_s) + back
+      end
+    end
+  end
+end

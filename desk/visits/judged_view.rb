@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # What was written down in a visit and what it comes to, as plain data for the screen: readings,
+    # verdicts, deficiencies, outcome, and the pictures that carry them.
+    class JudgedView
+      attr_reader :judge
+
+      def initialize(context, visit)
+        @context = context
+        @visit = visit
+        @judge = Judgement::Judge.new(visit)
+      end
+
+      def written
+        corrected, standing = @visit.readings.partition(&:superseded)
+        {
+          readings: standing.to_h { |reading| [reading.name, reading(reading)] },
+          corrected: corrected.map { |reading| reading(reading) },
+          observations: @visit.observations.to_h { |seen| [seen.item, observation(seen)] },
+          decisions: @visit.decisions.to_h
+        }
+      end
+
+      def findings
+        {
+          suggested:,
+          verdicts: verdicts(judge.verdicts),
+          deficiencies: verdicts(judge.deficiencies),
+          rectified: verdicts(judge.rectified),
+          outcome:
+        }
+      end
+
+      # which: of :meaning, :ladder, :marks; all of them unless said.
+      def pictures(*which)
+        meaning = Judgement::Meaning.new(@visit)
+        draw = {
+          meaning: -> { meaning.to_h },
+          ladder: -> { Drawing::Ladder.new(@visit, meaning).to_h },
+          marks: -> { Judgement::Marks.new(@visit, judge).to_h }
+        }
+        (which.empty? ? draw : draw.slice(*which)).transform_values(&:call)
+      end
+
+      private
+
+      def reading(reading) = StepView.reading(reading, @visit.units)
+      def observation(seen) = { finding: seen.finding, note: seen.note }
+
+      def outcome
+        outcome = Judgement::Outcome.new(@visit, judge.deficiencies)
+        {
+          proposed: outcome.proposed,
+          chosen: outcome.chosen,
+          because: @visit.words.say(outcome.because),
+          sentence: outcome.sentence(@visit.words)
+        }
+      end
+
+      # Jobs that would put right what has been found, and are not among the visit's.
+      def suggested
+        return [] if @visit.look_only?
+
+        found = judge.deficiencies.to_h { |verdict| [verdict.check, verdict] }
+        jobs = Work::Job.fitting(@visit.heater).reject { |job| @visit.jobs.include?(job.id) }
+        jobs.filter_map do |job|
+          verdict = job.cures.filter_map { |check| found[check] }.first or next
+          { job: job.id, title: say(job.title), because: say(verdict.text) }
+        end
+      end
+
+      def say(text) = @visit.words.say(text)
+
+      def verdicts(list)
+        list.map do |verdict|
+          StepView.verdict(verdict, @visit).merge(
+            claim_first: claim_first(verdict),
+            since: since(verdict)
+          )
+        end
+      end
+
+      # A tank that leaks is bought only after the maker has been asked.
+      def claim_first(verdict)
+        return unless verdict.check == :leak && @visit.observation(:leak)&.finding == :body
+
+        Heater::Warranty.claim_first(@visit.heater, on: @visit.date)
+      end
+
+      # The day of an earlier visit on which it was found first, or nil.
+      def since(verdict)
+        @known ||= @context.records.deficiencies.open(@visit.site[:heater_id])
+        before = verdict.finding? && @known[verdict.check.to_s]
+        before[:found_on] if before && before[:found_in] != @visit.site[:id]
+      end
+    end
+  end
+end

@@ -1,0 +1,202 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # May this operation be marked as done now? Its needs, policy, readings and answers must be
+    # there.
+    class Readiness
+      # way: NextStepFinder of the visit, where many are asked about.
+      def initialize(visit, operation, way: NextStepFinder.new(visit))
+        @visit = visit
+        @operation = operation
+        @way = way
+        @space = Work::StateSpace.new(visit.heater)
+      end
+
+      # Raises Refused naming what is missing; `found_so` skips the needs of something found
+      # already done; `override`, a reason, passes over needs of convenience and of waiting, never
+      # those that protect.
+      def check!(found_so: false, override: nil)
+        not_on_this_heater
+        return only_for_states if found_so
+
+        forbidden
+        unmet(override)
+        disturbance
+        readings
+        answers
+      end
+
+      # [{name:, text:, met:, soft:, waiting:, step:}] – each need, whether it holds, whether it
+      # may be passed over with a reason, what runs that will make it true, and else the step that
+      # does.
+      def needs
+        @space.expand(@operation.needs_under(@visit.rules)).map do |name, values|
+          met = values.include?(@visit.state[name])
+          wait = met ? nil : running_maker(name, values)
+          {
+            name:,
+            text: @visit.words.say(Work::StateWords.need(name, values)),
+            met:,
+            soft: Work::Interlocks.soft?([name]),
+            waiting: wait && @visit.words.say(wait.label),
+            step: met || wait ? nil : @way.to(name, values)
+          }
+        end
+      end
+
+      private
+
+      def running_maker(name, values)
+        @visit.running_waits.find do |wait|
+          (@space.expand(Work::Operation[wait.operation].wait.makes)[name] || []).intersect?(values)
+        end
+      end
+
+      def not_on_this_heater
+        return if @operation.applies?(@visit.heater)
+
+        raise Refused.new("This is not done on this heater.", code: :not_applicable)
+      end
+
+      def only_for_states
+        return if @operation.reads.reject(&:optional).empty? && @operation.looks.nil?
+
+        raise Refused.new(
+          "What is read or seen cannot be “already so”: it must be read or seen now.",
+          code: :must_be_read
+        )
+      end
+
+      def forbidden
+        because = @operation.forbidden_because(@visit) or return
+        raise Refused.new(@visit.words.say(because), code: :forbidden_here)
+      end
+
+      def unmet(override)
+        missing = needs.reject { |need| need[:met] }
+        return if missing.empty?
+
+        soft = Work::Interlocks.soft?(missing.map { |need| need[:name] })
+        return if override && soft
+        if override
+          raise Refused.new(
+            "This is never passed over: #{missing.map { |need| need[:text] }.join("; ")}.",
+            code: :never_overridden,
+            details: {
+              needs: missing
+            }
+          )
+        end
+
+        refuse(missing, soft)
+      end
+
+      def refuse(missing, soft)
+        first = missing.first
+        offer = first[:step] && Work::Operation[first[:step]]
+        text = "First it must be true: #{missing.map { |need| need[:text] }.join("; ")}."
+        text += " Next step on the way there: “#{@visit.words.say(offer.title)}”." if offer
+        raise Refused.new(
+          text,
+          code: :need_unmet,
+          details: {
+            needs: missing,
+            step: first[:step],
+            soft:
+          }
+        )
+      end
+
+      # What would spoil a wait that is still running has to wait with it.
+      def disturbance
+        wait = @visit.history.disturbed_by(@operation).first or return
+        raise Refused.new(
+          @visit.words.say(
+            "“#{wait.label}” still runs for #{(wait.seconds_left / 60.0).ceil} min, and " \
+            "this would spoil it. Wait, or say that it is over."
+          ),
+          code: :spoils_wait,
+          details: {
+            operation: wait.operation
+          }
+        )
+      end
+
+      def readings
+        @operation.reads.each do |read|
+          reading = @visit.reading(read.name)
+          next if reading.nil? && !read.wanted?(@visit)
+          unless reading
+            raise Refused.new(
+              @visit.words.say("Still to read: #{read.ask}."),
+              field: read.name,
+              code: :reading_missing
+            )
+          end
+
+          again(read, reading)
+
+          wrong = @space.unmet(
+            @operation.needs_under(@visit.rules),
+            reading.state.empty? ? @visit.state : @visit.state.merge(reading.state)
+          ).except(*@operation.makes.keys)
+          next if wrong.empty?
+
+          unmet = wrong.map { |name, values| Work::StateWords.need(name, values) }.join("; ")
+          text = "#{read.ask} was read when this was not yet true: #{unmet}. Read it again."
+          raise Refused.new(
+            @visit.words.say(text),
+            field: read.name,
+            code: :read_in_wrong_state
+          )
+        end
+      end
+
+      # What can be done again is read again.
+      def again(read, reading)
+        if @operation.repeatable?
+          last = @visit.standing.reverse.find do |step|
+            step.operation == @operation.id && step.outcome == :done
+          end
+        end
+        return unless last&.at && reading.at && Time.iso8601(reading.at) <= last.at
+
+        raise Refused.new(
+          @visit.words.say("#{read.ask}: that is from the time before. Read it again."),
+          field: read.name,
+          code: :read_again
+        )
+      end
+
+      def answers
+        if @operation.decides && @visit.decision(@operation.decides).nil?
+          raise Refused.new(
+            "Note the answer first.",
+            field: @operation.decides,
+            code: :decision_missing
+          )
+        end
+        return unless @operation.looks
+
+        open =
+          Inspection::InspectionItem
+            .for(@visit, @operation.looks)
+            .select { |look| @visit.observation(look.id).nil? }
+        return if open.empty?
+
+        raise Refused.new(
+          @visit.words.say(
+            "Still to answer: #{open.map(&:ask).first(3).join(", ")}" \
+            "#{" and #{open.size - 3} more" if open.size > 3}."
+          ),
+          field: open.first.id,
+          code: :answers_missing,
+          details: {
+            items: open.map(&:id)
+          }
+        )
+      end
+    end
+  end
+end

@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The customer's page of a visit with its letterhead: worked out while the visit is open, and
+    # as it was kept once it is signed.
+    class ReportPage
+      def initialize(context) = @context = context
+
+      # {firm:, heater:, place:, date:, person:, page:, section:, ladder:, signatures:}, symbols
+      # as keys.
+      def call(visit_id)
+        row = @context.records.visits.find(visit_id)
+        return kept(row) if row[:status] == "signed" && row[:page]
+
+        visit = @context.records.visits.load(visit_id, now: @context.now)
+        build(visit, visit_id)
+      end
+
+      # The same with the customer's e-mail address, which no link shows.
+      def for_firm(visit_id) = call(visit_id).merge(email: @context.records.visits.email(visit_id))
+
+      # Bytes of its PDF: as it was signed, or, where something was added later, with that.
+      def pdf(visit_id)
+        page = call(visit_id)
+        sealed = @context.records.seals.of(visit_id)
+        if sealed && page[:amendments].empty? && @context.records.reports.exist?(sealed[:file])
+          return @context.records.reports.read(sealed[:file])
+        end
+
+        Formats::ReportPdf.new(page).render
+      end
+
+      private
+
+      def kept(row)
+        @context.records.visits.page(row[:id]).merge(
+          signed_at: row[:signed_at],
+          signatures: signatures(row[:id]),
+          amendments: amendments(row[:id])
+        )
+      end
+
+      def amendments(visit_id)
+        @context
+          .records
+          .visits
+          .amendments(visit_id)
+          .map { |row| row.slice(:reason, :text, :at, :by) }
+      end
+
+      def build(visit, visit_id)
+        place = visit.site
+        heater = visit.heater
+        {
+          visit_id:,
+          firm: @context.records.settings.firm,
+          date: visit.date&.iso8601,
+          person: place[:person] || @context.person[:name],
+          customer: place[:customer],
+          address: place[:address],
+          units: visit.units,
+          heater: {
+            label: place[:label],
+            maker: heater.maker,
+            model: heater.model,
+            serial: heater.serial,
+            kind: heater.kind,
+            capacity: heater.capacity.format(visit.units)
+          },
+          page: Report::CustomerPage.new(visit).to_h,
+          section: Drawing::Section.new(heater, units: visit.units).to_h,
+          marks: marks(visit),
+          ladder: Drawing::Ladder.new(visit).to_h,
+          parts: Heater::Parts.of(heater).to_h { |part| [part.id, visit.words.part(part.id)] },
+          signatures: signatures(visit_id),
+          signed_at: nil,
+          amendments: []
+        }
+      end
+
+      def marks(visit) = Judgement::Marks.new(visit).to_h
+
+      def signatures(visit_id)
+        @context.records.visits.rows(:signatures, visit_id).map do |row|
+          {
+            signer: row[:signer],
+            name: row[:name],
+            refused: row[:refused],
+            at: row[:at],
+            strokes: row[:strokes]
+          }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Books a visit, or starts one.
+    class StartVisit
+      def initialize(context) = @context = context
+
+      # planned_for: ISO time; account_id: who goes; window_from, window_to: when it was promised
+      # to begin, ISO times. Returns the visit's row.
+      def book(
+        id:,
+        heater_id:,
+        jobs:,
+        planned_for:,
+        account_id: nil,
+        window_from: nil,
+        window_to: nil
+      )
+        @context.may!(:records)
+        @context.records.heaters.find(heater_id)
+        raise Error.new("Say at least one job.", field: :jobs, code: :missing) if Array(jobs).empty?
+
+        promised!(window_from, window_to)
+        known = jobs.map { |job| Work::Job[job].id }
+        @context.records.visits.add(
+          id:,
+          heater_id:,
+          jobs: known,
+          status: "booked",
+          planned_for:,
+          account_id: account_id || @context.person[:id],
+          created_at: @context.stamp,
+          window_from:,
+          window_to:
+        )
+        @context.records.visits.find(id)
+      end
+
+      # Starts a booked visit; starting a started one changes nothing.
+      def start(id)
+        @context.may!(:visit)
+        row = @context.records.visits.find(id)
+        return row unless row[:status] == "booked"
+
+        @context.records.visits.update(
+          id,
+          status: "open",
+          started_at: @context.stamp,
+          account_id: row[:account_id] || @context.person[:id],
+          house_rules: house_rules(row)
+        )
+        @context.records.visits.find(id)
+      end
+
+      private
+
+      def promised!(from, to)
+        return if from.nil? && to.nil?
+        unless from && to
+          raise Error.new(
+            "A promise has a beginning and an end.",
+            field: from ? :window_to : :window_from,
+            code: :missing
+          )
+        end
+        unless Time.iso8601(from) < Time.iso8601(to)
+          raise Error.new(
+            "The promised time ends before it begins.",
+            field: :window_to,
+            code: :out_of_range
+          )
+        end
+      rescue ArgumentError
+        raise Error.new(
+          "A promised time must be an ISO 8601 time such as 2026-11-23T10:00:00Z.",
+          field: :window_from,
+          code: :bad_time
+        )
+      end
+
+      # An inspector's visit only looks.
+      def house_rules(row)
+        return row[:house_rules] unless @context.person[:role] == "inspector"
+
+        row[:house_rules].merge("operate" => "look_only")
+      end
+    end
+  end
+end

@@ -1,0 +1,194 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Operations, readings and verdicts as plain data for a screen, in the visit's words and units.
+    class StepView
+      def self.reading(reading, units)
+        {
+          id: reading.id,
+          by: reading.by,
+          name: reading.name,
+          typed: reading.typed,
+          text:
+            reading.quantity ? reading.quantity.format(units) : reading.choice.to_s.tr("_", " "),
+          value: reading.quantity&.then { |one| one.in(one.kind.unit(units)).round(4) },
+          choice: reading.choice,
+          at: reading.at,
+          state: reading.pressure_state
+        }
+      end
+
+      def self.verdict(verdict, visit)
+        verdict.in_words(visit.words)
+      end
+
+      # person: account row, for what is outside the person's competence.
+      # instruments: the firm's, as Instruments#briefly gives them.
+      def initialize(visit, person, instruments = [])
+        @instruments = instruments
+        @visit = visit
+        @words = visit.words
+        @competence = Work::Competence.new(visit, Store::People.qualifications(person))
+      end
+
+      def planned(step)
+        operation = step.operation
+        brief(operation).merge(words(operation)).merge(
+          start: step.start,
+          hands_on: step.hands_on,
+          why: @words.say(step.why),
+          needs: Readiness.new(@visit, operation, way: @way ||= NextStepFinder.new(@visit)).needs,
+          **asks(operation).slice(:reads),
+          looks: looks(operation),
+          decides: operation.decides,
+          hand_over: @competence.missing(operation)&.fetch(:text),
+          guide: operation.guide,
+          guide_facts: operation.guide_facts(@visit),
+          fits: operation.part_kind,
+          claim_first: claim_first(operation),
+          house_rules: house_rules(operation),
+          calculators: calculators(operation),
+          wait: wait(step.wait)
+        )
+      end
+
+      # {operation:, reads:}: what is read in an operation, as it is asked now.
+      def asks(operation)
+        reads = operation.reads.select { |read| read.applies?(@visit.heater) }
+        { operation: operation.id, reads: reads.map { |read| read_field(read) } }
+      end
+
+      # since: Time of the step before, or of the start: with it, what the step took beside what
+      # was reckoned.
+      def past(step, since = nil)
+        operation = Work::Operation[step.operation]
+        attended =
+          operation.wait&.manner == :attended ? operation.wait.seconds.call(@visit.heater) : 0
+        brief(operation).merge(
+          step: step.id,
+          outcome: step.outcome,
+          reason: step.reason,
+          at: step.at.utc.iso8601(3),
+          by: step.by,
+          reckoned: operation.hands_on + attended,
+          took: since && (step.at - since).round
+        )
+      end
+
+      def left(left)
+        brief(Work::Operation[left.operation]).merge(because: @words.say(left.because))
+      end
+
+      private
+
+      def words(operation)
+        {
+          tools: operation.tools.map { |one| @words.say(one) },
+          materials: operation.materials.map { |one| @words.say(one) },
+          because: @words.say(operation.because),
+          how: @words.say(operation.how),
+          instrument: @words.sentence(operation.instrument),
+          cautions:
+            Words::Cautions.lines(operation.cautions, @visit.heater).map { |line| @words.say(line) }
+        }
+      end
+
+      def claim_first(operation)
+        return unless operation.warranty_first?
+
+        Heater::Warranty.claim_first(@visit.heater, on: @visit.date)
+      end
+
+      def wait(wait)
+        wait && { seconds: wait.seconds, manner: wait.manner, label: wait.label, start: wait.start }
+      end
+
+      def brief(operation)
+        {
+          operation: operation.id,
+          title: @words.say(operation.title),
+          part: operation.part,
+          place: operation.place
+        }
+      end
+
+      def calculators(operation)
+        known = Visit::CalculationInputs.new(@visit)
+        operation.calculators.filter_map do |id, gives|
+          calculation = Calculations::Calculation[id]
+          from, reading = gives.first
+          if calculation.systems.include?(@visit.units) && fits?(id)
+            { id:, title: calculation.title, inputs: known.inputs(calculation), reading:, from: }
+          end
+        end
+      end
+
+      # Two of them are about one country's pipes or one kind of heater.
+      def fits?(id)
+        {
+          discharge_pipe_england: @visit.rules.book.id == :england_g3,
+          combustion_air: @visit.heater.gas?
+        }.fetch(id, true)
+      end
+
+      def house_rules(operation)
+        operation.house_rules.map do |id|
+          question = Rules::Question[id]
+          level, choice = @visit.rules.chain(id).last
+          {
+            id:,
+            ask: @words.say(question.ask),
+            choice: @words.say(question.options.fetch(choice).label),
+            level:
+          }
+        end
+      end
+
+      def read_field(read)
+        unit = read.kind == :choice ? nil : Measure::Kind[read.kind].unit(@visit.units)
+        {
+          name: read.name,
+          ask: @words.say(read.ask),
+          kind: read.kind,
+          unit: unit&.label,
+          optional: read.optional || false,
+          wanted: read.wanted?(@visit),
+          shown: read.asked?(@visit),
+          instruments: instruments(read),
+          choices:
+            read.choices&.map do |choice|
+              { id: choice, label: choice.to_s.tr("_", " ").capitalize }
+            end
+        }
+      end
+
+      # Ids of the firm's instruments that read this, where they are connected.
+      def instruments(read)
+        fitting = @instruments.select do |one|
+          one[:reads].to_s == read.kind.to_s && read.at?(one[:point])
+        end
+        fitting.map { |one| one[:id] }
+      end
+
+      def looks(operation)
+        return unless operation.looks
+
+        Inspection::InspectionItem.for(@visit, operation.looks).map do |look|
+          {
+            id: look.id,
+            ask: @words.say(look.ask),
+            part: look.part,
+            place: look.place,
+            place_name: @words.place(look.place),
+            sound: @words.say(look.sound),
+            findings:
+              look.findings.values.map do |finding|
+                { id: finding.id, text: @words.say(finding.text), grade: finding.grade }
+              end
+          }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Writes down a reading as typed, with the state of the heater it was taken in, and judges it
+    # at once.
+    class TakeReading
+      def initialize(context) = @context = context
+
+      # corrects: id of the reading that was on the screen, or nil when there was none; another
+      # one by somebody else is not written over unseen. Returns {reading:, verdicts:}: the
+      # verdicts in which this reading takes part.
+      def call(
+        visit_id,
+        id:,
+        name:,
+        value:,
+        at: nil,
+        method: nil,
+        instrument: nil,
+        corrects: :whatever
+      )
+        @context.may!(:visit)
+        visit = @context.records.visits.load(
+          visit_id,
+          now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) },
+          corrected: true
+        )
+        conflict(visit, name, id, corrects)
+        reading = Visit::ReadingInput.read(
+          name,
+          value,
+          units: visit.units,
+          id:,
+          state: visit.state,
+          at: @context.stamp(visit.now)
+        )
+        if write(visit_id, visit, reading, method, instrument)
+          visit = visit.with_reading(reading)
+        else
+          reading = visit.reading(reading.name)
+        end
+        { reading:, verdicts: Judgement::Judge.new(visit).verdicts_using(reading.name), visit: }
+      end
+
+      private
+
+      def conflict(visit, name, id, corrects)
+        other = corrects == :whatever ? nil : visit.reading(name.to_s.to_sym)
+        if other.nil? || [id, corrects].include?(other.id) || other.by == @context.person[:id]
+          return
+        end
+
+        who = @context.records.people.find(other.by)&.fetch(:name)
+        raise Refused.new(
+          "#{who} wrote #{other.typed} here meanwhile. Keep that, or put yours in its " \
+          "place: both stay in the record.",
+          field: name,
+          code: :conflict,
+          details: {
+            name:,
+            theirs: other.typed,
+            who:,
+            id: other.id
+          }
+        )
+      end
+
+      # false when this reading has been written before.
+      def write(visit_id, visit, reading, method, instrument)
+        row = {
+          id: reading.id,
+          visit_id:,
+          name: reading.name.to_s,
+          si: reading.quantity&.si,
+          choice: reading.choice&.to_s,
+          typed: reading.typed[0, 60],
+          state: Store::VisitMapper.dump_state(reading.state, visit.heater),
+          method: @context.text!(method, :method, required: false),
+          instrument: @context.text!(instrument, :instrument, required: false),
+          at: reading.at,
+          account_id: @context.person[:id]
+        }
+        @context.records.visits.insert_reading(row)
+      end
+    end
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # Rows as the desk gets them, and back: what is kept as JSON is parsed, a rulebook's id brings
+    # the Rules::Book.
+    #
+    #   Values.of(id: "…", jobs: '["flush"]') # => {id: "…", jobs: [:flush]}
+    module Values
+      PARSERS = {
+        jobs: ->(text) { JSON.parse(text).map(&:to_sym) },
+        house_rules: ->(text) { JSON.parse(text) },
+        installation: ->(text) { JSON.parse(text, symbolize_names: true) },
+        strokes: ->(text) { JSON.parse(text) }
+      }.freeze
+
+      module_function
+
+      # A row (Hash with Symbol keys), or nil, with values in the place of texts.
+      def of(row)
+        return unless row
+
+        read = row.to_h do |name, value|
+          [name, PARSERS.key?(name) && value ? PARSERS[name].call(value) : value]
+        end
+        row[:code_profile] ? read.merge(book: Rules::Book[row[:code_profile]]) : read
+      end
+
+      # Attributes as they are kept.
+      def kept(attributes)
+        attributes.transform_values do |value|
+          value.is_a?(Hash) || value.is_a?(Array) ? JSON.generate(value) : value
+        end
+      end
+    end
+  end
+end

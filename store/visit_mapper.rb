@@ -1,0 +1,129 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # Rows of a visit → the core's Visit.
+    class VisitMapper
+      def initialize(row, now:, firm_rules:, written:)
+        @row = row
+        @now = now
+        @firm_rules = firm_rules
+        @written = written
+      end
+
+      # Heaters already read, by their text and units: they are immutable, and many visits ask for
+      # the same.
+      @heaters = {}
+      @lock = Mutex.new
+
+      # The Installation of a kept text.
+      def self.heater(text, units)
+        @lock.synchronize do
+          @heaters.clear if @heaters.size > 2000
+          @heaters[[text, units]] ||= Heater::Installation.from(JSON.parse(text), units:)
+        end
+      end
+
+      # A reading's state is kept as what differs from the state on arrival.
+      def self.dump_state(state, heater)
+        arrival = Work::StateSpace.new(heater).arrival
+        JSON.generate(state.reject { |name, value| arrival[name] == value })
+      end
+
+      def build
+        rules = Rules::EffectiveRules.new(
+          @row[:code_profile],
+          firm: @firm_rules,
+          site: JSON.parse(@row[:site_rules]),
+          visit: JSON.parse(@row[:visit_rules])
+        )
+        @heater = self.class.heater(@row[:installation], rules.units)
+        Visit.new(
+          heater: @heater,
+          rules:,
+          jobs: JSON.parse(@row[:jobs]).map(&:to_sym),
+          date: Date.iso8601((@row[:started_at] || @row[:planned_for])[0, 10]),
+          now: @now,
+          readings:,
+          observations:,
+          steps:,
+          decisions:,
+          notes:,
+          site: @row
+        )
+      end
+
+      private
+
+      def time(text) = Time.iso8601(text)
+
+      def readings
+        arrival = Work::StateSpace.new(@heater).arrival
+        @written[:readings].map do |row|
+          declared = Visit::ReadingInput.known.fetch(row[:name].to_sym)
+          quantity = row[:si] && Measure::Quantity.new(declared.kind, row[:si], typed: row[:typed])
+          Visit::Reading.new(
+            id: row[:id],
+            name: declared.name,
+            quantity:,
+            choice: row[:choice]&.to_sym,
+            state: arrival.merge(symbols(row[:state])),
+            entry_method: row[:method],
+            at: row[:at],
+            by: row[:account_id],
+            instrument: row[:instrument],
+            superseded: row[:superseded_by],
+            typed: row[:typed]
+          )
+        end
+      end
+
+      def symbols(json)
+        json == "{}" ? {} : JSON.parse(json).to_h { |name, value| [name.to_sym, value.to_sym] }
+      end
+
+      def observations
+        @written[:observations].reject { |row| row[:superseded_by] }.map do |row|
+          Visit::Observation.new(
+            id: row[:id],
+            item: row[:item].to_sym,
+            finding: row[:finding].to_sym,
+            note: row[:note],
+            at: row[:at],
+            by: row[:account_id]
+          )
+        end
+      end
+
+      def steps
+        @written[:steps].map do |row|
+          Visit::Step.new(
+            id: row[:id],
+            operation: row[:operation].to_sym,
+            outcome: row[:outcome].to_sym,
+            reason: row[:reason],
+            at: time(row[:at]),
+            by: row[:account_id],
+            of: row[:of],
+            made: row[:made] && symbols(row[:made])
+          )
+        end
+      end
+
+      def decisions = @written[:decisions].to_h { |row| [row[:name], row[:value]] }
+
+      def notes
+        @written[:notes].map do |row|
+          Visit::Note.new(
+            id: row[:id],
+            entry: row[:entry],
+            place: row[:place],
+            text: row[:text],
+            at: row[:at],
+            by: row[:account_id]
+          )
+        end
+      end
+    end
+  end
+end

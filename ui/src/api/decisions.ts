@@ -1,0 +1,8 @@
+// Names of decisions about something, as core/visit/decisions.rb has them.
+type About =
+  | [kind: 'danger', check: string, what: 'action' | 'told']
+  | [kind: 'fault', symptom: string, test: string]
+  | [kind: 'also', operation: string]
+
+/** decisionName('danger', 'relief_drip', 'told') → “danger.relief_drip.told” */
+export const decisionName = (...about: About) => about.join('.')

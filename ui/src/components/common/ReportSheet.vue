@@ -1,0 +1,307 @@
+<script setup lang="ts">
+// The customer's page as a sheet: on the firm's screen and behind a customer's link it is the same.
+import { type Report } from '@/api/client'
+import GradeMark from './GradeMark.vue'
+import { longDate } from '@/format'
+import SafetyLadder from '@/components/charts/SafetyLadder.vue'
+import SectionDrawing from '@/components/charts/SectionDrawing.vue'
+
+const props = defineProps<{ report: Report }>()
+const long = (iso: string) => longDate(iso.slice(0, 10))
+const path = (strokes: number[][][]) =>
+  strokes
+    .map((stroke) => stroke.map(([x, y], i) => `${i ? 'L' : 'M'}${x! * 300} ${y! * 100}`).join(' '))
+    .join(' ')
+const signature = (who: string) => props.report.signatures.find((one) => one.signer === who)
+</script>
+
+<template>
+  <article class="sheet">
+    <header>
+      <div>
+        <b>{{ report.firm.name }}</b><br /><span class="soft small"
+          >{{ report.firm.address }} {{ report.firm.phone }}</span
+        >
+      </div>
+      <div class="right">
+        <b>{{ report.customer }}</b><br /><span class="soft small"
+          >{{ report.address }}<br />{{ report.date && long(report.date) }}</span
+        >
+      </div>
+    </header>
+    <p v-if="report.page.look_only" class="draft">{{ $t('lookOnly') }}</p>
+    <p v-if="!report.signed_at" class="draft">{{ $t('report.draft') }}</p>
+    <h1 class="verdict" :class="report.page.outcome">{{ report.page.sentence }}</h1>
+    <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>
+    <p class="soft">
+      {{
+        [
+          report.heater.label,
+          report.heater.maker,
+          report.heater.model,
+          report.heater.serial,
+          report.heater.capacity,
+        ]
+          .filter(Boolean)
+          .join(' · ')
+      }}
+    </p>
+
+    <div class="two">
+      <div class="stack">
+        <section v-if="report.page.deficiencies.length">
+          <h2>{{ $t('report.todo') }}</h2>
+          <div
+            v-for="one in report.page.deficiencies"
+            :key="one.check + one.text"
+            class="todo"
+            :class="one.state"
+          >
+            <div class="row between">
+              <GradeMark :grade="one.state" word /><b v-if="one.by" class="small"
+                >{{ $t('report.by') }} {{ long(one.by) }}</b
+              >
+            </div>
+            <p>
+              <b>{{ [one.place, one.gas_situation].filter(Boolean).join(' – ') }}.</b>
+              {{ one.explain ?? one.text }}
+            </p>
+            <p v-if="one.explain" class="small">{{ one.text }}</p>
+            <p class="small">{{ one.remedy }}</p>
+            <p v-if="one.action" class="small">
+              {{ $t('report.action') }}: {{ one.action }}. {{ $t('report.told') }}: {{ one.told }}.
+            </p>
+            <p class="soft small">{{ $t('report.rule') }}: {{ one.source }}</p>
+          </div>
+        </section>
+        <section>
+          <h2>{{ $t('report.results') }}</h2>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col" />
+                <th scope="col">{{ $t('report.measured') }}</th>
+                <th scope="col">{{ $t('report.limit') }}</th>
+                <th scope="col">{{ $t('report.verdict') }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in report.page.results" :key="one.check">
+                <th scope="row">{{ one.title }}</th>
+                <td class="number">{{ one.measured ?? one.text }}</td>
+                <td class="number">{{ one.limit }}</td>
+                <td><GradeMark :grade="one.state" word :size="14" /></td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+        <section v-if="report.page.meaning">
+          <h2>{{ $t('report.meaning') }}</h2>
+          <p v-for="one in report.page.meaning.text" :key="one" class="small">{{ one }}</p>
+        </section>
+        <section v-if="report.page.rectified.length">
+          <h2>{{ $t('report.rectified') }}</h2>
+          <p v-for="one in report.page.rectified" :key="one.text">
+            {{ one.text }} <b>{{ one.by }}</b>
+          </p>
+        </section>
+        <section v-if="report.page.put_off?.length">
+          <h2>{{ $t('report.putOff') }}</h2>
+          <p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p>
+        </section>
+        <section v-if="report.page.out_of_order?.length">
+          <h2>{{ $t('report.outOfOrder') }}</h2>
+          <p v-for="one in report.page.out_of_order" :key="one.text" class="small">
+            {{ one.text }}: {{ one.reason }}
+          </p>
+        </section>
+        <section v-if="report.page.not_tested.length">
+          <h2>{{ $t('report.notTested') }}</h2>
+          <ul class="dots">
+            <li v-for="one in report.page.not_tested" :key="one.text">{{ one.text }}</li>
+          </ul>
+        </section>
+      </div>
+      <div class="stack">
+        <SectionDrawing :section="report.section" :parts="report.parts" :marks="report.marks" />
+        <SafetyLadder :ladder="report.ladder" />
+      </div>
+    </div>
+    <div class="two">
+      <section>
+        <h2>{{ $t('report.cautions') }}</h2>
+        <ul class="dots">
+          <li v-for="one in report.page.cautions" :key="one">{{ one }}</li>
+        </ul>
+      </section>
+      <section>
+        <h2>{{ $t('report.next') }}</h2>
+        <ul class="dots">
+          <li v-for="one in report.page.next_dates" :key="one.text">
+            <b>{{ long(one.on) }}</b> {{ one.text }}
+          </li>
+        </ul>
+      </section>
+      <section>
+        <h2>{{ $t('report.done') }}</h2>
+        <p class="small">{{ report.page.done.join(' · ') }}</p>
+      </section>
+      <section v-if="report.page.house_rules?.length">
+        <h2>{{ $t('settings.rules') }}</h2>
+        <p v-for="one in report.page.house_rules" :key="one.ask" class="small">
+          {{ one.ask }} <b>{{ one.choice }}</b> ({{ $t(`levels.${one.level}`) }})
+        </p>
+      </section>
+      <section v-if="report.page.glossary.length">
+        <h2>{{ $t('report.glossary') }}</h2>
+        <p v-for="one in report.page.glossary" :key="one.term" class="small">
+          <b>{{ one.term }}</b>: {{ one.gloss }}
+        </p>
+      </section>
+    </div>
+    <section v-if="report.amendments.length">
+      <h2>{{ $t('report.amended') }}</h2>
+      <p v-for="one in report.amendments" :key="one.at">
+        <b>{{ long(one.at) }}, {{ one.by }}:</b> {{ one.text }}
+        <span class="soft small">({{ one.reason }})</span>
+      </p>
+    </section>
+    <div class="two signatures">
+      <div v-for="who in ['customer', 'plumber'] as const" :key="who">
+        <svg
+          v-if="signature(who)?.strokes"
+          viewBox="0 0 300 100"
+          role="img"
+          :aria-label="signature(who)?.name ?? ''"
+        >
+          <path :d="path(signature(who)!.strokes!)" />
+        </svg>
+        <p>
+          {{ $t(`report.${who}`) }}:
+          <b>{{
+            signature(who)?.refused
+              ? `${$t('report.notSigned')} – ${signature(who)?.refused}`
+              : (signature(who)?.name ?? $t('report.notSigned'))
+          }}</b>
+        </p>
+      </div>
+    </div>
+    <footer class="soft small">
+      {{ $t('report.who') }}: {{ report.person }} · {{ $t('report.rules') }}:
+      {{ report.page.rulebook }}. {{ report.page.edition }}
+    </footer>
+  </article>
+</template>
+
+<style scoped>
+.sheet {
+  background: var(--raised);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 26px;
+  display: grid;
+  gap: 14px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  border-bottom: 2px solid var(--copper);
+  padding-bottom: 10px;
+}
+.right {
+  text-align: right;
+}
+.draft {
+  background: var(--watch-soft);
+  color: var(--watch);
+  padding: 6px 10px;
+  border-radius: 6px;
+}
+.verdict {
+  font-size: 1.5rem;
+  padding: 12px 16px;
+  border-radius: 8px;
+  background: var(--sound-soft);
+}
+.verdict.in_service_with_limits {
+  background: var(--defect-soft);
+}
+.verdict.left_off {
+  background: var(--danger-soft);
+}
+.two {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr;
+  gap: 24px;
+}
+h2 {
+  margin-bottom: 6px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.92rem;
+}
+th,
+td {
+  text-align: left;
+  padding: 6px 8px 6px 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: top;
+  font-weight: 400;
+}
+thead th {
+  color: var(--ink-soft);
+  font-size: 0.85rem;
+}
+.todo {
+  border-left: 5px solid var(--line);
+  padding: 6px 0 6px 12px;
+  margin-bottom: 10px;
+}
+.todo.danger {
+  border-color: var(--danger);
+}
+.todo.defect {
+  border-color: var(--defect);
+}
+.todo.watch {
+  border-color: var(--watch);
+}
+.dots li {
+  padding: 3px 0 3px 14px;
+  position: relative;
+}
+.dots li::before {
+  content: '–';
+  position: absolute;
+  left: 0;
+}
+.signatures svg {
+  height: 70px;
+  width: 210px;
+  border-bottom: 1px solid var(--ink-soft);
+  display: block;
+}
+.signatures path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.4;
+}
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+  .sheet {
+    padding: 14px;
+  }
+  header {
+    flex-direction: column;
+    gap: 8px;
+  }
+  .right {
+    text-align: left;
+  }
+}
+</style>

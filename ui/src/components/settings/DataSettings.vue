@@ -1,0 +1,156 @@
+<script setup lang="ts">
+// Data out and in: backup and restore, the chain of seals, tables as CSV with a look before
+// anything is taken over.
+import { onMounted, ref } from 'vue'
+import { api, csrf, unwrap, problemFrom, type Schemas } from '@/api/client'
+import { may } from '@/api/session'
+import FileChooser from '@/components/common/FileChooser.vue'
+import { useRequest } from '@/composables/useRequest'
+
+defineProps<{ tables: Schemas['Settings']['tables'] }>()
+const owner = may('backup')
+const seals = ref<Schemas['Seals'] | null>(null)
+const told = ref('')
+const { error, busy, run } = useRequest()
+const table = ref('customers')
+const fates = ref<Schemas['TableFates'] | null>(null)
+const file = ref<File | null>(null)
+const backup = ref<File | null>(null)
+
+function attempt(action: () => Promise<void>) {
+  told.value = ''
+  return run(action)
+}
+async function send<T>(path: string, type: string, body: File): Promise<T> {
+  const response = await fetch(path, {
+    method: 'POST',
+    headers: { 'Content-Type': type, 'X-CSRF-Token': csrf() },
+    body,
+  })
+  const answer: unknown = await response.json()
+  if (!response.ok) throw problemFrom(response.status, answer)
+  return answer as T
+}
+onMounted(
+  () => owner && attempt(async () => void (seals.value = await unwrap(api.GET('/api/seals')))),
+)
+const look = (chosen: File) =>
+  attempt(async () => {
+    file.value = chosen
+    fates.value = await send(`/api/tables/${table.value}/preview`, 'text/csv', chosen)
+  })
+const take = () =>
+  attempt(async () => {
+    fates.value = await send(`/api/tables/${table.value}`, 'text/csv', file.value!)
+    told.value = 'data.imported'
+    file.value = null
+  })
+const restore = () =>
+  attempt(async () => {
+    seals.value = await send('/api/restore', 'application/zip', backup.value!)
+    told.value = 'data.restored'
+    backup.value = null
+  })
+const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.value?.errors ?? '')}`
+</script>
+
+<template>
+  <section class="panel stack">
+    <h2>{{ $t('data.title') }}</h2>
+    <p v-if="error" role="alert">{{ error }}</p>
+    <p v-if="told" role="status">
+      <b>{{ $t(told) }}</b>
+    </p>
+    <div v-if="owner" class="stack">
+      <h3>{{ $t('data.backup') }}</h3>
+      <p class="soft small">{{ $t('data.backupLead') }}</p>
+      <div class="row">
+        <a class="plain-button" href="/api/backup.zip" download>{{ $t('data.make') }}</a>
+        <FileChooser
+          name="backup"
+          accept=".zip,application/zip"
+          :label="$t('data.choose')"
+          @chosen="backup = $event"
+        />
+        <template v-if="backup"
+          ><span class="small">{{ backup.name }}</span
+          ><el-button type="danger" :loading="busy" @click="restore">{{
+            $t('data.restore')
+          }}</el-button></template
+        >
+      </div>
+      <p class="soft small">
+        {{ $t('data.bundleLead') }} <a href="/api/bundle.zip" download>{{ $t('data.bundle') }}</a>
+      </p>
+      <p v-if="seals" class="small">
+        {{
+          seals.problems.length
+            ? $t('data.broken', { n: seals.problems.length })
+            : $t('data.whole', { n: seals.size })
+        }}
+      </p>
+      <ul v-if="seals?.problems.length">
+        <li v-for="one in seals.problems.slice(0, 20)" :key="one" class="small">{{ one }}</li>
+      </ul>
+    </div>
+    <div class="stack">
+      <h3>{{ $t('data.tables') }}</h3>
+      <p class="soft small">{{ $t('data.tablesLead') }}</p>
+      <div class="row">
+        <el-select
+          v-model="table"
+          class="narrow"
+          :aria-label="$t('data.tables')"
+          @change="fates = null"
+          ><el-option v-for="one in tables" :key="one.id" :value="one.id" :label="one.title"
+        /></el-select>
+        <a class="plain-button" :href="`/api/tables/${table}/export.csv`" download>{{
+          $t('data.export')
+        }}</a>
+        <FileChooser name="table" accept=".csv,text/csv" :label="$t('data.look')" @chosen="look" />
+      </div>
+      <template v-if="fates">
+        <p role="status">
+          {{ $t('data.fates', fates.counts) }}
+          <a v-if="fates.errors" :href="errors()" download="errors.csv">{{ $t('data.errors') }}</a>
+        </p>
+        <div class="rows">
+          <table>
+            <tbody>
+              <tr v-for="row in fates.rows" :key="row.line" :class="row.fate">
+                <td class="number">{{ row.line }}</td>
+                <td>{{ $t(`data.fate.${row.fate}`) }}</td>
+                <td>{{ row.text }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <el-button
+          v-if="file"
+          type="primary"
+          :disabled="fates.counts.wrong > 0"
+          :loading="busy"
+          @click="take"
+          >{{ $t('data.import') }}</el-button
+        >
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.narrow {
+  width: 200px;
+}
+.rows {
+  max-height: 260px;
+  overflow: auto;
+}
+td {
+  padding: 4px 10px 4px 0;
+  border-bottom: 1px solid var(--line);
+}
+.wrong td {
+  color: var(--danger);
+}
+</style>

@@ -1,0 +1,250 @@
+<script setup lang="ts">
+// The end of a visit: what each danger demands, the outcome, and the two signatures.
+import { computed, ref, watch } from 'vue'
+import type { Visit } from '@/api/client'
+import { decisionName } from '@/api/decisions'
+import { session } from '@/api/session'
+import SignaturePad from './SignaturePad.vue'
+import VerdictLine from './VerdictLine.vue'
+import { useVisit } from '@/composables/useVisit'
+
+const props = defineProps<{ visit: Visit; error: string }>()
+const emit = defineEmits<{ go: [operation: string] }>()
+const { send } = useVisit()
+
+const OUTCOMES = ['in_service', 'in_service_with_limits', 'left_off'] as const
+const dangers = computed(() =>
+  props.visit.deficiencies.filter((verdict) => verdict.state === 'danger'),
+)
+const answers = ref<Record<string, string>>({ ...props.visit.decisions })
+watch(
+  () => props.visit.decisions,
+  (decisions) =>
+    Object.entries(decisions).forEach(([name, value]) => (answers.value[name] ??= value)),
+)
+const customerName = ref(props.visit.place.customer)
+const customerStrokes = ref<[number, number][][]>([])
+const refusing = ref(false)
+const refusal = ref('')
+const plumberName = ref(session.person?.name ?? '')
+const plumberStrokes = ref<[number, number][][]>([])
+
+const signed = (who: string) => props.visit.signatures.find((one) => one.signer === who)
+const open = computed(() =>
+  props.visit.obstacles.filter(
+    (obstacle) => obstacle.code !== 'danger_open' && obstacle.code !== 'outcome_reason',
+  ),
+)
+const blocked = computed(() => props.visit.obstacles.length > 0)
+const differs = computed(() => props.visit.outcome.chosen !== props.visit.outcome.proposed)
+
+const decide = (name: string, value: string | undefined) =>
+  value !== undefined &&
+  value !== props.visit.decisions[name] &&
+  void send('decisions', { name, value })
+/** Gives an operation up for the reason that the plan names. */
+function leaveOut(operation: string | undefined) {
+  const left = props.visit.plan.impossible.find((one) => one.operation === operation)
+  if (left)
+    void send('steps', {
+      operation: left.operation,
+      outcome: 'not_tested',
+      reason: left.because,
+    })
+}
+function sign(signer: 'customer' | 'plumber') {
+  const customer = signer === 'customer'
+  if (customer && refusing.value) return send('signatures', { signer, refused: refusal.value })
+  return send('signatures', {
+    signer,
+    name: customer ? customerName.value : plumberName.value,
+    strokes: customer ? customerStrokes.value : plumberStrokes.value,
+  })
+}
+</script>
+
+<template>
+  <article class="panel stack">
+    <h2 class="title">{{ $t('finish.title') }}</h2>
+    <p class="sentence">{{ visit.outcome.sentence }}</p>
+
+    <div v-if="open.length" class="obstacles">
+      <b>{{ $t('finish.obstacles') }}</b>
+      <ul>
+        <li v-for="one in open" :key="one.text">
+          <button
+            v-if="one.target && visit.plan.steps.some((step) => step.operation === one.target)"
+            type="button"
+            class="link"
+            @click="emit('go', one.target!)"
+          >
+            {{ one.text }}</button><span v-else
+            >{{ one.text }}
+            <button
+              v-if="one.code === 'reason_missing'"
+              type="button"
+              class="plain-button"
+              @click="leaveOut(one.target)"
+            >
+              {{ $t('visit.notTested') }}
+            </button></span
+          >
+        </li>
+      </ul>
+    </div>
+
+    <section v-for="verdict in dangers" :key="verdict.check" class="danger-box stack">
+      <VerdictLine :verdict="verdict" place />
+      <label
+        >{{ $t('finish.action')
+        }}<el-input
+          v-model="answers[decisionName('danger', verdict.check, 'action')]"
+          :name="`action-${verdict.check}`"
+          @blur="
+            decide(
+              decisionName('danger', verdict.check, 'action'),
+              answers[decisionName('danger', verdict.check, 'action')],
+            )
+          "
+      /></label>
+      <label
+        >{{ $t('finish.told')
+        }}<el-input
+          v-model="answers[decisionName('danger', verdict.check, 'told')]"
+          :name="`told-${verdict.check}`"
+          @blur="
+            decide(
+              decisionName('danger', verdict.check, 'told'),
+              answers[decisionName('danger', verdict.check, 'told')],
+            )
+          "
+      /></label>
+    </section>
+
+    <section class="stack">
+      <h3>{{ $t('finish.outcome') }}</h3>
+      <div class="row" role="radiogroup" :aria-label="$t('finish.outcome')">
+        <button
+          v-for="one in OUTCOMES"
+          :key="one"
+          type="button"
+          class="plain-button"
+          role="radio"
+          :aria-checked="visit.outcome.chosen === one"
+          @click="decide('outcome', one)"
+        >
+          {{ $t(`outcome.${one}`)
+          }}<span v-if="visit.outcome.proposed === one" class="soft small">
+            ({{ $t('finish.proposed') }})</span
+          >
+        </button>
+      </div>
+      <p class="soft small">{{ visit.outcome.because }}</p>
+      <label v-if="differs || visit.outcome.chosen === 'left_off'"
+        >{{ $t('finish.why')
+        }}<el-input
+          v-model="answers.outcome_reason"
+          name="outcome_reason"
+          @blur="decide('outcome_reason', answers.outcome_reason)"
+      /></label>
+    </section>
+
+    <p>
+      <RouterLink class="page-link" :to="`/visits/${visit.id}/report`">{{
+        $t('finish.page')
+      }}</RouterLink>
+    </p>
+    <p v-if="error" class="error" role="alert">{{ error }}</p>
+
+    <template v-if="!blocked">
+      <section class="stack">
+        <h3>{{ $t('finish.customer') }}</h3>
+        <p v-if="signed('customer')">
+          {{
+            signed('customer')!.refused
+              ? $t('finish.didNot', { why: signed('customer')!.refused })
+              : $t('finish.signed', { name: signed('customer')!.name })
+          }}
+        </p>
+        <form v-else class="stack" @submit.prevent="sign('customer')">
+          <label><input v-model="refusing" type="checkbox" /> {{ $t('finish.refused') }}</label>
+          <label v-if="refusing"
+            >{{ $t('finish.refusal') }}<el-input v-model="refusal" name="refusal"
+          /></label>
+          <template v-else>
+            <label
+              >{{ $t('finish.name') }}<el-input v-model="customerName" name="customer_name"
+            /></label>
+            <SignaturePad v-model="customerStrokes" />
+          </template>
+          <el-button
+            type="primary"
+            native-type="submit"
+            :disabled="refusing ? !refusal.trim() : !customerName.trim()"
+            >{{ $t('finish.sign') }}</el-button
+          >
+        </form>
+      </section>
+      <section v-if="signed('customer')" class="stack">
+        <h3>{{ $t('finish.plumber') }}</h3>
+        <form class="stack" @submit.prevent="sign('plumber')">
+          <label
+            >{{ $t('finish.name') }}<el-input v-model="plumberName" name="plumber_name"
+          /></label>
+          <SignaturePad v-model="plumberStrokes" />
+          <el-button type="primary" native-type="submit" :disabled="!plumberName.trim()">{{
+            $t('finish.sign')
+          }}</el-button>
+        </form>
+      </section>
+    </template>
+  </article>
+</template>
+
+<style scoped>
+.title {
+  font-size: 1.4rem;
+}
+.sentence {
+  font-size: 1.1rem;
+}
+.obstacles {
+  border: 2px solid var(--copper);
+  background: var(--copper-soft);
+  border-radius: 8px;
+  padding: 10px 12px;
+}
+.obstacles li {
+  padding: 3px 0;
+}
+.link {
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  cursor: pointer;
+  text-align: left;
+  min-height: 36px;
+  padding: 0;
+}
+.danger-box {
+  border: 2px solid var(--danger);
+  border-radius: 8px;
+  padding: 10px;
+}
+.page-link {
+  display: inline-block;
+  padding: 8px 0;
+}
+.error {
+  background: var(--danger-soft);
+  color: var(--danger);
+  border-radius: 8px;
+  padding: 10px 12px;
+}
+input[type='checkbox'] {
+  width: 22px;
+  height: 22px;
+  vertical-align: -5px;
+  accent-color: var(--copper);
+}
+</style>

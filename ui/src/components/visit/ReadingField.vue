@@ -1,0 +1,260 @@
+<script setup lang="ts">
+// One reading: a large field for a bare number (or any unit), or big buttons for words; the
+// verdict with its reason, limit and source stands under it at once. What is typed is kept until
+// it has been sent.
+import { computed, ref, watch } from 'vue'
+import type { Schemas, Verdict, Visit } from '@/api/client'
+import { useRequest } from '@/composables/useRequest'
+import { useVisit } from '@/composables/useVisit'
+import TakeFromInstrument from './TakeFromInstrument.vue'
+import VerdictLine from './VerdictLine.vue'
+
+const props = defineProps<{
+  visit: Visit
+  read: Schemas['ReadField']
+  instrument?: string | null
+}>()
+const emit = defineEmits<{ saved: []; skip: [] }>()
+
+const key = `munimen.draft.${props.visit.id}.${props.read.name}`
+const text = ref(localStorage.getItem(key) ?? '')
+const { read: keep } = useVisit()
+const { error, problem, busy, run } = useRequest()
+/** What somebody else wrote here meanwhile. */
+const theirs = ref<{ id: string; who: string; value: string; mine: string } | null>(null)
+const instruments = computed(() =>
+  props.visit.instruments.filter((one) => props.read.instruments.includes(one.id)),
+)
+/** How the number in the field came: from an instrument, settled; typed over it is typed again. */
+const way = ref<{ typed: string; method: string; note: string } | null>(null)
+function settled(typed: string, method: string, note: string) {
+  text.value = typed
+  way.value = { typed, method, note }
+  input.value?.focus()
+}
+const fresh = ref<Verdict[] | null>(null)
+const input = ref<HTMLInputElement>()
+const box = ref<HTMLElement>()
+
+const kept = computed(() => props.visit.readings[props.read.name])
+const old = computed(() =>
+  (props.visit.corrected ?? []).filter((reading) => reading.name === props.read.name),
+)
+const verdicts = computed(
+  () =>
+    fresh.value ?? props.visit.verdicts.filter((verdict) => verdict.quantity === props.read.name),
+)
+watch(text, (value) => (value ? localStorage.setItem(key, value) : localStorage.removeItem(key)))
+watch(
+  () => props.visit,
+  () => (fresh.value = null),
+)
+
+async function send(value: string, over = kept.value?.id ?? null) {
+  if (!value.trim() || busy.value) return
+  const judged = await run(() =>
+    keep({
+      name: props.read.name,
+      value: value.trim(),
+      corrects: over,
+      at: new Date().toISOString(),
+      ...(way.value?.typed === value
+        ? { instrument: way.value.note, method: way.value.method }
+        : props.instrument
+          ? { instrument: props.instrument }
+          : {}),
+    }),
+  )
+  if (judged) {
+    fresh.value = judged.verdicts
+    theirs.value = null
+    text.value = ''
+    emit('saved')
+  } else if (problem.value?.code === 'conflict') {
+    const { id, who, theirs: other } = problem.value.details
+    theirs.value = { id: String(id), who: String(who), value: String(other), mine: value.trim() }
+  }
+}
+function keepTheirs() {
+  theirs.value = problem.value = null
+  text.value = ''
+  emit('saved')
+}
+function enter() {
+  if (text.value.trim()) return void send(text.value)
+  if (kept.value) emit('saved')
+  else if (!props.read.wanted) emit('skip')
+}
+defineExpose({
+  empty: () => !kept.value && !fresh.value && props.read.wanted,
+  focus: () => (input.value ? input.value.focus() : box.value?.querySelector('button')?.focus()),
+  choose: (index: number) => {
+    const choice = props.read.choices?.[index]
+    if (choice) void send(choice.id)
+    return !!choice
+  },
+})
+</script>
+
+<template>
+  <div ref="box" class="reading">
+    <template v-if="read.choices">
+      <p class="ask">
+        {{ read.ask }}
+        <span v-if="read.optional" class="soft small">({{ $t('visit.optional') }})</span>
+      </p>
+      <div class="choices" role="group" :aria-label="read.ask">
+        <button
+          v-for="(choice, index) in read.choices"
+          :key="choice.id"
+          type="button"
+          class="plain-button choice"
+          :aria-pressed="kept?.choice === choice.id"
+          :disabled="busy"
+          @click="send(choice.id)"
+        >
+          <kbd aria-hidden="true">{{ index + 1 }}</kbd>{{ choice.label }}
+        </button>
+      </div>
+    </template>
+    <template v-else>
+      <label class="ask" :for="`reading-${read.name}`"
+        >{{ read.ask }}
+        <span v-if="read.optional" class="soft small">({{ $t('visit.optional') }})</span></label
+      >
+      <div class="entry">
+        <input
+          :id="`reading-${read.name}`"
+          ref="input"
+          v-model="text"
+          class="number"
+          :name="read.name"
+          inputmode="decimal"
+          autocomplete="off"
+          :placeholder="kept ? kept.text : ''"
+          enterkeyhint="done"
+          :aria-invalid="!!error"
+          :aria-describedby="error ? `error-${read.name}` : undefined"
+          @keydown.enter.prevent="enter"
+        />
+        <span class="unit">{{ read.unit }}</span>
+        <button
+          type="button"
+          class="plain-button keep"
+          :disabled="busy || !text.trim()"
+          @click="send(text)"
+        >
+          {{ $t('visit.keep') }}
+        </button>
+      </div>
+    </template>
+    <TakeFromInstrument
+      v-for="one in read.choices ? [] : instruments"
+      :key="one.id"
+      :instrument="one"
+      :units="visit.units"
+      @settled="settled"
+    />
+    <p v-if="error" :id="`error-${read.name}`" class="error" role="alert">{{ error }}</p>
+    <p v-if="theirs" class="row">
+      <button type="button" class="plain-button" @click="keepTheirs">
+        {{ $t('visit.keepTheirs', { who: theirs.who, value: theirs.value }) }}</button><button
+        type="button"
+        class="plain-button"
+        @click="send(theirs.mine, theirs.id)"
+      >
+        {{ $t('visit.keepMine', { value: theirs.mine }) }}
+      </button>
+    </p>
+    <p v-if="kept && !read.choices" class="kept">
+      <span class="number">{{ kept.text }}</span><span
+        v-if="kept.typed !== kept.text && !/^[\d.\s]+$/.test(kept.typed)"
+        class="soft small"
+      >
+        ({{ kept.typed }})</span
+      ><span v-for="one in old" :key="one.id" class="soft small">
+        · {{ $t('visit.was', { old: one.text }) }}</span
+      >
+    </p>
+    <div aria-live="polite">
+      <VerdictLine v-for="verdict in verdicts" :key="verdict.check" :verdict="verdict" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.reading {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 6px;
+}
+.ask {
+  font-weight: 700;
+}
+.entry {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.entry input {
+  font-size: 2rem;
+  width: 100%;
+  min-width: 0;
+  height: 64px;
+  padding: 0 14px;
+  border: 2px solid var(--ink-soft);
+  border-radius: 8px;
+  background: var(--ground);
+  color: var(--ink);
+}
+.entry input:focus {
+  outline: none;
+  border-color: var(--copper);
+  box-shadow: 0 0 0 3px var(--copper-soft);
+}
+.entry input::placeholder {
+  color: var(--ink-soft);
+  opacity: 0.6;
+}
+.unit {
+  font-size: 1.15rem;
+  min-width: 3em;
+}
+.keep {
+  min-height: 64px;
+}
+.choices {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  gap: 8px;
+}
+.choice {
+  min-height: 56px;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+kbd {
+  font-family: var(--mono);
+  font-size: 0.78rem;
+  color: var(--ink-soft);
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  padding: 0 5px;
+}
+.kept {
+  font-size: 1.05rem;
+}
+.kept .number {
+  font-weight: 700;
+}
+.error {
+  color: var(--danger);
+  font-weight: 700;
+}
+@media (max-width: 700px) {
+  kbd {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,496 @@
+<script setup lang="ts">
+// The step in hand: why, how, cautions, what must be true first, and what is to be read, seen or
+// asked.
+import { computed, nextTick, onMounted, ref } from 'vue'
+import type { PlannedStep, Visit } from '@/api/client'
+import DripTimer from './DripTimer.vue'
+import { guides } from '@/components/guides'
+import InspectionList from './InspectionList.vue'
+import PartsPanel from './PartsPanel.vue'
+import ReadingField from './ReadingField.vue'
+import { useRequest } from '@/composables/useRequest'
+import { useVisit } from '@/composables/useVisit'
+
+const props = defineProps<{
+  visit: Visit
+  step: PlannedStep
+  error: string
+  offered: string | null
+}>()
+const emit = defineEmits<{
+  done: [
+    operation: string,
+    outcome: 'done' | 'already_so' | 'not_tested',
+    reason?: string,
+    override?: string,
+  ]
+  go: [operation: string]
+}>()
+const { send, read: keepReading } = useVisit()
+const { error: refused, run } = useRequest()
+
+const REASONS = [
+  'not_visible',
+  'no_access',
+  'refused',
+  'policy',
+  'not_applicable',
+  'unsafe',
+] as const
+const kept = new Map<string, InstanceType<typeof ReadingField>>()
+/**
+ * The reading fields on the card in the order in which they are to be read, wherever a guide puts
+ * them.
+ */
+const fields = () =>
+  props.step.reads.map((read) => kept.get(read.name)).filter((one) => one !== undefined)
+const keep = (name: string, field: unknown) =>
+  field ? kept.set(name, field as InstanceType<typeof ReadingField>) : kept.delete(name)
+const guide = computed(() => (props.step.guide ? guides[props.step.guide] : undefined))
+const field = (name: string) => props.step.reads.find((read) => read.name === name && read.shown)
+const overriding = ref(false)
+const override = ref('')
+const looks = ref<InstanceType<typeof InspectionList>>()
+const doneButton = ref<HTMLButtonElement>()
+const givingUp = ref(false)
+const reason = ref('')
+const more = ref('')
+
+const unmet = computed(() => props.step.needs.filter((need) => !need.met))
+const passable = computed(() => unmet.value.length > 0 && unmet.value.every((need) => need.soft))
+const missing = computed(() =>
+  props.step.reads.filter((read) => read.wanted && !props.visit.readings[read.name]),
+)
+const unanswered = computed(() =>
+  (props.step.looks ?? []).filter((look) => !props.visit.observations[look.id]),
+)
+const undecided = computed(() => !!props.step.decides && !props.visit.decisions[props.step.decides])
+const ready = computed(
+  () =>
+    !unmet.value.length && !missing.value.length && !unanswered.value.length && !undecided.value,
+)
+const stateOnly = computed(
+  () =>
+    !props.step.reads.some((read) => !read.optional) && !props.step.looks && !props.step.decides,
+)
+const offeredTitle = computed(
+  () => props.visit.plan.steps.find((step) => step.operation === props.offered)?.title,
+)
+const stepTitle = (operation: string) =>
+  props.visit.plan.steps.find((step) => step.operation === operation)?.title
+
+const finish = () => ready.value && emit('done', props.step.operation, 'done')
+/** After a reading has been kept: on to the next one that is wanted, or to Done. */
+async function saved() {
+  await nextTick()
+  const next = fields().find((field) => field.empty())
+  if (next) next.focus()
+  else doneButton.value?.focus()
+}
+/** A reading that a guide has worked out; the card says it when it is refused. */
+async function take(name: string, value: string) {
+  const judged = await run(() =>
+    keepReading({
+      name,
+      value,
+      at: new Date().toISOString(),
+      corrects: props.visit.readings[name]?.id ?? null,
+      ...(props.step.instrument ? { instrument: props.step.instrument } : {}),
+    }),
+  )
+  return !!judged
+}
+function passOver() {
+  emit('done', props.step.operation, 'done', undefined, override.value.trim())
+  overriding.value = false
+}
+function decide(value: string) {
+  if (props.step.decides) void send('decisions', { name: props.step.decides, value })
+}
+function keepReason() {
+  const text = [
+    reason.value ? REASON_TEXT[reason.value as (typeof REASONS)[number]] : '',
+    more.value.trim(),
+  ]
+    .filter(Boolean)
+    .join(': ')
+  if (text) emit('done', props.step.operation, 'not_tested', text)
+}
+const REASON_TEXT = {
+  not_visible: 'Not visible',
+  no_access: 'No access',
+  refused: 'Refused by the customer',
+  policy: 'House rule',
+  not_applicable: 'Does not apply',
+  unsafe: 'Unsafe to do',
+}
+
+// A guide leads from its top; a plain reading is the one thing that matters.
+onMounted(() =>
+  nextTick(
+    () =>
+      !guide.value &&
+      fields()
+        .find((field) => field.empty())
+        ?.focus(),
+  ),
+)
+defineExpose({
+  giveUp: () => (givingUp.value = true),
+  soundHere: () => looks.value?.sound(),
+  allSound: () => looks.value?.allSound(),
+  confirm: () => {
+    const focused = document.activeElement
+    if (
+      focused instanceof HTMLButtonElement &&
+      focused !== doneButton.value &&
+      focused.matches(':focus-visible')
+    )
+      focused.click()
+    else finish()
+  },
+  answer: (index: number) => {
+    if (undecided.value) return decide(index === 1 ? 'refused' : 'given')
+    if (looks.value) return looks.value.pick(index)
+    fields().find((field) => field.empty() && field.choose(index))
+  },
+})
+</script>
+
+<template>
+  <article class="panel card" :aria-label="step.title">
+    <header>
+      <h2 class="step-title">{{ step.title }}</h2>
+      <p class="because">{{ step.because }}</p>
+    </header>
+    <ul v-if="step.cautions.length" class="cautions">
+      <li v-for="caution in step.cautions" :key="caution">
+        <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+          <path d="M8 1 L15.5 15 H0.5 Z" fill="none" stroke="currentColor" stroke-width="1.8" />
+          <path d="M8 6 V10.5 M8 12.2 V13.6" stroke="currentColor" stroke-width="1.8" /></svg
+        >{{ caution }}
+      </li>
+    </ul>
+    <div v-if="unmet.length" class="needs" role="note">
+      <b>{{ $t('visit.first') }}</b>
+      <ul>
+        <li v-for="need in unmet" :key="need.name">
+          {{ need.text
+          }}<span v-if="need.waiting" class="soft">{{
+            $t('visit.stillRuns', { what: need.waiting })
+          }}</span
+          ><button
+            v-if="need.step && stepTitle(need.step)"
+            type="button"
+            class="plain-button"
+            @click="emit('go', need.step!)"
+          >
+            {{ stepTitle(need.step) }}
+          </button>
+        </li>
+      </ul>
+      <template v-if="passable">
+        <button v-if="!overriding" type="button" class="link" @click="overriding = true">
+          {{ $t('visit.passOver') }}
+        </button>
+        <form v-else class="row" @submit.prevent="passOver">
+          <el-input
+            v-model="override"
+            class="grow"
+            :placeholder="$t('visit.passWhy')"
+            :aria-label="$t('visit.passWhy')"
+          /><el-button
+            native-type="submit"
+            :disabled="!override.trim() || missing.length > 0 || unanswered.length > 0 || undecided"
+            >{{ $t('visit.passKeep') }}</el-button
+          >
+        </form>
+      </template>
+    </div>
+    <p v-if="step.hand_over" class="hand-over" role="note">
+      <b>{{ $t('handOver') }}</b> {{ step.hand_over }}
+    </p>
+    <p class="how">
+      <b>{{ $t('visit.how') }}</b> {{ step.how }}
+    </p>
+    <details v-if="step.house_rules?.length" class="soft small rules">
+      <summary>
+        {{ $t('houseRulesHere', { n: step.house_rules.length }) }}
+        {{ step.house_rules.map((rule) => rule.choice).join(' · ') }}
+      </summary>
+      <p v-for="rule in step.house_rules" :key="rule.ask">
+        <b>{{ $t('houseRule') }}</b> {{ rule.ask }} {{ rule.choice }} ({{
+          $t(`levels.${rule.level}`)
+        }})
+      </p>
+    </details>
+    <p v-if="step.instrument || step.tools?.length" class="soft small">
+      <b>{{ $t('visit.with') }}</b>
+      {{
+        [step.instrument, ...(step.tools ?? []).filter((tool) => !step.instrument?.includes(tool))]
+          .filter(Boolean)
+          .join(', ')
+      }}
+    </p>
+    <p v-if="step.materials?.length" class="small">
+      <b>{{ $t('visit.materials') }}</b> {{ step.materials.join(', ') }}
+    </p>
+
+    <p v-if="step.claim_first" class="claim" role="note">{{ step.claim_first }}</p>
+    <PartsPanel v-if="step.fits" :visit="visit.id" :kind="step.fits" />
+    <DripTimer
+      v-if="step.wait && step.wait.manner === 'attended'"
+      :seconds="step.wait.seconds"
+      :name="`${visit.id}.${step.operation}`"
+    />
+    <div v-if="step.decides" class="decide" role="group" :aria-label="$t('visit.consent')">
+      <b>{{ $t('visit.consent') }}</b>
+      <button
+        type="button"
+        class="plain-button"
+        :aria-pressed="visit.decisions[step.decides] === 'given'"
+        @click="decide('given')"
+      >
+        {{ $t('visit.given') }}
+      </button>
+      <button
+        type="button"
+        class="plain-button"
+        :aria-pressed="visit.decisions[step.decides] === 'refused'"
+        @click="decide('refused')"
+      >
+        {{ $t('visit.refused') }}
+      </button>
+    </div>
+    <InspectionList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" />
+    <component :is="guide" v-if="guide" :visit="visit" :step="step" :take="take">
+      <template #field="{ read }"
+        ><ReadingField
+          v-if="field(read)"
+          :key="read"
+          :ref="(one: unknown) => keep(read, one)"
+          :visit="visit"
+          :read="field(read)!"
+          :instrument="step.instrument"
+          @saved="saved"
+          @skip="finish"
+      /></template>
+    </component>
+    <template v-else
+      ><ReadingField
+        v-for="read in step.reads.filter((one) => one.shown)"
+        :key="read.name"
+        :ref="(one: unknown) => keep(read.name, one)"
+        :visit="visit"
+        :read="read"
+        :instrument="step.instrument"
+        @saved="saved"
+        @skip="finish"
+    /></template>
+    <p v-if="refused" class="error" role="alert">{{ refused }}</p>
+
+    <div v-if="!givingUp" class="actions">
+      <p v-if="error" class="error" role="alert">
+        {{ error }}
+        <button
+          v-if="offered && offeredTitle"
+          type="button"
+          class="plain-button"
+          @click="emit('go', offered!)"
+        >
+          {{ $t('visit.goTo') }}: {{ offeredTitle }}
+        </button>
+      </p>
+      <button ref="doneButton" type="button" class="go" :disabled="!ready" @click="finish">
+        {{ $t('visit.next') }}
+      </button>
+      <button
+        v-if="stateOnly && step.operation !== 'leave_site'"
+        type="button"
+        class="plain-button"
+        @click="emit('done', step.operation, 'already_so')"
+      >
+        {{ $t('visit.alreadySo') }}
+      </button>
+      <button type="button" class="plain-button" @click="givingUp = true">
+        {{ $t('visit.notTested') }}
+      </button>
+    </div>
+    <form v-else class="stack giving-up" @submit.prevent="keepReason">
+      <b>{{ $t('visit.reason') }}</b>
+      <div class="row" role="radiogroup" :aria-label="$t('visit.reason')">
+        <button
+          v-for="one in REASONS"
+          :key="one"
+          type="button"
+          class="plain-button"
+          role="radio"
+          :aria-checked="reason === one"
+          @click="reason = one"
+        >
+          {{ $t(`visit.reasons.${one}`) }}
+        </button>
+      </div>
+      <el-input v-model="more" :placeholder="$t('visit.more')" :aria-label="$t('visit.more')" />
+      <div class="row">
+        <el-button type="primary" native-type="submit" :disabled="!reason && !more.trim()">{{
+          $t('visit.keep')
+        }}</el-button><el-button @click="givingUp = false">{{ $t('visit.cancel') }}</el-button>
+      </div>
+    </form>
+    <p v-if="step.calculators?.length" class="row small">
+      <RouterLink
+        v-for="one in step.calculators"
+        :key="one.id"
+        class="calculator"
+        :to="{
+          path: `/calculators/${one.id}`,
+          query: {
+            units: visit.units,
+            ...one.inputs,
+            ...(one.reading ? { visit: visit.id, reading: one.reading, from: one.from } : {}),
+          },
+        }"
+        >{{ one.title }}</RouterLink
+      >
+    </p>
+    <p v-if="step.why && step.why !== step.because" class="soft small">{{ step.why }}</p>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+}
+.step-title {
+  font-size: 1.4rem;
+}
+.because {
+  color: var(--ink-soft);
+}
+.cautions {
+  display: grid;
+  gap: 4px;
+}
+.cautions li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  background: var(--defect-soft);
+  color: var(--defect);
+  padding: 6px 10px;
+  border-radius: 6px;
+  font-size: 0.92rem;
+}
+.cautions svg {
+  flex: none;
+}
+.how {
+  font-size: 1.02rem;
+}
+.hand-over {
+  border: 2px solid var(--defect);
+  color: var(--defect);
+  background: var(--defect-soft);
+  border-radius: 8px;
+  padding: 8px 12px;
+}
+.calculator {
+  min-height: var(--touch);
+  display: inline-flex;
+  align-items: center;
+  padding-right: 14px;
+}
+.needs {
+  border: 2px solid var(--copper);
+  border-radius: 8px;
+  padding: 10px 12px;
+  background: var(--copper-soft);
+}
+.needs li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  padding: 4px 0;
+}
+.rules summary {
+  cursor: pointer;
+  min-height: 32px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.decide {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  position: sticky;
+  bottom: 0;
+  background: var(--raised);
+  padding: 8px 0 2px;
+}
+.link {
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  min-height: var(--touch);
+  cursor: pointer;
+  padding: 0;
+  color: var(--copper);
+}
+.grow {
+  flex: 1;
+  min-width: 160px;
+}
+.claim {
+  background: var(--watch-soft);
+  color: var(--watch);
+  padding: 8px 12px;
+  border-radius: 8px;
+  font-weight: 700;
+}
+.go {
+  flex: 1 1 160px;
+  min-height: 52px;
+  border: 0;
+  border-radius: 8px;
+  background: var(--copper);
+  color: var(--on-copper);
+  font-weight: 700;
+  font-size: 1.05rem;
+  cursor: pointer;
+}
+.go:disabled {
+  background: var(--sunk);
+  color: var(--ink-soft);
+  cursor: default;
+}
+.error {
+  flex: 1 0 100%;
+  background: var(--danger-soft);
+  color: var(--danger);
+  border-radius: 8px;
+  padding: 10px 12px;
+}
+@media (max-width: 700px) {
+  .actions {
+    bottom: 54px;
+  }
+  .step-title {
+    font-size: 1.2rem;
+  }
+  .card {
+    padding: 12px;
+    gap: 9px;
+  }
+}
+</style>

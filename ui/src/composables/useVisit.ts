@@ -1,0 +1,28 @@
+// The visit on the screen, for the parts that it is made of: they write into it without handing
+// each write up from part to part.
+//
+//   const { send } = useVisit()
+//   await send('jobs', { job: 'flush' })
+import { inject, provide, type InjectionKey } from 'vue'
+import type { Schemas } from '@/api/client'
+import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
+
+export interface VisitOnScreen {
+  id: string
+  /** Writes; the visit as it then stands is on the screen. False when it was refused. */
+  send: <W extends VisitWrite>(what: W, body: VisitWriteBody<W>) => Promise<boolean>
+  /** Writes a reading; throws a Problem. What it changed is on the screen when it comes back. */
+  read: (reading: WriteBody<'/api/visits/{id}/readings'>) => Promise<Schemas['Judged']>
+}
+
+const KEY: InjectionKey<VisitOnScreen> = Symbol('visit')
+
+export const provideVisit = (visit: VisitOnScreen) => provide(KEY, visit)
+
+export function useVisit(): VisitOnScreen {
+  const visit = inject(KEY)
+  if (!visit) throw new Error('useVisit needs a visit on the screen')
+  return visit
+}
+/** The id of the visit on the screen, or null elsewhere (a shared page, a report). */
+export const useVisitId = () => inject(KEY, null)?.id ?? null

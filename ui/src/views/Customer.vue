@@ -1,0 +1,267 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap, uuid, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import HeaterForm from '@/components/records/HeaterForm.vue'
+import { useRequest } from '@/composables/useRequest'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const customer = ref<Schemas['Customer'] | null>(null)
+const addingSite = ref(false)
+const details = ref<{ name: string; phone: string; email: string; note: string } | null>(null)
+const addingHeaterAt = ref<string | null>(null)
+const site = ref({ address: '', access: '', code_profile: '' })
+const books = ref<Schemas['Settings']['rulebooks']>([])
+async function newSite() {
+  const settings = await unwrap(api.GET('/api/settings'))
+  books.value = settings.rulebooks
+  site.value.code_profile ||= settings.rulebook
+  addingSite.value = true
+}
+const unitsAt = (id: string) => customer.value?.sites.find((one) => one.id === id)?.units ?? 'us'
+const { error, field, run } = useRequest()
+
+const load = async () =>
+  (customer.value = await unwrap(
+    api.GET('/api/customers/{id}', { params: { path: { id: props.id } } }),
+  ))
+onMounted(load)
+
+const attempt = (action: () => Promise<void>) => run(action)
+const addSite = () =>
+  attempt(async () => {
+    await write(
+      '/api/customers/{id}/sites',
+      { id: props.id },
+      {
+        id: uuid(),
+        address: site.value.address,
+        access: site.value.access || undefined,
+        code_profile: site.value.code_profile || undefined,
+      },
+    )
+    addingSite.value = false
+    await load()
+  })
+function changeDetails() {
+  const { name, phone, email, note } = customer.value!
+  details.value = { name, phone: phone ?? '', email: email ?? '', note: note ?? '' }
+}
+const keepDetails = () =>
+  attempt(async () => {
+    customer.value = await unwrap(
+      api.PUT('/api/customers/{id}', { params: { path: { id: props.id } }, body: details.value! }),
+    )
+    details.value = null
+  })
+const changing = ref<Schemas['Customer']['sites'][number] | null>(null)
+const changeSite = () =>
+  attempt(async () => {
+    const { id, address, access, household, lat, lng } = changing.value!
+    const degrees = (value: unknown) =>
+      value === null || value === '' || value === undefined ? null : Number(value)
+    customer.value = await unwrap(
+      api.PUT('/api/sites/{id}', {
+        params: { path: { id } },
+        body: {
+          address,
+          access: access || undefined,
+          household,
+          lat: degrees(lat),
+          lng: degrees(lng),
+        },
+      }),
+    )
+    changing.value = null
+  })
+const addHeater = (label: string, installation: Record<string, string>) =>
+  attempt(async () => {
+    const id = uuid()
+    await write(
+      '/api/sites/{id}/heaters',
+      { id: addingHeaterAt.value! },
+      { id, label, installation },
+    )
+    await router.push(`/heaters/${id}`)
+  })
+</script>
+
+<template>
+  <div v-if="customer" class="page stack">
+    <div class="row between">
+      <div>
+        <h1>{{ customer.name }}</h1>
+        <p class="soft number">
+          <a v-if="customer.phone" :href="`tel:${customer.phone}`">{{ customer.phone }}</a><template
+            v-if="customer.phone && customer.email"
+          >
+            · </template
+          ><a v-if="customer.email" :href="`mailto:${customer.email}`">{{ customer.email }}</a>
+        </p>
+        <p v-if="customer.note" class="small">{{ customer.note }}</p>
+      </div>
+      <div class="row">
+        <a class="plain-button" :href="`/api/customers/${customer.id}/customer.vcf`" download>{{
+          $t('customers.card')
+        }}</a>
+        <el-button @click="changeDetails">{{ $t('customers.change') }}</el-button>
+        <el-button @click="newSite">{{ $t('customers.addSite') }}</el-button>
+      </div>
+    </div>
+    <p v-if="!customer.sites.length" class="panel">{{ $t('customers.noSites') }}</p>
+    <section v-for="one in customer.sites" :key="one.id" class="panel stack">
+      <div class="row between">
+        <div>
+          <h2>{{ one.address }}</h2>
+          <p v-if="one.access" class="soft small">{{ one.access }}</p>
+          <p v-if="one.household === 'at_risk'" class="small">
+            <b>{{ $t('site.at_risk') }}</b>
+          </p>
+        </div>
+        <div class="row">
+          <RouterLink :to="{ path: '/settings', query: { site: one.id } }" class="plain-button">{{
+            $t('settings.siteRules')
+          }}</RouterLink>
+          <el-button @click="changing = { ...one }">{{ $t('site.change') }}</el-button>
+          <el-button type="primary" @click="addingHeaterAt = one.id">{{
+            $t('customers.addHeater')
+          }}</el-button>
+        </div>
+      </div>
+      <p v-if="!one.heaters.length">{{ $t('customers.noHeaters') }}</p>
+      <RouterLink
+        v-for="heater in one.heaters"
+        :key="heater.id"
+        class="heater"
+        :to="`/heaters/${heater.id}`"
+      >
+        <b>{{ heater.label }}</b><span>{{ $t(`kind.${heater.kind}`) }}, {{ heater.capacity }}</span
+        ><span class="soft">{{ heater.maker }} {{ heater.model }}</span>
+      </RouterLink>
+    </section>
+    <el-dialog
+      :model-value="!!details"
+      :title="$t('customers.change')"
+      width="min(480px, 94vw)"
+      @close="details = null"
+    >
+      <form v-if="details" class="stack" @submit.prevent="keepDetails">
+        <label>{{ $t('customers.name') }}<el-input v-model="details.name" name="name" /></label>
+        <label
+          >{{ $t('customers.phone') }}<el-input v-model="details.phone" name="phone" type="tel"
+        /></label>
+        <label
+          >{{ $t('customers.email') }}<el-input v-model="details.email" name="email" type="email"
+        /></label>
+        <label
+          >{{ $t('customers.note') }}<el-input v-model="details.note" name="note" type="textarea"
+        /></label>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit" :disabled="!details.name.trim()">{{
+          $t('customers.keep')
+        }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog v-model="addingSite" :title="$t('customers.addSite')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="addSite">
+        <label
+          >{{ $t('customers.address') }}<el-input v-model="site.address" name="address" autofocus
+        /></label>
+        <label
+          >{{ $t('customers.access')
+          }}<el-input v-model="site.access" type="textarea" name="access"
+        /></label>
+        <label
+          >{{ $t('customers.rulebook')
+          }}<el-select v-model="site.code_profile" :aria-label="$t('customers.rulebook')"
+            ><el-option
+              v-for="book in books"
+              :key="book.id"
+              :value="book.id"
+              :label="book.title" /></el-select
+        ></label>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog
+      :model-value="!!changing"
+      :title="$t('site.change')"
+      width="min(480px, 94vw)"
+      @close="changing = null"
+    >
+      <form v-if="changing" class="stack" @submit.prevent="changeSite">
+        <label
+          >{{ $t('customers.address') }}<el-input v-model="changing.address" name="address"
+        /></label>
+        <label
+          >{{ $t('customers.access')
+          }}<el-input v-model="changing.access" type="textarea" name="access"
+        /></label>
+        <label
+          >{{ $t('site.household')
+          }}<el-select v-model="changing.household" :aria-label="$t('site.household')"
+            ><el-option
+              v-for="word in ['usual', 'at_risk']"
+              :key="word"
+              :value="word"
+              :label="$t(`site.${word}`)" /></el-select
+        ></label>
+        <p class="soft small">{{ $t('site.place') }}</p>
+        <div class="row">
+          <label
+            >{{ $t('site.lat')
+            }}<el-input v-model="changing.lat" name="lat" inputmode="decimal" /></label
+          ><label
+            >{{ $t('site.lng') }}<el-input v-model="changing.lng" name="lng" inputmode="decimal"
+          /></label>
+        </div>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog
+      :model-value="!!addingHeaterAt"
+      :title="$t('customers.addHeater')"
+      width="min(860px, 96vw)"
+      top="4vh"
+      @close="addingHeaterAt = null"
+    >
+      <HeaterForm
+        v-if="addingHeaterAt"
+        :units="unitsAt(addingHeaterAt)"
+        :error="error"
+        :field="field"
+        @keep="addHeater"
+      />
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.heater {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 10px;
+  padding: 12px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  color: var(--ink);
+  text-decoration: none;
+  min-height: var(--touch);
+}
+.heater:hover {
+  border-color: var(--copper);
+}
+.error {
+  color: var(--danger);
+}
+@media (max-width: 700px) {
+  .heater {
+    grid-template-columns: 1fr;
+    gap: 0;
+  }
+}
+</style>

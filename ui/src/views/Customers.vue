@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap, uuid, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import { useRequest } from '@/composables/useRequest'
+
+const router = useRouter()
+const search = ref('')
+const list = ref<Schemas['CustomerList']>([])
+const adding = ref(false)
+const form = ref({ name: '', phone: '', email: '' })
+const { error, run } = useRequest()
+
+async function load() {
+  list.value = await unwrap(
+    api.GET('/api/customers', { params: { query: { search: search.value } } }),
+  )
+}
+onMounted(load)
+let timer = 0
+watch(search, () => {
+  clearTimeout(timer)
+  timer = window.setTimeout(load, 150)
+})
+async function add() {
+  await run(async () => {
+    const id = uuid()
+    await write(
+      '/api/customers',
+      {},
+      {
+        id,
+        name: form.value.name,
+        phone: form.value.phone || undefined,
+        email: form.value.email || undefined,
+      },
+    )
+    await router.push(`/customers/${id}`)
+  })
+}
+</script>
+
+<template>
+  <div class="page stack">
+    <div class="row between">
+      <h1>{{ $t('customers.title') }}</h1>
+      <el-button type="primary" @click="adding = true">{{ $t('customers.add') }}</el-button>
+    </div>
+    <el-input
+      v-model="search"
+      :placeholder="$t('customers.search')"
+      :aria-label="$t('customers.search')"
+      clearable
+    />
+    <p v-if="!list.length" class="panel">{{ $t('customers.none') }}</p>
+    <ul class="list">
+      <li v-for="customer in list" :key="customer.id">
+        <RouterLink class="panel" :to="`/customers/${customer.id}`"
+          ><b>{{ customer.name }}</b
+          ><span class="soft">{{ customer.addresses.join(' · ') }}</span
+          ><span class="soft number">{{ customer.phone }}</span></RouterLink
+        >
+      </li>
+    </ul>
+    <el-dialog v-model="adding" :title="$t('customers.add')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="add">
+        <label
+          >{{ $t('customers.name') }}<el-input v-model="form.name" name="name" autofocus
+        /></label>
+        <label>{{ $t('customers.phone') }}<el-input v-model="form.phone" name="phone" /></label>
+        <label>{{ $t('customers.email') }}<el-input v-model="form.email" name="email" /></label>
+        <p v-if="error" role="alert" class="error">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+      </form>
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.list a {
+  display: grid;
+  grid-template-columns: 1.2fr 2fr 1fr;
+  gap: 10px;
+  margin-bottom: 8px;
+  color: var(--ink);
+  text-decoration: none;
+}
+.list a:hover {
+  border-color: var(--copper);
+}
+.error {
+  color: var(--danger);
+}
+@media (max-width: 700px) {
+  .list a {
+    grid-template-columns: 1fr;
+    gap: 2px;
+  }
+}
+</style>

@@ -1,0 +1,321 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import { setLocale } from '@/i18n'
+import GradeMark from '@/components/common/GradeMark.vue'
+import HeaterForm from '@/components/records/HeaterForm.vue'
+import LogsPanel from '@/components/records/LogsPanel.vue'
+import SafetyLadder from '@/components/charts/SafetyLadder.vue'
+import SectionDrawing from '@/components/charts/SectionDrawing.vue'
+import TrendsPanel from '@/components/charts/TrendsPanel.vue'
+import WhatIfPanel from '@/components/charts/WhatIfPanel.vue'
+import { withLabels } from '@/i18n/units'
+import { shortDate } from '@/format'
+import { useRequest } from '@/composables/useRequest'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const heater = ref<Heater | null>(null)
+const jobs = ref<Schemas['Jobs']>([])
+const booking = ref(false)
+const changing = ref(false)
+const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
+const { error, field, run } = useRequest()
+
+async function load() {
+  heater.value = await unwrap(api.GET('/api/heaters/{id}', { params: { path: { id: props.id } } }))
+  setLocale(heater.value.units)
+}
+onMounted(async () => {
+  await load()
+  jobs.value = heater.value!.jobs
+})
+const short = (iso: string) => shortDate(iso.slice(0, 10))
+
+async function book(startNow: boolean) {
+  await run(async () => {
+    const id = uuid()
+    const when = startNow || !form.value.when ? new Date() : new Date(form.value.when)
+    const promised = (time: string) =>
+      new Date(`${form.value.when.slice(0, 10)}T${time}`).toISOString()
+    const window =
+      !startNow && form.value.when && form.value.from && form.value.to
+        ? { window_from: promised(form.value.from), window_to: promised(form.value.to) }
+        : {}
+    await write(
+      '/api/heaters/{id}/visits',
+      { id: props.id },
+      {
+        id,
+        jobs: form.value.jobs,
+        planned_for: when.toISOString(),
+        ...window,
+      },
+    )
+    booking.value = false
+    if (!startNow) return void (await load())
+    await write('/api/visits/{id}/start', { id: id }, {})
+    await router.push(`/visits/${id}`)
+  })
+}
+async function change(label: string, installation: Record<string, string>) {
+  await run(async () => {
+    heater.value = await unwrap(
+      api.PUT('/api/heaters/{id}', {
+        params: { path: { id: props.id } },
+        body: { label, installation },
+      }),
+    )
+    changing.value = false
+  })
+}
+const closing = ref<Schemas['Deficiency'] | null>(null)
+const evidence = ref('')
+async function close(status: 'rectified' | 'accepted') {
+  await run(async () => {
+    heater.value = await write(
+      '/api/deficiencies/{id}/close',
+      { id: closing.value!.id },
+      {
+        status,
+        evidence: evidence.value,
+      },
+    )
+    closing.value = null
+    evidence.value = ''
+  })
+}
+</script>
+
+<template>
+  <div v-if="heater" class="page">
+    <div class="row between">
+      <div>
+        <h1>
+          {{ heater.label }} – {{ $t(`kind.${heater.installation.kind}`) }},
+          {{ heater.installation.capacity }}
+        </h1>
+        <p>
+          <RouterLink :to="`/customers/${heater.customer_id}`">{{ heater.customer }}</RouterLink>,
+          {{ heater.address }}
+        </p>
+      </div>
+      <div class="row">
+        <el-button @click="changing = true">{{ $t('heater.change') }}</el-button>
+        <el-button @click="booking = true">{{ $t('heater.book') }}</el-button>
+        <el-button type="primary" @click="book(true)">{{ $t('heater.start') }}</el-button>
+      </div>
+    </div>
+    <div class="three">
+      <section class="stack">
+        <div class="panel">
+          <h2>{{ $t('heater.drawing') }}</h2>
+          <SectionDrawing :section="heater.section" :parts="heater.parts" :marks="heater.marks" />
+        </div>
+        <div class="panel">
+          <h2>{{ $t('heater.plate') }}</h2>
+          <dl>
+            <div v-for="(value, name) in heater.known" :key="name">
+              <dt class="soft">{{ $t(`field.${name}`) }}</dt>
+              <dd class="number">
+                {{ $te(`word.${value}`) ? $t(`word.${value}`) : withLabels(value) }}
+              </dd>
+            </div>
+          </dl>
+        </div>
+      </section>
+      <section class="stack">
+        <div v-if="heater.ladder" class="panel">
+          <h2>{{ $t('heater.ladder') }}</h2>
+          <SafetyLadder :ladder="heater.ladder" />
+        </div>
+        <div class="panel">
+          <h2>{{ $t('deficiency.title') }}</h2>
+          <p v-if="!heater.deficiencies.length">{{ $t('deficiency.none') }}</p>
+          <ul>
+            <li
+              v-for="one in heater.deficiencies"
+              :key="one.id"
+              class="item"
+              :class="{ past: one.status !== 'open' }"
+            >
+              <GradeMark :grade="one.grade" word />
+              <b class="small">{{ heater.parts[one.part] ?? one.part }}</b>
+              <p class="small">{{ one.text }}</p>
+              <p class="soft small">
+                <template v-if="one.status === 'open'"
+                  >{{ $t('deficiency.since', { on: short(one.found_on), n: one.age })
+                  }}<template v-if="one.seen > 1">
+                    · {{ $t('deficiency.again', { n: one.seen }) }}</template
+                  ></template
+                ><template v-else
+                  >{{ $t(`deficiency.${one.status}`) }}
+                  {{ one.closed_on ? short(one.closed_on) : '' }}: {{ one.evidence }}</template
+                >
+              </p>
+              <button
+                v-if="one.status === 'open'"
+                type="button"
+                class="plain-button"
+                @click="closing = one"
+              >
+                {{ $t('deficiency.close') }}
+              </button>
+            </li>
+          </ul>
+        </div>
+      </section>
+      <section class="stack">
+        <div class="panel">
+          <h2>{{ $t('heater.owed') }}</h2>
+          <p v-if="!heater.owed.length">{{ $t('heater.none') }}</p>
+          <ul>
+            <li v-for="owed in heater.owed" :key="owed.id" class="item">
+              <GradeMark v-if="owed.grade" :grade="owed.grade as Grade" word />
+              <b class="small">{{ short(owed.on) }}</b>
+              <p class="small">{{ owed.text }}</p>
+            </li>
+          </ul>
+        </div>
+        <div class="panel">
+          <h2>{{ $t('heater.visits') }}</h2>
+          <p v-if="!heater.visits.length">{{ $t('heater.noVisits') }}</p>
+          <ul>
+            <li v-for="visit in heater.visits" :key="visit.id" class="item">
+              <RouterLink
+                :to="
+                  visit.status === 'signed' ? `/visits/${visit.id}/report` : `/visits/${visit.id}`
+                "
+                >{{ short(visit.planned_for) }} – {{ visit.jobs.join(', ') }}</RouterLink
+              >
+              <p class="soft small">
+                {{ visit.outcome ? $t(`outcome.${visit.outcome}`) : $t(`status.${visit.status}`) }}
+              </p>
+            </li>
+          </ul>
+        </div>
+      </section>
+    </div>
+    <TrendsPanel class="what-if" :heater="heater.id" />
+    <LogsPanel class="what-if" :heater="heater.id" />
+    <WhatIfPanel class="what-if" :heater="heater.id" />
+    <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="book(false)">
+        <label
+          >{{ $t('heater.job') }}
+          <el-select v-model="form.jobs" multiple :aria-label="$t('heater.job')"
+            ><el-option v-for="job in jobs" :key="job.id" :value="job.id" :label="job.title"
+          /></el-select>
+        </label>
+        <label
+          >{{ $t('heater.when') }}<input v-model="form.when" type="datetime-local" class="native"
+        /></label>
+        <div class="row">
+          <label
+            >{{ $t('heater.promisedFrom')
+            }}<input v-model="form.from" type="time" class="native" /></label
+          ><label
+            >{{ $t('heater.promisedTo') }}<input v-model="form.to" type="time" class="native"
+          /></label>
+        </div>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('heater.book') }}</el-button>
+      </form>
+    </el-dialog>
+    <el-dialog
+      :model-value="!!closing"
+      :title="$t('deficiency.close')"
+      width="min(480px, 94vw)"
+      @close="closing = null"
+    >
+      <div class="stack">
+        <p>{{ closing?.text }}</p>
+        <label
+          >{{ $t('deficiency.evidence')
+          }}<el-input v-model="evidence" type="textarea" name="evidence"
+        /></label>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <div class="row">
+          <el-button type="primary" :disabled="!evidence.trim()" @click="close('rectified')">{{
+            $t('deficiency.asRectified')
+          }}</el-button><el-button
+            v-if="closing?.grade !== 'danger'"
+            :disabled="!evidence.trim()"
+            @click="close('accepted')"
+            >{{ $t('deficiency.asAccepted') }}</el-button
+          >
+        </div>
+      </div>
+    </el-dialog>
+    <el-dialog v-model="changing" :title="$t('heater.change')" width="min(860px, 96vw)" top="4vh">
+      <HeaterForm
+        v-if="changing"
+        :units="heater.units"
+        :label="heater.label"
+        :installation="heater.installation"
+        :error="error"
+        :field="field"
+        @keep="change"
+      />
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.three {
+  display: grid;
+  grid-template-columns: 1.15fr 1fr 1fr;
+  gap: 16px;
+  margin-top: 14px;
+  align-items: start;
+}
+h2 {
+  margin-bottom: 8px;
+}
+.what-if {
+  margin-top: 16px;
+}
+dl {
+  margin: 0;
+}
+dl div {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  padding: 3px 0;
+  border-bottom: 1px solid var(--line);
+  font-size: 0.9rem;
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+.item {
+  padding: 8px 0;
+  border-bottom: 1px solid var(--line);
+}
+.past {
+  background: var(--ground);
+  padding-left: 8px;
+}
+.item:last-child {
+  border: 0;
+}
+.native {
+  font: inherit;
+  width: 100%;
+  min-height: var(--touch);
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--raised);
+  color: var(--ink);
+}
+@media (max-width: 1000px) {
+  .three {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+// Messages that wait: taken as files into a mail program, or sent where a mail server is set.
+import { onMounted, ref } from 'vue'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import { may } from '@/api/session'
+import { dateAndTime as short } from '@/format'
+import { useRequest } from '@/composables/useRequest'
+
+const outbox = ref<Schemas['Outbox'] | null>(null)
+const { error, run } = useRequest()
+async function attempt(action: () => Promise<Schemas['Outbox']>) {
+  await run(async () => {
+    outbox.value = await action()
+  })
+}
+onMounted(() => attempt(() => unwrap(api.GET('/api/outbox'))))
+const send = (id: string) => attempt(() => write('/api/outbox/{id}/send', { id: id }, {}))
+const setting = ref(false)
+const server = ref({ host: '', port: 587, user: '', password: '', from: '' })
+function openServer() {
+  const now = outbox.value?.server
+  server.value = {
+    host: now?.host ?? '',
+    port: now?.port ?? 587,
+    user: now?.user ?? '',
+    password: '',
+    from: now?.from ?? '',
+  }
+  setting.value = true
+}
+const keepServer = () =>
+  attempt(async () => {
+    const { host, port, user, password, from } = server.value
+    const body = {
+      host,
+      port: Number(port),
+      user: user || undefined,
+      password: password || undefined,
+      from: from || undefined,
+    }
+    const kept = await unwrap(api.PUT('/api/settings/mail', { body }))
+    setting.value = false
+    return kept
+  })
+</script>
+
+<template>
+  <div class="page stack">
+    <h1>{{ $t('outbox.title') }}</h1>
+    <p v-if="error && !setting" role="alert">{{ error }}</p>
+    <template v-if="outbox">
+      <div class="row between">
+        <p class="soft">
+          {{
+            outbox.server ? $t('outbox.smtp', { host: outbox.server.host }) : $t('outbox.noSmtp')
+          }}
+        </p>
+        <button v-if="may('mail_server')" type="button" class="plain-button" @click="openServer">
+          {{ $t('outbox.server') }}
+        </button>
+      </div>
+      <p v-if="!outbox.messages.length" class="panel">{{ $t('outbox.none') }}</p>
+      <ul class="stack">
+        <li v-for="one in outbox.messages" :key="one.id" class="panel row between">
+          <div>
+            <b>{{ one.subject }}</b>
+            <p class="soft small">
+              {{ one.recipient }} · {{ short(one.at) }} · {{ $t(`outbox.${one.state}`)
+              }}<template v-if="one.sent_at"> {{ short(one.sent_at) }}</template
+              ><template v-if="one.error"> · {{ one.error }}</template>
+            </p>
+          </div>
+          <div class="row">
+            <a class="plain-button" :href="`/api/outbox/${one.id}/message.eml`">{{
+              $t('outbox.eml')
+            }}</a><el-button
+              v-if="outbox.smtp && one.state === 'waiting'"
+              type="primary"
+              @click="send(one.id)"
+              >{{ $t('outbox.send') }}</el-button
+            >
+          </div>
+        </li>
+      </ul>
+    </template>
+    <el-dialog v-model="setting" :title="$t('outbox.server')" width="min(480px, 94vw)">
+      <form class="stack" @submit.prevent="keepServer">
+        <label
+          >{{ $t('outbox.host')
+          }}<el-input v-model="server.host" name="host" placeholder="mail.example.com"
+        /></label>
+        <label
+          >{{ $t('outbox.port') }}<el-input v-model="server.port" name="port" inputmode="numeric"
+        /></label>
+        <label
+          >{{ $t('outbox.user') }}<el-input v-model="server.user" name="user" autocomplete="off"
+        /></label>
+        <label
+          >{{ $t('outbox.password')
+          }}<el-input
+            v-model="server.password"
+            name="password"
+            type="password"
+            autocomplete="new-password"
+        /></label>
+        <label
+          >{{ $t('outbox.from') }}<el-input v-model="server.from" name="from" type="email"
+        /></label>
+        <p class="soft small">{{ $t('outbox.serverLead') }}</p>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <el-button type="primary" native-type="submit">{{ $t('owed.keep') }}</el-button>
+      </form>
+    </el-dialog>
+  </div>
+</template>

@@ -1,0 +1,302 @@
+<script setup lang="ts">
+// What is owed, most urgent first, with the reasons; put off or declined with a reason, and never
+// lost from view.
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap, uuid, type Grade, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import GradeMark from '@/components/common/GradeMark.vue'
+import { shortDate } from '@/format'
+import { useRequest } from '@/composables/useRequest'
+
+type Item = Schemas['OwedItem']
+type What = 'snooze' | 'decline' | 'resume' | 'remind'
+type Show = 'open' | 'snoozed' | 'declined'
+const SHOWS: Show[] = ['open', 'snoozed', 'declined']
+const router = useRouter()
+const owed = ref<Schemas['OwedList'] | null>(null)
+const show = ref<Show>('open')
+const { error, run } = useRequest()
+const deciding = ref<{ item: Item; what: What } | null>(null)
+const form = ref({ reason: '', day: '', recipient: '' })
+const written = ref(false)
+
+async function load(which: Show) {
+  show.value = which
+  await run(async () => {
+    owed.value = await unwrap(api.GET('/api/owed', { params: { query: { show: which } } }))
+  })
+}
+onMounted(() => load('open'))
+const short = (iso: string) => shortDate(iso.slice(0, 10))
+function decide(item: Item, what: What) {
+  form.value = { reason: '', day: '', recipient: item.email ?? '' }
+  written.value = false
+  deciding.value = { item, what }
+}
+async function keep() {
+  const { item, what } = deciding.value!
+  await run(async () => {
+    if (what === 'remind') {
+      await write(
+        '/api/outbox/reminders',
+        {},
+        {
+          id: uuid(),
+          due: item.id,
+          recipient: form.value.recipient,
+        },
+      )
+      written.value = true
+      deciding.value = null
+      return
+    }
+    await write(
+      '/api/owed/{key}/decision',
+      { key: item.id },
+      {
+        what,
+        reason: form.value.reason,
+        ...(what === 'snooze' ? { day: form.value.day } : {}),
+      },
+    )
+    deciding.value = null
+    await load(show.value)
+  })
+}
+async function book(item: Item) {
+  const id = uuid()
+  const when = new Date()
+  when.setDate(when.getDate() + 1)
+  when.setHours(8, 0, 0, 0)
+  await run(async () => {
+    await write(
+      '/api/heaters/{id}/visits',
+      { id: item.heater_id! },
+      {
+        id,
+        jobs: [item.job!],
+        planned_for: when.toISOString(),
+      },
+    )
+    await router.push('/plan')
+  })
+}
+</script>
+
+<template>
+  <div class="page stack">
+    <div class="row between">
+      <h1>{{ $t('owed.title') }}</h1>
+      <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink>
+    </div>
+    <p v-if="written" role="status">
+      {{ $t('report.inOutbox') }} <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink>
+    </p>
+    <p v-if="error && !deciding" role="alert">{{ error }}</p>
+    <template v-if="owed">
+      <div class="row" role="group" :aria-label="$t('owed.title')">
+        <button
+          v-for="one in SHOWS"
+          :key="one"
+          type="button"
+          class="plain-button"
+          :aria-pressed="one === show"
+          @click="load(one)"
+        >
+          {{ $t(`owed.${one}`) }} ({{ owed.counts[one] }})
+        </button>
+      </div>
+      <p v-if="owed.why_first" class="why">{{ owed.why_first }}</p>
+      <p v-if="!owed.owed.length" class="panel">{{ $t('owed.none') }}</p>
+      <ol class="list">
+        <li v-for="item in owed.owed" :key="item.id" class="panel item" :class="item.grade">
+          <div class="what">
+            <div class="row">
+              <GradeMark v-if="item.grade" :grade="item.grade as Grade" word /><b>{{
+                $t(`owed.kind.${item.kind}`)
+              }}</b
+              ><span class="small" :class="{ late: item.late > 0 }">{{
+                item.late > 0
+                  ? $t('today.late', { n: item.late })
+                  : item.late === 0
+                    ? $t('today.dueToday')
+                    : $t('today.due', { on: short(item.on) })
+              }}</span>
+            </div>
+            <p>{{ item.text }}</p>
+            <p v-if="item.heater_id" class="small">
+              <RouterLink :to="`/heaters/${item.heater_id}`"
+                >{{ item.customer }}, {{ item.address }} – {{ item.label }}</RouterLink
+              >
+            </p>
+            <p v-if="item.decision && item.decision.what !== 'resume'" class="soft small">
+              {{
+                $t('owed.by', {
+                  who: item.decision.by,
+                  on: short(item.decision.at),
+                  reason: item.decision.reason,
+                })
+              }}<template v-if="item.decision.until">
+                – {{ $t('owed.till', { on: short(item.decision.until) }) }}</template
+              >
+            </p>
+            <details class="small">
+              <summary>{{ $t('owed.why') }}</summary>
+              <p v-if="item.reasons.length">{{ item.reasons.join(', ') }}</p>
+              <dl v-if="item.rule">
+                <div>
+                  <dt>{{ $t('owed.comes') }}</dt>
+                  <dd>{{ item.rule.comes_from }}</dd>
+                </div>
+                <div v-if="item.rule.moved_by">
+                  <dt>{{ $t('owed.moved') }}</dt>
+                  <dd>{{ item.rule.moved_by }}</dd>
+                </div>
+                <div>
+                  <dt>{{ $t('owed.ended') }}</dt>
+                  <dd>{{ item.rule.ended_by }}</dd>
+                </div>
+                <div>
+                  <dt>{{ $t('owed.source') }}</dt>
+                  <dd>{{ item.rule.source }}</dd>
+                </div>
+              </dl>
+            </details>
+          </div>
+          <div class="acts">
+            <el-button
+              v-if="item.job && item.heater_id && show === 'open'"
+              type="primary"
+              @click="book(item)"
+              >{{ $t('owed.book') }}</el-button
+            >
+            <el-button v-if="item.heater_id && show === 'open'" @click="decide(item, 'remind')">{{
+              $t('owed.remind')
+            }}</el-button>
+            <el-button
+              v-if="show === 'open' && item.grade !== 'danger'"
+              @click="decide(item, 'snooze')"
+              >{{ $t('owed.snooze') }}</el-button
+            >
+            <el-button v-if="show === 'open'" @click="decide(item, 'decline')">{{
+              $t('owed.decline')
+            }}</el-button>
+            <el-button v-if="show !== 'open'" @click="decide(item, 'resume')">{{
+              $t('owed.resume')
+            }}</el-button>
+          </div>
+        </li>
+      </ol>
+      <p v-if="owed.more" class="soft">{{ $t('owed.more', { n: owed.more }) }}</p>
+    </template>
+    <el-dialog
+      :model-value="!!deciding"
+      :title="deciding ? $t(`owed.${deciding.what}`) : ''"
+      width="min(480px, 94vw)"
+      @close="deciding = null"
+    >
+      <form v-if="deciding" class="stack" @submit.prevent="keep">
+        <p>{{ deciding.item.text }}</p>
+        <label v-if="deciding.what === 'snooze'"
+          >{{ $t('owed.until')
+          }}<input v-model="form.day" type="date" name="day" class="native" required
+        /></label>
+        <label v-if="deciding.what === 'remind'"
+          >{{ $t('report.mailTo')
+          }}<el-input v-model="form.recipient" type="email" name="recipient"
+        /></label>
+        <label v-else
+          >{{ $t('owed.reason') }}<el-input v-model="form.reason" name="reason" autofocus
+        /></label>
+        <p v-if="error" role="alert">{{ error }}</p>
+        <el-button
+          type="primary"
+          native-type="submit"
+          :disabled="!(deciding.what === 'remind' ? form.recipient : form.reason).trim()"
+          >{{ $t('owed.keep') }}</el-button
+        >
+      </form>
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.why {
+  font-weight: 700;
+}
+.list {
+  display: grid;
+  gap: 10px;
+}
+.item {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 14px;
+}
+.item.danger {
+  border: 2px solid var(--danger);
+}
+.what {
+  display: grid;
+  gap: 4px;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-content: start;
+  justify-content: flex-end;
+}
+.acts .el-button {
+  margin: 0;
+}
+.late {
+  color: var(--danger);
+  font-weight: 700;
+}
+button[aria-pressed='true'] {
+  background: var(--copper-soft);
+  border-color: var(--copper);
+  font-weight: 700;
+}
+summary {
+  min-height: 32px;
+  cursor: pointer;
+  align-content: center;
+}
+dl {
+  margin: 4px 0;
+}
+dl div {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  padding: 2px 0;
+}
+dt {
+  color: var(--ink-soft);
+}
+dd {
+  margin: 0;
+}
+.native {
+  font: inherit;
+  width: 100%;
+  min-height: var(--touch);
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--raised);
+  color: var(--ink);
+}
+@media (max-width: 700px) {
+  .item {
+    grid-template-columns: 1fr;
+  }
+  .acts {
+    justify-content: flex-start;
+  }
+}
+</style>

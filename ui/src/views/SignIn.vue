@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { session, signIn } from '@/api/session'
+import { useRequest } from '@/composables/useRequest'
+
+const router = useRouter()
+const route = useRoute()
+const email = ref('')
+const password = ref('')
+const { error, busy, run } = useRequest()
+
+async function go() {
+  await run(async () => {
+    await signIn(email.value.trim(), password.value)
+    await router.push(typeof route.query.to === 'string' ? route.query.to : '/')
+  })
+}
+function use(account: { email: string; password: string }) {
+  email.value = account.email
+  password.value = account.password
+  void go()
+}
+</script>
+
+<template>
+  <div class="sign-in">
+    <form class="panel stack" @submit.prevent="go">
+      <div>
+        <h1>{{ $t('signIn.title') }}</h1>
+        <p class="soft">{{ $t('signIn.lead') }}</p>
+      </div>
+      <label class="stack-tight"
+        >{{ $t('signIn.email')
+        }}<input
+          v-model="email"
+          class="field"
+          type="email"
+          name="email"
+          autocomplete="username"
+          required
+          autofocus
+      /></label>
+      <label class="stack-tight"
+        >{{ $t('signIn.password')
+        }}<input
+          v-model="password"
+          class="field"
+          type="password"
+          name="password"
+          autocomplete="current-password"
+          required
+      /></label>
+      <p v-if="error" class="error" role="alert">{{ error }}</p>
+      <button class="go" type="submit" :disabled="busy">{{ $t('signIn.go') }}</button>
+    </form>
+    <section v-if="session.demo.length" class="panel demo">
+      <h2>{{ $t('signIn.demo') }}</h2>
+      <ul>
+        <li v-for="account in session.demo" :key="account.email">
+          <span
+            ><b>{{ account.role }}</b
+            ><br /><span class="soft small">{{ account.email }}</span></span
+          >
+          <button class="plain-button" type="button" @click="use(account)">
+            {{ $t('signIn.use') }}
+          </button>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.sign-in {
+  max-width: 440px;
+  margin: 7vh auto;
+  padding: 12px;
+  display: grid;
+  gap: 16px;
+}
+.stack-tight {
+  display: grid;
+  gap: 4px;
+  font-size: 0.9rem;
+}
+.field {
+  font: inherit;
+  min-height: 48px;
+  padding: 0 12px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--ground);
+  color: var(--ink);
+  font-size: 1rem;
+}
+.go {
+  min-height: 50px;
+  border: 0;
+  border-radius: 8px;
+  background: var(--copper);
+  color: var(--on-copper);
+  font-weight: 700;
+  cursor: pointer;
+}
+.error {
+  color: var(--danger);
+}
+.demo li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--line);
+}
+.demo li:last-child {
+  border: 0;
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap, type Grade, type Schemas } from '@/api/client'
+import { write } from '@/api/outbox'
+import GradeMark from '@/components/common/GradeMark.vue'
+import WorkLine from '@/components/visit/WorkLine.vue'
+import { dayAndDate, minutes, shortDate as short, timeOfDay as time } from '@/format'
+import { useRequest } from '@/composables/useRequest'
+
+const router = useRouter()
+const today = ref<Schemas['Today'] | null>(null)
+const { error, run } = useRequest()
+
+onMounted(async () => {
+  await run(async () => {
+    today.value = await unwrap(api.GET('/api/today'))
+  })
+})
+
+const date = (iso: string) => dayAndDate(iso.slice(0, 10))
+async function open(visit: Schemas['Today']['visits'][number]) {
+  if (visit.status === 'booked') await write('/api/visits/{id}/start', { id: visit.id }, {})
+  await router.push(
+    visit.status === 'signed' ? `/visits/${visit.id}/report` : `/visits/${visit.id}`,
+  )
+}
+</script>
+
+<template>
+  <div class="page">
+    <p v-if="error" role="alert">{{ error }}</p>
+    <template v-if="today">
+      <h1>{{ date(today.date) }}</h1>
+      <div class="two">
+        <section>
+          <h2>{{ $t('today.visits') }}</h2>
+          <p v-if="!today.visits.length" class="panel">{{ $t('today.none') }}</p>
+          <article v-for="visit in today.visits" :key="visit.id" class="panel visit">
+            <div class="row between">
+              <p class="when">
+                <b>{{ time(visit.planned_for) }}</b>
+                <span class="state" :class="visit.status">{{ $t(`status.${visit.status}`) }}</span>
+              </p>
+              <button class="go" type="button" @click="open(visit)">
+                {{
+                  visit.status === 'booked'
+                    ? $t('today.start')
+                    : visit.status === 'open'
+                      ? $t('today.goOn')
+                      : $t('today.report')
+                }}
+              </button>
+            </div>
+            <h3>{{ visit.customer }} – {{ visit.address }}</h3>
+            <p class="soft small">
+              {{ visit.jobs.join(', ') }} · {{ $t(`kind.${visit.kind}`) }},
+              <RouterLink :to="`/heaters/${visit.heater_id}`">{{ visit.label }}</RouterLink> ·
+              {{ visit.person }}
+            </p>
+            <template v-if="visit.line.blocks.length">
+              <WorkLine thin :blocks="visit.line.blocks" :total="visit.line.total ?? 0" />
+              <p class="soft small">
+                {{ $t('today.minutes', { n: minutes(visit.line.total ?? 0) }) }},
+                {{ $t('today.hands', { n: Math.round((visit.line.hands_on ?? 0) / 60) }) }}
+              </p>
+            </template>
+            <p v-else-if="visit.outcome" class="small">
+              <b>{{ $t(`outcome.${visit.outcome}`) }}</b>
+            </p>
+          </article>
+        </section>
+        <section>
+          <div class="row between">
+            <h2>{{ $t('today.owed') }}</h2>
+            <RouterLink to="/owed">{{ $t('owed.all', { n: today.owed_in_all }) }}</RouterLink>
+          </div>
+          <p v-if="today.why_first" class="soft small">{{ today.why_first }}</p>
+          <p v-if="!today.owed.length" class="panel">{{ $t('today.nothingOwed') }}</p>
+          <ul class="owed">
+            <li v-for="owed in today.owed" :key="owed.id" class="panel" :class="owed.grade">
+              <div class="row between">
+                <GradeMark v-if="owed.grade" :grade="owed.grade as Grade" word />
+                <b v-else class="small">{{ short(owed.on) }}</b>
+                <span class="small" :class="{ late: (owed.late ?? 0) > 0 }">{{
+                  (owed.late ?? 0) > 0
+                    ? $t('today.late', { n: owed.late })
+                    : owed.late === 0
+                      ? $t('today.dueToday')
+                      : $t('today.due', { on: short(owed.on) })
+                }}</span>
+              </div>
+              <p>{{ owed.text }}</p>
+              <p v-if="owed.heater_id" class="soft small">
+                <RouterLink :to="`/heaters/${owed.heater_id}`"
+                  >{{ owed.customer }}, {{ owed.address }} – {{ owed.label }}</RouterLink
+                >
+              </p>
+            </li>
+          </ul>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 3fr 2fr;
+  gap: 24px;
+  margin-top: 14px;
+}
+h2 {
+  margin-bottom: 8px;
+}
+.visit {
+  margin-bottom: 12px;
+  display: grid;
+  gap: 5px;
+}
+.when {
+  font-size: 1.2rem;
+}
+.state {
+  font-size: 0.8rem;
+  border: 1px solid var(--line);
+  border-radius: 20px;
+  padding: 2px 9px;
+  vertical-align: 2px;
+}
+.state.open {
+  background: var(--copper-soft);
+  border-color: var(--copper);
+}
+.go {
+  min-height: var(--touch);
+  min-width: 96px;
+  border: 0;
+  border-radius: 8px;
+  background: var(--copper);
+  color: var(--on-copper);
+  font-weight: 700;
+  cursor: pointer;
+}
+.owed li {
+  margin-bottom: 10px;
+  padding: 12px 14px;
+}
+.owed li.danger {
+  border: 2px solid var(--danger);
+  background: var(--danger-soft);
+}
+.owed p {
+  overflow-wrap: anywhere;
+}
+.owed a {
+  display: inline-block;
+  padding: 4px 0;
+}
+.late {
+  color: var(--danger);
+  font-weight: 700;
+}
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

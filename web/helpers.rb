@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    # What the routes share.
+    module Helpers
+      def config = settings.munimen
+      def records = config.records
+      def person = env["munimen.person"]
+
+      # Raises unless somebody is signed in.
+      def signed_in!
+        person || raise(Refused.new("Sign in first.", code: :not_signed_in))
+      end
+
+      # What the person who asks works with; a training run has records of its own.
+      def desk = config.desk_for(signed_in!, about)
+
+      # Who has no account: reads what a token opens.
+      def nobody
+        @nobody ||= Desk::Context.new(records, person: { id: nil, name: nil, role: "nobody" })
+      end
+
+      # The visit or heater that a request is about, if it is about one.
+      def about
+        params["id"] || params["visit"] ||
+          (sent[:visit] if request.post? && request.path_info == "/api/diagnose")
+      end
+
+      # The body, read as JSON.
+      def sent
+        @sent ||= JSON.parse(request.body.tap(&:rewind).read, symbolize_names: true)
+      end
+
+      def id = params["id"].downcase
+      def units = (params["units"] || Rules::Book[records.settings.code_profile].units).to_sym
+
+      def json(value, status = 200)
+        content_type :json
+        [status, JSON.generate(value)]
+      end
+
+      def file(type, bytes, name)
+        content_type type
+        shown = type == "application/pdf" ? "inline" : "attachment"
+        headers "content-disposition" => "#{shown}; filename=\"#{name}\""
+        bytes
+      end
+
+      # Where people reach this installation: as the operator says, or as this request came in.
+      def base = ENV.fetch("MUNIMEN_URL") { request.base_url }.chomp("/")
+    end
+  end
+end

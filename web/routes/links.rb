@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # Links by which a customer reads the page of one visit, and what they open.
+      module Links
+        def self.registered(app)
+          app.get("/api/visits/:id/links") { json(Desk::Share.new(desk).list(id)) }
+          app.post("/api/visits/:id/links") do
+            link = Desk::Share.new(desk).create(id, **sent)
+            json(**link.slice(:id, :expires_at), url: "#{base}/shared/#{link[:token]}")
+          end
+          app.post("/api/links/:id/revoke") { json(Desk::Share.new(desk).revoke(id)) }
+          shared(app)
+        end
+
+        # For whoever holds a link: the page of one visit, and nothing else.
+        def self.shared(app)
+          app.get("/api/shared/:token", anyone: true) do
+            visit = Desk::Share.open(nobody, params["token"], what: "page")
+            json(Desk::ReportPage.new(nobody).call(visit))
+          end
+          app.get("/api/shared/:token/report.pdf", anyone: true) do
+            visit = Desk::Share.open(nobody, params["token"], what: "pdf")
+            file "application/pdf", Desk::ReportPage.new(nobody).pdf(visit), "report.pdf"
+          end
+        end
+      end
+    end
+  end
+end

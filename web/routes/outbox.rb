@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # Messages to customers, and the mail server that sends them.
+      module Outbox
+        def self.registered(app)
+          app.helpers Helpers
+          app.get("/api/outbox") { json(outbox.list) }
+          app.post("/api/outbox/reports") do
+            json(outbox.report(sent[:visit].downcase, **sent.slice(:id, :recipient, :days)))
+          end
+          app.post("/api/outbox/reminders") do
+            json(outbox.reminder(sent[:due], **sent.slice(:id, :recipient)))
+          end
+          app.post("/api/outbox/:id/send") { json(outbox.deliver(id)) }
+          app.get("/api/outbox/:id/message.eml") do
+            file "message/rfc822", outbox.eml(id), "message.eml"
+          end
+          app.put("/api/settings/mail") { json(outbox.set(**sent)) }
+        end
+
+        # What its routes share.
+        module Helpers
+          def outbox = Desk::Outbox.new(desk, base:)
+        end
+      end
+    end
+  end
+end

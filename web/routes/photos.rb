@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # Photographs, as they were kept.
+      module Photos
+        def self.registered(app)
+          app.get("/api/photos/:id") do
+            photo = records.photos.find(id)
+            headers "cache-control" => "private, max-age=31536000, immutable",
+                    "content-disposition" => "inline"
+            content_type photo[:media_type]
+            photo[:data]
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # A visit on paper and as a file, and what is added after it was signed.
+      module Reports
+        def self.registered(app)
+          app.helpers Helpers
+          app.get("/api/visits/:id/report", kept: true) do
+            json(Desk::ReportPage.new(desk).for_firm(id))
+          end
+          app.get("/api/visits/:id/report.pdf") do
+            file "application/pdf", Desk::ReportPage.new(desk).pdf(id), "report.pdf"
+          end
+          app.get("/api/visits/:id/visit.json") { file "application/json", open_file, "visit.json" }
+          app.get("/api/visits/:id/tag.pdf") { file "application/pdf", service_tag, "tag.pdf" }
+          app.post("/api/visits/:id/amendments") do
+            Desk::Amend.new(desk).call(id, **sent)
+            json(Desk::ReportPage.new(desk).for_firm(id))
+          end
+        end
+
+        # What its routes share.
+        module Helpers
+          def open_file
+            visit = desk.records.visits.load(id, now: desk.now)
+            JSON.pretty_generate(Visit::Format.write(visit))
+          end
+
+          def service_tag
+            heater = desk.records.visits.find(id)[:heater_id]
+            Formats::TagPdf.new(
+              Desk::ReportPage.new(desk).call(id),
+              "#{base}/heaters/#{heater}"
+            ).render
+          end
+        end
+      end
+    end
+  end
+end

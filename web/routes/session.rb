@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # Who is signed in.
+      module Session
+        def self.registered(app)
+          app.helpers Helpers
+          app.get("/api/session", anyone: true) do
+            json(
+              csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]),
+              person: shown_person,
+              firm: records.settings.firm["name"],
+              units: Rules::Book[records.settings.code_profile].units,
+              demo: config.demo_accounts
+            )
+          end
+        end
+
+        # What its routes share.
+        module Helpers
+          def shown_person
+            person&.slice(:id, :name, :role)&.merge(may: Desk::Abilities.of(person[:role]))
+          end
+        end
+      end
+    end
+  end
+end
