@@ -18,6 +18,7 @@ module Munimen
     core/work/operations
     core/work/jobs
     core/inspection/items
+    core/hazards/definitions
     core/judgement/checks
     core/drawing/charts
     core/parts/kinds

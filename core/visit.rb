@@ -16,11 +16,14 @@ module Munimen
                 :steps,
                 :decisions,
                 :notes,
-                :site
+                :site,
+                :arrival
 
-    # readings: [Reading]; observations: [Observation]; steps: [Step] in order of time; decisions:
-    # Decisions, or a Hash of text by name; now: Time to which running waits are counted; notes:
-    # findings added by hand.
+    # readings: [Reading]; observations: [Observation] that stand; corrected_observations: those
+    # that something took the place of; steps: [Step] in order of entry; decisions: Decisions, or
+    # a Hash of text by name; now: Time to which running waits are counted; notes: findings added
+    # by hand; arrival: {variable => value} of what is not as presumed on arrival, since the last
+    # visit left it so.
     def initialize(
       heater:,
       rules:,
@@ -32,7 +35,9 @@ module Munimen
       steps: [],
       decisions: {},
       notes: [],
-      site: {}
+      site: {},
+      corrected_observations: [],
+      arrival: {}
     )
       @heater = heater
       @rules = rules
@@ -45,6 +50,28 @@ module Munimen
       @decisions = decisions.is_a?(Decisions) ? decisions : Decisions.new(decisions)
       @notes = notes
       @site = site
+      @corrected_observations = corrected_observations
+      @arrival = arrival
+    end
+
+    # This visit with something of it otherwise: with(readings: […]).
+    def with(**changed)
+      self.class.new(
+        heater:,
+        rules:,
+        jobs:,
+        date:,
+        now:,
+        readings:,
+        observations:,
+        steps:,
+        decisions:,
+        notes:,
+        site:,
+        corrected_observations: @corrected_observations,
+        arrival:,
+        **changed
+      )
     end
 
     # This visit with one reading more, which corrects an earlier one of its name.
@@ -56,19 +83,7 @@ module Munimen
           old
         end
       end
-      self.class.new(
-        heater:,
-        rules:,
-        jobs:,
-        date:,
-        now:,
-        readings: earlier + [reading],
-        observations:,
-        steps:,
-        decisions:,
-        notes:,
-        site:
-      )
+      with(readings: earlier + [reading])
     end
 
     def units = rules.units
@@ -90,6 +105,23 @@ module Munimen
     def decision(name) = decisions[name]
     def observation(item) = (@seen ||= observations.to_h { |seen| [seen.item, seen] })[item]
 
+    # Observations that stand and those that were corrected.
+    def all_observations = observations + @corrected_observations
+
+    # This visit as if a reading that was corrected still stood.
+    def reading_as(reading)
+      return self unless reading.superseded
+
+      with(
+        readings: readings.map do |one|
+          next one.dup.tap { |copy| copy.superseded = nil } if one.equal?(reading)
+          next one if one.name != reading.name || one.superseded
+
+          one.dup.tap { |copy| copy.superseded = reading.id }
+        end
+      )
+    end
+
     # Whether something seen at the discharge pipe forbids letting hot water out through it.
     def discharge_unsafe?
       Inspection::InspectionItem.for(self, :discharge_pipe).any? do |item|
@@ -105,11 +137,23 @@ module Munimen
     # finder needs.
     def extra_operations = decisions.extra_operations
 
-    # Ids of operations done, or given up with a reason, and not undone.
+    # Ids of operations done, or given up with a reason, and not undone. A way of leaving counts
+    # as long as the heater is still as it was left; a repair, until its danger is there again.
     def settled_operations
-      standing
-        .select { |step| %i[done already_so not_tested].include?(step.outcome) }
-        .map(&:operation)
+      @settled_operations ||= standing.map(&:operation).uniq.reject do |id|
+        way = Work::Operation[id].way_to_leave
+        way ? !left?(way) : back_again.include?(id)
+      end
+    end
+
+    # Whether the heater has been left in one of the ways to leave, and is still so.
+    def left?(way = nil)
+      return false if state[:left] == :no || (way && state[:left] != way)
+
+      standing.any? do |step|
+        operation = Work::Operation[step.operation]
+        operation.way_to_leave == state[:left] && terms.unmet(operation, state).empty?
+      end
     end
 
     def done?(operation)
@@ -129,6 +173,19 @@ module Munimen
     # The state of the heater now: that on arrival, changed by each step and by each wait that is
     # over.
     def state = history.state
+
+    # What operations need and make as things stand.
+    def terms
+      @terms ||= Work::Terms.new(heater:, rules:, state:, look_only: look_only?)
+    end
+
+    # Hazards that are not cleared: [Hazards::Hazard].
+    def hazards = terms.hazards
+
+    # As found and as left.
+    def columns = @columns ||= Columns.new(self)
+    def timeline = @timeline ||= Timeline.new(self)
+
     # Waits still running: [History::Running].
     def running_waits = history.running
     def history = @history ||= History.new(self)
@@ -147,6 +204,7 @@ module Munimen
         :instrument,
         :superseded,
         :typed,
+        :seq,
         keyword_init: true
       ) do
         # Whether the water side was at zero pressure when it was taken.
@@ -155,12 +213,25 @@ module Munimen
       end
     # One thing seen: item of InspectionItem, the finding (:sound, :not_visible, :not_applicable
     # or the named wrong).
-    Observation = Struct.new(:id, :item, :finding, :note, :at, :by, keyword_init: true)
+    Observation =
+      Struct.new(:id, :item, :finding, :note, :at, :by, :superseded, :seq, keyword_init: true)
     # One operation done, :already_so, :not_tested with a reason, or an earlier step undone
     # (`of`). `made`: effects that came from what had been read by then; nil where they are worked
     # out from the readings.
-    Step = Struct.new(:id, :operation, :outcome, :reason, :at, :by, :of, :made, keyword_init: true)
+    Step =
+      Struct.new(:id, :operation, :outcome, :reason, :at, :by, :of, :made, :seq, keyword_init: true)
     # A finding added by hand from the catalogue.
-    Note = Struct.new(:id, :entry, :place, :at, :by, :text, keyword_init: true)
+    Note = Struct.new(:id, :entry, :place, :at, :by, :text, :seq, keyword_init: true) do
+      # [item, finding] where it is one of the inspection's.
+      def found = entry.to_s.split(".", 2).map(&:to_sym)
+    end
+
+    private
+
+    # Repairs whose danger stands once more, so that they are owed again.
+    def back_again
+      hazards.select { |one| %i[standing secured].include?(terms.value(one)) }
+             .flat_map(&:repaired_by)
+    end
   end
 end

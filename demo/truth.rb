@@ -34,6 +34,11 @@ module Munimen
         chain_on: "heats",
         tundish_flow: "runs_clear",
         floor_smell: "none",
+        new_relief_flow: "full_bore",
+        new_relief_closes: "shuts",
+        joints: "dry",
+        warning_label: "hung",
+        notified: "nobody_required",
         pilot_held: "stays"
       }.freeze
 

@@ -5,6 +5,8 @@ module Munimen
     # Walks through a visit as a plumber would, in the order the planner gives: reads what the
     # invented heater shows (by the physics), answers, marks each step, and lets the clock run.
     class Walk
+      MOST = 200 # steps
+
       # A clock that stands where it is put.
       class Clock
         attr_accessor :time
@@ -33,11 +35,11 @@ module Munimen
         desk = Desk::StartVisit.new(@context)
         desk.book(id:, heater_id:, jobs:, planned_for: @context.stamp)
         desk.start(id)
-        @steps = nil
         count = 0
         while (limit.nil? || count < limit) && (step = next_step(id))
           do_step(id, step)
           count += 1
+          raise "the visit does not come to an end" if count > MOST
         end
         finish(id) if sign && limit.nil?
         id
@@ -54,13 +56,26 @@ module Munimen
 
       def visit(id) = @records.visits.load(id, now: @clock.time)
 
-      # The next step of the plan; planned anew when something read has made a step needless or
-      # impossible.
+      # The next step of the plan as it stands after what has been read and seen.
       def next_step(id)
         visit = visit(id)
-        replan(id, visit) if @steps.nil? || stale?(visit)
-        step = @steps.shift
-        step&.tap { wait_for(visit, step) }
+        plan = @records.plans.plan(visit)
+        given_up = plan.impossible.reject { |left| left.by == :danger }
+        if given_up.any?
+          given_up.each { |left| give_up(id, visit, left) }
+          return next_step(id)
+        end
+        plan.steps.first&.tap { |step| wait_for(visit, step) }
+      end
+
+      def give_up(id, visit, left)
+        Desk::DoStep.new(@context).call(
+          id,
+          id: uuid,
+          operation: left.operation.to_s,
+          outcome: "not_tested",
+          reason: visit.words.say(left.because)
+        )
       end
 
       # Lets the clock run until the needs of a step hold, where a running wait brings them about.
@@ -74,30 +89,6 @@ module Munimen
         @clock.pass(visit.running_waits.map(&:seconds_left).max.to_i + 1)
       end
 
-      def stale?(visit)
-        @steps.any? do |step|
-          step.operation.forbidden_because(visit) || step.operation.superfluous_because(visit) ||
-            (
-              step.operation.id == :watch_relief_drip &&
-                visit.choice(:relief_lever) == :will_not_lift
-            )
-        end
-      end
-
-      def replan(id, visit)
-        plan = @records.plans.plan(visit)
-        plan.impossible.each do |left|
-          Desk::DoStep.new(@context).call(
-            id,
-            id: uuid,
-            operation: left.operation.to_s,
-            outcome: "not_tested",
-            reason: visit.words.say(left.because)
-          )
-        end
-        @steps = plan.steps.dup
-      end
-
       def do_step(id, step)
         operation = step.operation
         @clock.pass(operation.hands_on + @random.rand(0..20))
@@ -107,6 +98,9 @@ module Munimen
         before = visit(id) unless operation.reads.empty?
         operation.reads.each { |read| take(id, read, before) if read.applies?(before.heater) }
         Desk::DoStep.new(@context).call(id, id: uuid, operation: operation.id.to_s, outcome: "done")
+      rescue Refused => e
+        # What was just seen comes first.
+        raise unless e.code == :need_unmet && visit(id).hazards.any?
       end
 
       def decide(id, operation)
@@ -148,9 +142,6 @@ module Munimen
           )
           told = Visit::Decisions.name(:danger, verdict.check, :told)
           decide_text(id, told, "#{visit(id).site[:customer]}, in person")
-        end
-        if judge.deficiencies.any? { |verdict| verdict.grade == :danger }
-          decide_text(id, "outcome_reason", "Not to be used until the valve is replaced.")
         end
         sign = Desk::Sign.new(@context)
         if @refused

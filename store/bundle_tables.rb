@@ -42,19 +42,23 @@ module Munimen
 
       # Yields each row, in a fixed order, as a Hash with text keys.
       def each(table)
-        order = %i[seq id name].find { |column| columns(table).key?(column) } || Sequel.lit("rowid")
+        order = (table == :seals && :seq) || %i[id name].find { |one| columns(table).key?(one) } ||
+                Sequel.lit("rowid")
         @database[table].order(order).paged_each(rows_per_fetch: 1000) do |row|
           yield row.transform_keys(&:to_s) unless BEHIND[table]&.call(row)
         end
       end
 
-      # Puts rows in as they are; inside a transaction.
+      # Puts rows in as they are; inside a transaction. Those of an earlier version come without
+      # the order of entry: it is taken from their times once all are there (`settle`).
       def insert(table, rows)
+        @unnumbered ||= EntryOrder::TABLES.include?(table) && rows.any? { |row| row[:seq].nil? }
         rows.group_by(&:keys).each_value { |same| @database[table].multi_insert(same) }
       end
 
       # A new row grows the version of its visit by triggers: set back to what it was.
       def settle(visits)
+        renumber if @unnumbered
         visits.each { |id, version| @database[:visits].where(id:).update(version:) }
       end
 
@@ -75,6 +79,12 @@ module Munimen
       HASHES = %i[hash file content previous token].freeze
 
       private
+
+      def renumber
+        EntryOrder::TABLES.each { |table| @database[table].update(seq: nil) }
+        @database.run(EntryOrder.renumber)
+        @database.run(EntryOrder.count)
+      end
 
       def property(name, facts)
         type = [TYPES.fetch(facts[:db_type].to_s.downcase), *("null" if facts[:allow_null])]

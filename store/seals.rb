@@ -85,7 +85,8 @@ module Munimen
           TABLES.to_h do |table|
             [
               table,
-              @database[table].where(visit_id: id).order(:at, :id).all.map { |row| row.sort.to_h }
+              @database[table].where(visit_id: id).order(:at, :id).all
+                             .map { |row| row.except(:seq).sort.to_h }
             ]
           end
         )

@@ -45,11 +45,13 @@ module Munimen
           date: Date.iso8601((@row[:started_at] || @row[:planned_for])[0, 10]),
           now: @now,
           readings:,
-          observations:,
+          observations: observations.reject(&:superseded),
+          corrected_observations: observations.select(&:superseded),
           steps:,
           decisions:,
           notes:,
-          site: @row
+          site: @row,
+          arrival: @row[:arrival] ? symbols(@row[:arrival]) : {}
         )
       end
 
@@ -73,7 +75,8 @@ module Munimen
             by: row[:account_id],
             instrument: row[:instrument],
             superseded: row[:superseded_by],
-            typed: row[:typed]
+            typed: row[:typed],
+            seq: row[:seq]
           )
         end
       end
@@ -83,14 +86,16 @@ module Munimen
       end
 
       def observations
-        @written[:observations].reject { |row| row[:superseded_by] }.map do |row|
+        @observations ||= @written[:observations].map do |row|
           Visit::Observation.new(
             id: row[:id],
             item: row[:item].to_sym,
             finding: row[:finding].to_sym,
             note: row[:note],
             at: row[:at],
-            by: row[:account_id]
+            by: row[:account_id],
+            superseded: row[:superseded_by],
+            seq: row[:seq]
           )
         end
       end
@@ -105,7 +110,8 @@ module Munimen
             at: time(row[:at]),
             by: row[:account_id],
             of: row[:of],
-            made: row[:made] && symbols(row[:made])
+            made: row[:made] && symbols(row[:made]),
+            seq: row[:seq]
           )
         end
       end
@@ -120,7 +126,8 @@ module Munimen
             place: row[:place],
             text: row[:text],
             at: row[:at],
-            by: row[:account_id]
+            by: row[:account_id],
+            seq: row[:seq]
           )
         end
       end

@@ -116,14 +116,27 @@ module Munimen
           .all
       end
 
-      # Rows of one of the written tables, in order of time.
+      # Rows of one of the written tables, in the order in which they were entered.
       def rows(table, visit_id)
         @of_visit ||= {}
         @of_visit[table] ||= @database[table]
           .where(visit_id: :$visit_id)
-          .order(:at, Sequel.lit("rowid"))
+          .order(*(WRITTEN.include?(table) ? [:seq] : [:at]), Sequel.lit("rowid"))
           .prepare(:select, :"#{table}_of_visit")
         @of_visit[table].call(visit_id:).map { |row| Values.of(row) }
+      end
+
+      # How the last signed visit left a heater: {variable => value} of what is not as presumed on
+      # arrival, or nil where there is none or it was left before that was kept.
+      def left_state(heater_id)
+        row = @rows.where(heater_id:, status: "signed").reverse(:signed_at).first or return
+        { outcome: row[:outcome], state: row[:left_state] && JSON.parse(row[:left_state]) }
+      end
+
+      # Dangers that stay with an open visit, whatever the record now says: {variable => value}.
+      def keep_standing(id, dangers)
+        arrival = JSON.parse(@rows.where(id:).get(:arrival) || "{}")
+        update(id, arrival: arrival.merge(dangers))
       end
 
       # A number that grows with all that is written in a visit.
@@ -133,11 +146,11 @@ module Munimen
       end
 
       # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's
-      # row); corrected readings only on request.
-      def load(id, now:, corrected: false)
-        @whole ||= [true, false].to_h { |all| [all, whole(all)] }
+      # row), with what was corrected in it.
+      def load(id, now:)
+        @whole ||= whole
         row =
-          @whole.fetch(corrected).call(id:).first ||
+          @whole.call(id:).first ||
           raise(NotFound.new("There is no such visit.", field: :visit))
         written =
           WRITTEN.to_h { |table| [table, JSON.parse(row.delete(table), symbolize_names: true)] }
@@ -165,21 +178,18 @@ module Munimen
       end
 
       # Everything written in a visit, in one round with its row: each table as a JSON list.
-      def whole(corrected)
+      def whole
         placed(Sequel[:visits][:id] => :$id)
-          .select_append(*everything(corrected))
-          .prepare(:select, :"whole_visit_#{corrected}")
+          .select_append(*everything)
+          .prepare(:select, :whole_visit)
       end
 
-      def everything(corrected)
+      def everything
         WRITTEN.map do |table|
           fields = @database[table].columns.map { |column| "'#{column}', \"#{column}\"" }.join(", ")
-          if table == :observations || (table == :readings && !corrected)
-            only = " AND superseded_by IS NULL"
-          end
           Sequel.lit(
             "(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE " \
-            "visit_id = visits.id#{only} ORDER BY at, rowid)) AS #{table}"
+            "visit_id = visits.id ORDER BY seq, rowid)) AS #{table}"
           )
         end
       end
@@ -200,6 +210,7 @@ module Munimen
             :signed_at,
             :outcome,
             :version,
+            :arrival,
             :heater_id,
             :label,
             :installation,

@@ -13,35 +13,36 @@ module Munimen
         @deficiencies = deficiencies
       end
 
-      def obstacles = open_steps + given_up + dangers + outcome
+      def obstacles = open_steps + leaving + given_up + dangers + outcome
 
       private
 
       def open_steps
-        return [] if left_off?
-
         @plan.steps.map do |step|
-          Obstacle.new(
-            code: :step_open,
-            text:
-              @visit.words.say(
-                "“#{step.operation.title}” is neither done nor given up with a reason."
-              ),
-            target: step.operation.id
+          obstacle(
+            :step_open,
+            step.operation.id,
+            "“#{step.operation.title}” is neither done nor given up with a reason."
           )
         end
       end
 
+      # However the day went, the heater is left in one of the ways to leave.
+      def leaving
+        return [] if @visit.left? || @plan.steps.any? { |step| step.operation.way_to_leave }
+
+        text = "The {heater} has not been left yet: in service, made safe, or with the warning " \
+               "given."
+        [obstacle(:not_left, :leave_site, text)]
+      end
+
       def given_up
-        @plan.impossible.map do |left|
-          Obstacle.new(
-            code: :reason_missing,
-            target: left.operation,
-            text:
-              @visit.words.say(
-                "“#{Work::Operation[left.operation].title}” cannot be done: record it as not " \
-                "tested. #{left.because}"
-              )
+        @plan.impossible.reject { |left| left.by == :danger }.map do |left|
+          obstacle(
+            :reason_missing,
+            left.operation,
+            "“#{Work::Operation[left.operation].title}” cannot be done: record it as not " \
+            "tested. #{left.because}"
           )
         end
       end
@@ -52,36 +53,33 @@ module Munimen
             next if @visit.decisions.about(:danger, verdict.check, what)
 
             asked = what == "action" ? "what was done on the spot" : "who was told"
-            Obstacle.new(
-              code: :danger_open,
-              target: verdict.check,
-              text: "Danger – #{verdict.text} Say #{asked}."
-            )
+            obstacle(:danger_open, verdict.check, "Danger – #{verdict.text} Say #{asked}.")
           end
         end
       end
 
       def outcome
-        chosen = @visit.decision(:outcome)
-        proposed = Outcome.new(@visit, @deficiencies).proposed
-        if chosen.nil? || chosen.to_sym == proposed ||
-           !@visit.decision(:outcome_reason).to_s.strip.empty?
+        chosen = @visit.decision(:outcome)&.to_sym or return []
+        outcome = Outcome.new(@visit, @deficiencies)
+        return contradiction(outcome) unless outcome.possible?(chosen)
+        if chosen == outcome.proposed || !@visit.decision(:outcome_reason).to_s.strip.empty?
           return []
         end
 
-        [
-          Obstacle.new(
-            code: :outcome_reason,
-            target: :outcome,
-            text: "The outcome differs from the one proposed: give the reason."
-          )
-        ]
+        text = "The outcome differs from the one proposed: give the reason."
+        [obstacle(:outcome_reason, :outcome, text)]
       end
 
-      # Left off, made safe: the plan of the day is broken off, with its reason.
-      def left_off?
-        @visit.decision(:outcome) == "left_off" &&
-          !@visit.decision(:outcome_reason).to_s.strip.empty?
+      # What is signed is what the state of the heater says, whoever asks and whatever the reason.
+      def contradiction(outcome)
+        words = Outcome::WORDS
+        text = "“#{words.fetch(@visit.decision(:outcome).to_sym)}” is not how the {heater} " \
+               "stands: #{words.fetch(outcome.proposed).downcase}. #{outcome.because}"
+        [obstacle(:outcome_contradicts, :outcome, text)]
+      end
+
+      def obstacle(code, target, text)
+        Obstacle.new(code:, target:, text: @visit.words.say(text))
       end
     end
   end

@@ -2,47 +2,78 @@
 
 module Munimen
   module Judgement
-    # All verdicts of a visit: from readings by the checks, from what was seen, from what was not
-    # tested, and from notes added by hand.
+    # All verdicts of a visit, as found and as left: from readings by the checks, from what was
+    # seen, from what was not tested, from notes added by hand, and from dangers that stand.
     #
-    #   Judge.new(visit).verdicts      # => [Verdict, …]
-    #   Judge.new(visit).deficiencies  # the findings among them, worst first
+    #   Judge.new(visit).verdicts      # => [Verdict, …] as left
+    #   Judge.new(visit).found         # the same as found
+    #   Judge.new(visit).deficiencies  # the findings that stand, worst first
     class Judge
       # A later reading of the same visit proves that it was put right.
       CURED_BY = { vessel_charge: :charge_set, hot_peak_found: :hot_peak_after }.freeze
 
+      # The judge of a visit, made once for each.
+      def self.of(visit) = (@judges ||= ObjectSpace::WeakMap.new)[visit] ||= new(visit)
+
       def initialize(visit)
         @visit = visit
+        @columns = visit.columns
       end
 
-      def verdicts
-        @verdicts ||= from_readings + from_observations + from_steps + from_notes
+      # As left: what lapsed is out, what it owes is not tested, and a danger that is not cleared
+      # stands.
+      def verdicts = @verdicts ||= of_visit(@columns.left) + from_steps + owed + dangers
+
+      # As found, before anything was put right.
+      def found
+        @found ||= if @columns.found.equal?(@columns.left) then verdicts
+                   else of_visit(@columns.found)
+                   end
       end
 
       # Findings that still stand, worst first; what was found and put right on this visit is left
       # out.
       def deficiencies
-        verdicts.select(&:finding?).reject { |verdict| rectified?(verdict) }.sort_by(&:rank)
+        @deficiencies ||= verdicts.select(&:finding?).reject { |verdict| cured?(verdict) }
+          .sort_by(&:rank)
       end
 
-      # Findings put right on this visit, with what proves it.
-      def rectified = verdicts.select { |verdict| verdict.finding? && rectified?(verdict) }
+      # Findings put right on this visit.
+      def rectified
+        @rectified ||= begin
+          cured = verdicts.select { |verdict| verdict.finding? && cured?(verdict) }
+          told = (deficiencies + cured).map(&:check)
+          cured + found.select do |one|
+            one.finding? && !told.include?(one.check) && put_right?(one)
+          end
+        end
+      end
 
       # Verdicts that one reading takes part in.
-      def verdicts_using(name) = Check.using(name).filter_map { |check| check.verdict(@visit) }
+      def verdicts_using(name)
+        Check.using(name).filter_map { |check| check.verdict(@columns.left) }
+      end
 
       private
 
-      def rectified?(verdict)
+      def of_visit(visit) = from_readings(visit) + from_observations(visit) + from_notes
+
+      def cured?(verdict)
         cure = CURED_BY[verdict.check] or return false
         later = verdicts.find { |other| other.check == cure }
         later&.grade == :sound || (verdict.check == :hot_peak_found && later)
       end
 
-      def from_readings = Check.all.filter_map { |check| check.verdict(@visit) }
+      # Found, and neither standing nor without its proof.
+      def put_right?(verdict)
+        left = verdicts.select { |other| other.check == verdict.check }
+        left.none?(&:finding?) && owed.none? { |one| one.part == verdict.part }
+      end
 
-      def from_observations
-        @visit.observations.filter_map do |seen|
+      def from_readings(visit) = Check.all.filter_map { |check| check.verdict(visit) }
+
+      def from_observations(visit)
+        visit.observations.filter_map do |seen|
           item = Inspection::InspectionItem[seen.item]
           finding = item.findings[seen.finding]
           next look_verdict(item, finding, seen) if finding
@@ -85,6 +116,49 @@ module Munimen
           Verdict.new(check: operation.id, part: operation.part, grade: :not_tested,
                       because: because("#{operation.title}: not done. #{step.reason}"))
         end
+      end
+
+      # What was renewed and is not proved yet.
+      def owed
+        @owed ||= @columns.owed.map do |id, renewing|
+          proof = Work::Operation[id]
+          part = renewing.first.part
+          text = "#{renewing.first.title}: done, but not proved yet: #{proof.title}."
+          Verdict.new(check: :"proof.#{id}", part:, grade: :not_tested, because: because(text))
+        end
+      end
+
+      # Dangers that are not cleared and that no other verdict tells of.
+      def dangers
+        told = of_visit(@columns.left).select { |one| one.grade == :danger }
+          .map { |one| one.check.to_s.split(".").first.to_sym }
+        @visit.hazards.filter_map do |hazard|
+          next if told.intersect?(checks(hazard))
+
+          danger(hazard)
+        end
+      end
+
+      # Checks whose danger tells of a hazard.
+      def checks(hazard)
+        using = hazard.readings.flat_map { |name| Check.using(name) }.map(&:id)
+        using + hazard.seen.keys + hazard.tells
+      end
+
+      def danger(hazard)
+        mended = @visit.terms.value(hazard) == :mended
+        text = "#{hazard.title}#{": put right, but not proved" if mended}."
+        Verdict.new(
+          check: hazard.variable,
+          part: hazard.part,
+          grade: :danger,
+          because: because(text, hazard.source),
+          remedy: say(mended ? "Prove it before it is used." : "Off until it is put right and " \
+            "proved."),
+          due_in: 0,
+          explain: "A danger was found here and has not been proved to be put right.",
+          who: Trade.of(Heater::Parts.trade(hazard.part), @visit)
+        )
       end
 
       # Not visible, where a house rule takes that for a deficiency.

@@ -2,67 +2,116 @@
 
 module Munimen
   module Judgement
-    # In what condition the heater should be left, proposed from what stands at the end of a visit.
+    # In what condition the heater is left: as the state of the heater says once it has been left,
+    # until then as what stands asks for.
     #
     #   Outcome.new(visit, deficiencies).proposed # => :in_service_with_limits
     class Outcome
       STATES = Visit::Decisions::ALONE[:outcome].map(&:to_sym).freeze
-      WORDS = { in_service: "In service", in_service_with_limits: "In service, with limits",
-                left_off: "Left off, made safe" }.freeze
+      WORDS = {
+        in_service: "In service",
+        in_service_with_limits: "In service, with limits",
+        left_off: "Left off, made safe",
+        against_advice: "Left in use against advice",
+        evacuated: "Evacuated, handed to the emergency service"
+      }.freeze
+      # What the ways to leave come to.
+      LEFT = { made_safe: :left_off, evacuated: :evacuated, against_advice: :against_advice }.freeze
+      IN_SERVICE = %i[in_service in_service_with_limits].freeze
 
       def initialize(visit, deficiencies)
         @visit = visit
         @deficiencies = deficiencies
       end
 
-      # Danger: left off. Defects or untested relief valve: with limits. Else in service.
+      # As it was left; else: danger, left off; defects, an untested relief valve or protections
+      # not tested, with limits; else in service.
       def proposed
-        grades = @deficiencies.map(&:grade)
-        return :left_off if grades.include?(:danger)
-        return :in_service_with_limits if grades.include?(:defect) || relief_untested?
+        left = LEFT[@visit.state[:left]]
+        return left if left
+        return :evacuated if @visit.terms.evacuation?
+        return :left_off if danger?
 
-        :in_service
+        limited? ? :in_service_with_limits : :in_service
       end
 
       def because
         danger = @deficiencies.find { |verdict| verdict.grade == :danger }
         return danger.text if danger
-
-        defects = @deficiencies.count { |verdict| verdict.grade == :defect }
-        if defects.positive?
-          return "#{defects == 1 ? "One defect stands" : "#{defects} defects stand"} and must be " \
-                 "put right by the dates given."
-        end
+        return defects if defective.positive?
         return "The relief valve was not tested." if relief_untested?
 
-        "Everything tested is sound."
+        completeness.because || "Everything tested is sound."
       end
 
-      # The outcome that counts: as decided, or as proposed.
-      def chosen = @visit.decision(:outcome)&.to_sym || proposed
+      # The outcome that counts: as decided where that may be, or as proposed.
+      def chosen
+        decided = @visit.decision(:outcome)&.to_sym
+        decided && possible?(decided) ? decided : proposed
+      end
+
+      # Whether an outcome may be signed as things stand: in service never with a danger, left off
+      # only where it was left so.
+      def possible?(outcome)
+        return IN_SERVICE.include?(proposed) if IN_SERVICE.include?(outcome)
+        return true if outcome == :left_off && !@visit.left?
+
+        proposed == outcome
+      end
 
       # One sentence for the customer.
-      def sentence(words)
-        open = @deficiencies.size
-        text =
-          case chosen
-          when :left_off
-            "The {heater} is switched off and made safe; it must not be used until it is put right."
-          when :in_service_with_limits
-            "The {heater} is in service, but #{things(open)} put right by the dates below."
-          else
-            if open.zero?
-              "The {heater} is in service, and everything tested is sound."
-            else
-              "The {heater} is in service; a few points are worth watching."
-            end
-          end
-        words.say(text)
-      end
+      def sentence(words) = words.say([condition, completeness.sentence].compact.join(" "))
 
       private
 
-      def things(count)
+      def completeness = @completeness ||= Completeness.new(@visit)
+
+      def danger?
+        @visit.hazards.any? || @deficiencies.any? { |verdict| verdict.grade == :danger }
+      end
+
+      def defective = @deficiencies.count { |verdict| verdict.grade == :defect }
+      def limited? = defective.positive? || relief_untested?
+
+      def defects
+        "#{defective == 1 ? "One defect stands" : "#{defective} defects stand"} and must be put " \
+          "right by the dates given."
+      end
+
+      def condition
+        case chosen
+        when :left_off
+          "The {heater} is switched off and made safe; it must not be used until it is put right."
+        when :evacuated
+          "Everybody was asked to leave, and the emergency service was called; the {heater} must " \
+          "not be used, and nobody goes back in, until they have cleared it."
+        when :against_advice
+          "The {heater} is dangerous and was left in use against advice; it should be switched " \
+          "off until it is put right."
+        when :in_service_with_limits
+          "The {heater} is in service, but #{things} put right by the dates below."
+        else
+          in_service
+        end
+      end
+
+      def in_service
+        return "The {heater} is in service; a few points are worth watching." if
+          @deficiencies.any?
+        return "The {heater} is in service, and everything tested is sound." if
+          completeness.complete?
+
+        if completeness.nothing?
+          "The {heater} is in service."
+        else
+          "The {heater} is in service, and " \
+            "what was tested is sound."
+        end
+      end
+
+      # What must be done by a date: advice has none.
+      def things
+        count = @deficiencies.count { |verdict| verdict.grade != :advice }
         return "its relief valve was not tested and must be" if count.zero?
 
         count == 1 ? "one thing must be" : "#{count} things must be"

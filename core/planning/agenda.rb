@@ -2,21 +2,27 @@
 
 module Munimen
   module Planning
-    # What a visit still has to do: the goals that are open, those that policy or consent forbids,
-    # those that need not be done any more, and which operations may be used on the way.
+    # What a visit still has to do: the goals that are open, those that policy, consent or a danger
+    # forbids, those that need not be done any more, how the heater is to be left, and which
+    # operations may be used on the way.
     #
     #   Agenda.new(visit, %i[annual_safety]).goals # => [:identify, :look_over, …]
     class Agenda
+      OUT = "Everybody is out until the emergency service has cleared it."
+
       attr_reader :visit, :goals, :impossible, :superfluous
 
       # visit: a Visit. jobs: ids of its jobs; operations asked for besides are taken in.
       def initialize(visit, jobs)
         @visit = visit
-        asked = jobs.flat_map { |job| Work::Job[job].operations_for(visit.heater) }
-        open = (asked + visit.extra_operations).uniq - visit.settled_operations
-        @impossible = left_out(open, :forbidden_because)
-        @superfluous = left_out(open - ids(@impossible), :superfluous_because)
-        @goals = open - ids(@impossible) - ids(@superfluous)
+        @terms = visit.terms
+        @asked = asked(jobs)
+        open = (@asked - visit.settled_operations) | owed
+        work = open.reject { |id| leaving?(id) }
+        @impossible = left_out(work) { |operation| why_not(operation) }
+        rest = work - ids(@impossible)
+        @superfluous = left_out(rest) { |operation| why_no_more(operation) }
+        @goals = rest - ids(@superfluous) + way
       end
 
       # [Plan::Left] of all that is not planned.
@@ -26,20 +32,125 @@ module Munimen
       # planned.
       def usable = @usable ||= Work::Operation.all.select { |operation| usable?(operation) }
 
+      # Nobody operates anything on a visit that only looks: a danger is told and labelled.
+      def made_safe
+        return :leave_in_use if visit.look_only?
+
+        open = visit.state.any? { |name, value| name.start_with?("opening.") && value == :removed }
+        leaks = @terms.value(Hazards::Hazard[:tank_leak]) != :none
+        open || leaks ? :leave_drained : :leave_made_safe
+      end
+
       private
 
       def ids(left) = left.map(&:operation)
+      def leaving?(id) = !Work::Operation[id].way_to_leave.nil?
 
-      def left_out(ids, question)
+      def asked(jobs)
+        of_jobs = jobs.flat_map { |job| Work::Job[job].operations_for(visit.heater) }
+        (of_jobs + visit.extra_operations).uniq
+      end
+
+      # -- dangers --------------------
+
+      # Dangers that this visit puts right: the work is asked for, or its proof is owed.
+      def mended_here
+        @mended_here ||= @terms.hazards.select do |hazard|
+          next false if breaks_off? || proofs(hazard).empty?
+
+          @terms.value(hazard) == :mended ||
+            work_asked.intersect?(hazard.repaired_by + [:confirm_mended])
+        end
+      end
+
+      def work_asked = @work_asked ||= @asked.reject { |id| visit.settled_operations.include?(id) }
+
+      def proofs(hazard)
+        hazard.cleared_by.select do |id|
+          operation = Work::Operation[id]
+          operation.applies?(visit.heater) && operation.forbidden_because(visit).nil?
+        end
+      end
+
+      # Proofs that are owed for what was, or is to be, put right or renewed.
+      def owed = @owed ||= breaks_off? || out? ? [] : find_owed
+
+      def find_owed
+        renewed = work_asked.flat_map { |id| Work::Operation[id].owes }
+        proofs = mended_here.flat_map { |hazard| proofs(hazard) } + visit.columns.owed.keys
+        (proofs + renewed.select { |id| Work::Operation[id].applies?(visit.heater) }).uniq
+      end
+
+      # Why an operation is not done on this visit.
+      def why_not(operation)
+        return [OUT, :danger] if out?
+
+        operation.forbidden_because(visit) || danger(operation)
+      end
+
+      def danger(operation)
+        hazard = (@terms.barred_by(operation) - mended_here).first or return
+        return if visit.history.shown_by(operation).include?(hazard)
+
+        ["Not while a danger stands: #{hazard.title}. Put that right and prove it first.", :danger]
+      end
+
+      def why_no_more(operation)
+        return [broken_off, :danger] if breaks_off?
+
+        shown = visit.history.shown_by(operation).first unless owed.include?(operation.id)
+        return "What it showed stands: #{shown.title}." if shown
+
+        operation.superfluous_because(visit)
+      end
+
+      # Everybody has to go, and nobody has come back cleared.
+      def out? = @terms.evacuation? && !coming_back?
+      def coming_back? = work_asked.include?(:return_when_cleared)
+
+      # -- leaving --------------------
+
+      # The plan of the day is broken off, with its reason.
+      def breaks_off?
+        @breaks_off = visit.decision(:outcome) == "left_off" && !reason.empty? if
+          @breaks_off.nil?
+        @breaks_off
+      end
+
+      def reason = visit.decision(:outcome_reason).to_s.strip
+      def broken_off = "The visit was broken off: #{reason}"
+
+      # Ids of how the heater is to be left, unless it has been left so.
+      def way
+        return [] if @asked.empty? || visit.left?(Work::Operation[leaving].way_to_leave)
+
+        [leaving]
+      end
+
+      def leaving
+        @leaving ||= if out? then :evacuate
+                     elsif visit.decision(:switch_off) == "refused" && unsafe? then :leave_in_use
+                     elsif unsafe? || breaks_off? then made_safe
+                     else :leave_site
+                     end
+      end
+
+      # Whether a danger is left that this visit does not put right.
+      def unsafe? = (@terms.hazards - mended_here).any?
+
+      # -- what is left out, and what may be used --------------------
+
+      def left_out(ids)
         ids.filter_map do |id|
-          because = Work::Operation[id].public_send(question, visit)
-          Plan::Left.new(operation: id, because:) if because
+          because, by = yield(Work::Operation[id])
+          Plan::Left.new(operation: id, because:, by:) if because
         end
       end
 
       def usable?(operation)
         return false if operation.pure? || operation.last? || !operation.helper?
         return false unless operation.applies?(visit.heater)
+        return false if operation.id == :make_safe && @terms.standing.empty?
 
         !read_already?(operation) && operation.forbidden_because(visit).nil?
       end

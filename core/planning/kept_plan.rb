@@ -18,7 +18,8 @@ module Munimen
         @agenda = agenda
         @plan = plan
         @visit = agenda.visit
-        @space = Work::StateSpace.new(@visit.heater)
+        @terms = @visit.terms
+        @space = @terms.space
         @hopeless = plan.impossible - agenda.impossible
       end
 
@@ -62,7 +63,7 @@ module Munimen
         state = @visit.state.dup
         (before - running).each { |id| change(state, Work::Operation[id].wait.makes) }
         done.each do |operation|
-          change(state, operation.makes)
+          change(state, @terms.makes(operation))
           change(state, operation.wait.makes) if operation.wait && !running.include?(operation.id)
         end
         state == visit.state

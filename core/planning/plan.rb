@@ -11,7 +11,8 @@ module Munimen
       Wait = Struct.new(:seconds, :manner, :label, :start, keyword_init: true) do
         def finish = start + seconds
       end
-      Left = Struct.new(:operation, :because, keyword_init: true)
+      # by: :danger where a danger, or leaving for one, is why; nobody has to say so again.
+      Left = Struct.new(:operation, :because, :by, keyword_init: true)
 
       attr_reader :steps, :impossible, :superfluous, :total, :at_least
 

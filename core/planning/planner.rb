@@ -30,7 +30,8 @@ module Munimen
       # visit: a Visit (its heater, rules, state, what is done and what is running).
       def initialize(visit)
         @visit = visit
-        @space = Work::StateSpace.new(visit.heater)
+        @terms = visit.terms
+        @space = @terms.space
       end
 
       # Plan for the operations still open of these jobs, and those asked for besides.
@@ -73,7 +74,7 @@ module Munimen
       end
 
       def tidy(moves, goals)
-        RedundantStepRemover.new(@space, @visit.rules, waits_over, goals).of(moves)
+        RedundantStepRemover.new(@terms, waits_over, goals).of(moves)
       end
 
       # The shortest order that was found for all goals, or nil when there is none: at first a
@@ -101,11 +102,18 @@ module Munimen
       end
 
       # Stage by stage, once what runs is over, each from the state that the one before leaves
-      # behind, its waits over; nil when one of them cannot be done.
+      # behind, its waits over; one that cannot be done yet is done with the next; nil when that
+      # does not help.
       def in_stages(goals, left)
-        stages = Stages.new(@space, @visit.rules).of(goals)
-        nothing = Found.new([], waits.map(&:seconds_left).max || 0)
-        stages.reduce(nothing) { |found, stage| found && after(found, stage, goals, left) }
+        stages = Stages.new(@terms, owed: @visit.columns.owed.keys).of(goals)
+        found = Found.new([], waits.map(&:seconds_left).max || 0)
+        late = []
+        stages.each do |stage|
+          more = after(found, late + stage, goals, left)
+          late = more ? [] : late + stage
+          found = more || found
+        end
+        late.empty? ? found : nil
       end
 
       # What was found so far, with one stage more; nil when that cannot be done.
@@ -123,8 +131,7 @@ module Munimen
       # For some goals from a state; helpers are those that matter for all that is still open.
       def compile(state, goals, open, left)
         PlanningProblem.new(
-          space: @space,
-          rules: @visit.rules,
+          terms: @terms,
           state:,
           goals:,
           helpers: helpers(goals, open, left, state),
@@ -135,7 +142,7 @@ module Munimen
       def state_after(moves)
         moves.each_with_object(waits_over) do |move, state|
           operation = move.op.operation
-          change(state, operation.makes)
+          change(state, @terms.makes(operation))
           change(state, operation.wait.makes) if operation.wait
         end
       end
@@ -155,18 +162,41 @@ module Munimen
       def helpers(goals, open, left, state = @visit.state)
         barred = open + left.map(&:operation)
         unasked = @agenda.usable.reject { |operation| barred.include?(operation.id) }
-        Relevance.new(@space, @visit.rules, state).among(unasked, goals)
+        Relevance.new(@terms, state).among(unasked, goals)
       end
 
       def waits = @visit.running_waits
 
+      # The state from which all but making safe begins.
+      def made_safe
+        return @visit.state if @terms.standing.none? { |hazard| !hazard.evacuates? }
+
+        safe = Work::Operation[:make_safe]
+        @visit.state.merge(
+          @terms.needs(safe).transform_values(&:first).reject { |name, _| hazard?(name) },
+          @terms.makes(safe).transform_values(&:first)
+        )
+      end
+
+      def hazard?(name) = name.start_with?("hazard.")
+
+      # A danger that cannot be cleared after all: it is left made safe.
+      def in_service?(goal)
+        Work::Operation[goal].way_to_leave == :in_service && @terms.hazards.any?
+      end
+
       # Takes out the first goal with a need that no operation can make true.
       def without_hopeless(goals, impossible)
         usable = (goals + helpers(goals, goals, impossible)).map { |id| Work::Operation[id] }
-        reachability = Reachability.new(@space, @visit.rules, @visit.state, usable)
+        reachability = Reachability.new(@terms, made_safe, usable)
         hopeless = reachability.hopeless(goals)
+        return [goals - [hopeless] + [@agenda.made_safe], impossible] if in_service?(hopeless)
+
         because = "It needs what cannot be made true now: #{reachability.blocking(hopeless)}."
-        [goals - [hopeless], impossible + [Plan::Left.new(operation: hopeless, because:)]]
+        danger = @terms.hazards.first
+        because = "Not while a danger stands: #{danger.title}. #{because}" if danger
+        left = Plan::Left.new(operation: hopeless, because:, by: danger && :danger)
+        [goals - [hopeless], impossible + [left]]
       end
     end
   end

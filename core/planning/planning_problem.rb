@@ -55,11 +55,12 @@ module Munimen
 
       attr_reader :ops, :goal_mask
 
-      # space: Work::StateSpace. state: where the search starts. goals: operation ids to be done.
+      # terms: Work::Terms. state: where the search starts. goals: operation ids to be done.
       # helpers: ids that may be used besides. running: operations whose wait is under way.
-      def initialize(space:, rules:, state:, goals:, helpers:, running: [])
-        @space = space
-        @rules = rules
+      def initialize(terms:, state:, goals:, helpers:, running: [])
+        @terms = terms
+        @space = terms.space
+        @rules = terms.rules
         @state = state
         @goals = goals.each_with_index.to_h
         @goal_mask = (1 << goals.size) - 1
@@ -157,7 +158,7 @@ module Munimen
 
       def number_bits(operations)
         changed = operations.flat_map do |operation|
-          @space.expand(operation.makes).keys + @space.expand(operation.wait&.makes || {}).keys +
+          @terms.makes(operation).keys + @space.expand(operation.wait&.makes || {}).keys +
             @space.expand(operation.makes_during).keys
         end.uniq
         position = -1
@@ -170,7 +171,7 @@ module Munimen
       def variable(name) = @bits.fetch(name).values.sum
 
       def compile(operation, index)
-        set, clear = effect(operation.makes)
+        set, clear = effect(@terms.makes(operation))
         wait = compile_wait(operation, index)
         attended = (
           if operation.wait && operation.wait.manner == :attended
@@ -179,7 +180,7 @@ module Munimen
             0
           end
         )
-        needs = operation.needs_under(@rules)
+        needs = @terms.needs(operation)
         Op.new(
           operation:,
           index:,
@@ -202,8 +203,7 @@ module Munimen
         return @goal_mask & ~bit(operation.id) if operation.last?
 
         named =
-          operation
-            .after
+          follows(operation)
             .reject { |id| Work::Operation[id].rescheduled(@rules) }
             .reduce(0) { |mask, id| mask | bit(id) }
         if restores_heat?(operation) || operation.rescheduled(@rules) == :after_work
@@ -212,6 +212,21 @@ module Munimen
           named
         end
       end
+
+      # What takes the heat away waits for nothing where a danger stands.
+      def follows(operation)
+        return [] if operation.secures? && @terms.hazards.any?
+
+        operation.after.reject { |id| until_cleared?(id) } + renewing(operation.id)
+      end
+
+      # What waits for a danger to be cleared does not go before what clears it.
+      def until_cleared?(id)
+        @terms.hazards.any? { |one| @terms.allowed(Work::Operation[id], one) == [:none] }
+      end
+
+      # A proof goes after the work that owes it.
+      def renewing(id) = @goals.keys.select { |goal| Work::Operation[goal].owes.include?(id) }
 
       def restores_heat?(operation)
         @space
@@ -222,8 +237,8 @@ module Munimen
       def cold_work
         @cold_work ||= @goals.keys.reduce(0) do |mask, id|
           heat =
-            @space
-              .expand(Work::Operation[id].needs_under(@rules))
+            @terms
+              .needs(Work::Operation[id])
               .select { |name, _| name.start_with?("heat.") }
           heat.any? && heat.values.none? { |values| values.include?(:on) } ? mask | bit(id) : mask
         end

@@ -5,10 +5,10 @@ module Munimen
     # Which values each variable can take at all, from the present state, by some operations in
     # whatever order; and so which goal can never be done.
     class Reachability
-      # operations: those that may be used. state: {variable => value}. rules: in force.
-      def initialize(space, rules, state, operations)
-        @space = space
-        @rules = rules
+      # operations: those that may be used. state: {variable => value}. terms: Work::Terms.
+      def initialize(terms, state, operations)
+        @terms = terms
+        @space = terms.space
         @values = grown(state.transform_values { |value| [value] }, operations)
       end
 
@@ -29,7 +29,7 @@ module Munimen
 
       private
 
-      def needs(operation) = @space.expand(operation.needs_under(@rules))
+      def needs(operation) = @terms.needs(operation)
 
       # {variable => [values]} that an operation needs and nothing can bring about.
       def open_needs(id)
@@ -50,8 +50,9 @@ module Munimen
       end
 
       def add(values, operation)
-        made = operation.makes.merge(operation.wait&.makes || {})
-        @space.expand(made).each { |name, list| values[name] |= list }
+        [@terms.makes(operation), @space.expand(operation.wait&.makes || {})].each do |made|
+          made.each { |name, list| values[name] |= list }
+        end
       end
     end
   end

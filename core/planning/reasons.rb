@@ -17,9 +17,10 @@ module Munimen
         operation = @operations[index]
         return operation.because if @goals.include?(operation.id)
 
-        made = @space.expand(operation.makes.merge(operation.wait&.makes || {}))
+        made = @visit.terms.makes(operation)
+                     .merge(@space.expand(operation.wait&.makes || {}))
         @operations[(index + 1)..].each do |later|
-          @space.expand(later.needs_under(@visit.rules)).each do |name, values|
+          @visit.terms.needs(later).each do |name, values|
             next unless made.key?(name) && values.intersect?(made[name])
 
             return "“#{later.title}” needs it: #{Work::StateWords.need(name, values)}. " \

@@ -8,11 +8,10 @@ module Munimen
     class RedundantStepRemover
       REACH = 10 # steps between two that undo each other
 
-      # space: Work::StateSpace. rules: in force. state: where the order starts. goals: ids that
-      # must stay.
-      def initialize(space, rules, state, goals)
-        @space = space
-        @rules = rules
+      # terms: Work::Terms. state: where the order starts. goals: ids that must stay.
+      def initialize(terms, state, goals)
+        @terms = terms
+        @space = terms.space
         @state = state
         @goals = goals
         @needs = {}
@@ -85,15 +84,15 @@ module Munimen
       end
 
       def needs(move)
-        @needs[move.op.id] ||= @space.expand(move.op.operation.needs_under(@rules)).to_h
+        @needs[move.op.id] ||= @terms.needs(move.op.operation)
       end
 
       def effects(move)
         operation = move.op.operation
         @effects[operation.id] ||= [
-          operation.makes,
-          operation.wait&.makes || {}
-        ].flat_map { |effects| @space.expand(effects).map { |name, values| [name, values.first] } }
+          @terms.makes(operation),
+          @space.expand(operation.wait&.makes || {})
+        ].flat_map { |effects| effects.map { |name, values| [name, values.first] } }
           .to_h
       end
     end

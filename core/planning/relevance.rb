@@ -6,12 +6,11 @@ module Munimen
     # goal, or something that matters already, needs and that does not hold – or holds, but is
     # broken on the way.
     class Relevance
-      # space: Work::StateSpace. rules: in force. state: where it starts.
-      def initialize(space, rules, state)
-        @space = space
-        @rules = rules
+      # terms: Work::Terms. state: where it starts.
+      def initialize(terms, state)
+        @terms = terms
+        @space = terms.space
         @state = state
-        @needs = {}
         @makes = {}
       end
 
@@ -51,11 +50,11 @@ module Munimen
         operation.serves ? makes(operation).slice(*operation.serves) : makes(operation)
       end
 
-      def needs(operation) = @needs[operation.id] ||= @space.expand(operation.needs_under(@rules))
+      def needs(operation) = @terms.needs(operation)
 
       def makes(operation)
-        @makes[operation.id] ||= @space
-          .expand(operation.makes)
+        @makes[operation.id] ||= @terms
+          .makes(operation)
           .merge(@space.expand(operation.wait&.makes || {})) { |_, one, other| one | other }
       end
     end

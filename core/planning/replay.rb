@@ -11,7 +11,8 @@ module Munimen
 
       def initialize(visit)
         @visit = visit
-        @space = Work::StateSpace.new(visit.heater)
+        @terms = visit.terms
+        @space = @terms.space
       end
 
       # operations: [Work::Operation]. Returns [[PlanWriter::Move], seconds in all], or nil.
@@ -46,9 +47,9 @@ module Munimen
       end
 
       def possible?(operation)
-        return false unless @space.unmet(operation.needs_under(@visit.rules), @state).empty?
+        return false unless @terms.unmet(operation, @state).empty?
 
-        after = @state.merge(values(operation.makes)).merge(values(operation.makes_during))
+        after = @state.merge(made(operation)).merge(values(operation.makes_during))
         @running.none? do |wait|
           wait.operation.id == operation.id ||
             !@space.unmet(wait.operation.wait.holds, after).empty?
@@ -59,7 +60,7 @@ module Munimen
         wait = operation.wait
         seconds = wait&.seconds&.call(@visit.heater)
         attended = wait && wait.manner == :attended
-        @state.merge!(values(operation.makes))
+        @state.merge!(made(operation))
         @state.merge!(values(wait.makes)) if attended
         pass(operation.hands_on + (attended ? seconds : 0))
         @running += [Running.new(operation, seconds)] if wait && !attended
@@ -72,6 +73,7 @@ module Munimen
         @time += seconds
       end
 
+      def made(operation) = @terms.makes(operation).transform_values(&:first)
       def values(effects) = @space.expand(effects).transform_values(&:first)
     end
   end

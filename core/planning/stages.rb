@@ -6,25 +6,30 @@ module Munimen
     # what is read live, what needs zero pressure, flushing, what needs a drained tank,
     # recommissioning, leaving.
     class Stages
-      # space: Work::StateSpace. rules: in force.
-      def initialize(space, rules)
-        @space = space
-        @rules = rules
+      # terms: Work::Terms. owed: ids of proofs that work done already owes.
+      def initialize(terms, owed: [])
+        @terms = terms
+        @owed = owed
+        @rules = terms.rules
       end
 
       # [[ids], …], without empty stages.
-      def of(goals) = goals.group_by { |id| stage(Work::Operation[id]) }.sort.map(&:last)
+      def of(goals)
+        owed = @owed + goals.flat_map { |id| Work::Operation[id].owes }
+        goals.group_by { |id| stage(Work::Operation[id], owed.include?(id)) }.sort.map(&:last)
+      end
 
       private
 
-      def stage(operation)
+      # owed: whether other work of the same plan owes it as its proof.
+      def stage(operation, owed)
         return 6 if operation.last?
-        return 5 if operation.recommissions?
+        return 5 if operation.recommissions? || owed || @terms.barred_by(operation).any?
         if operation.rescheduled(@rules)
           return { with_work: 1, after_work: 5 }.fetch(operation.rescheduled(@rules))
         end
 
-        needs = @space.expand(operation.needs_under(@rules))
+        needs = @terms.needs(operation)
         heat = needs.select { |name, _| name.start_with?("heat.") }.values
         cold = heat.any? && heat.none? { |values| values.include?(:on) }
         return needs[:heater_pressure] == [:zero] ? 1 : 0 unless cold || needs.key?(:"feed.heater")

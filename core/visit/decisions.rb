@@ -15,7 +15,8 @@ module Munimen
         spare_at_hand: %w[yes no],
         water_by: nil,
         anode_alloy: nil,
-        outcome: %w[in_service in_service_with_limits left_off],
+        switch_off: %w[agreed refused],
+        outcome: %w[in_service in_service_with_limits left_off against_advice evacuated],
         outcome_reason: nil
       }.freeze
       WORD = /[a-z0-9_]+/

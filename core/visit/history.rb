@@ -2,7 +2,7 @@
 
 module Munimen
   class Visit
-    # What the steps of a visit have made of the heater's state so far.
+    # What the steps of a visit, and what was found in it, have made of the heater's state so far.
     class History
       Running =
         Struct.new(
@@ -16,15 +16,20 @@ module Munimen
           keyword_init: true
         )
 
-      attr_reader :state, :running
+      # recorded: the variables that steps have set, besides what was presumed on arrival.
+      attr_reader :state, :running, :recorded
 
       def initialize(visit)
         @visit = visit
         @space = Work::StateSpace.new(visit.heater)
-        @state = @space.arrival.dup
+        @state = @space.arrival.merge(visit.arrival.slice(*@space.domains.keys))
         @running = []
-        visit.standing.each { |step| take(step) unless step.outcome == :not_tested }
+        @recorded = {}
+        @shown_by = {}
+        installed
+        visit.timeline.each { |one| one.is_a?(Step) ? took(one) : shows(one) }
         finish_waits(visit.now)
+        safe_no_more
       end
 
       # Running waits that an operation would spoil, if it were done now.
@@ -33,21 +38,104 @@ module Munimen
         @running.select { |wait| disturbed?(wait, operation, after) }
       end
 
-      private
-
-      def take(step)
-        finish_waits(step.at)
-        operation = Work::Operation[step.operation]
-        change(step.made ? operation.effects(@visit, step.made) : operation.effects(@visit))
-        @running.reject! { |wait| disturbed?(wait, operation, @state) }
-        start_wait(operation, step) if operation.wait
+      # Hazards that stand only because of what an operation itself reads.
+      def shown_by(operation)
+        names = operation.reads.map(&:name)
+        @shown_by.select { |hazard, by| stands?(hazard) && names.include?(by) }.keys
       end
 
-      def start_wait(operation, step)
+      private
+
+      def stands?(hazard) = %i[standing secured].include?(@state[hazard.variable])
+
+      # What is installed brings some about by itself.
+      def installed
+        Hazards::Hazard.all.each do |hazard|
+          stand(hazard, nil) if hazard.found_by.empty? && hazard.found?(@visit)
+        end
+      end
+
+      # What was made safe and is not any more stands again.
+      def safe_no_more
+        Hazards::Hazard.all.each do |hazard|
+          next unless @state[hazard.variable] == :secured
+
+          @state[hazard.variable] = :standing unless @space.unmet(hazard.safe, @state).empty?
+        end
+      end
+
+      def shows(one)
+        item, finding = if one.is_a?(Note)
+                          one.found
+                        else
+                          [one.is_a?(Reading) ? one.name : one.item]
+                        end
+        Hazards::Hazard.shown_by(item).each do |hazard|
+          stand(hazard, item) if shown?(hazard, one, item, finding)
+        end
+      end
+
+      def shown?(hazard, one, item, finding)
+        return hazard.seen?(item, finding || one.finding) unless one.is_a?(Reading)
+        return true if one.choice && hazard.read?(one)
+
+        hazard.found_by.include?(one.name) && hazard.found?(@visit.reading_as(one))
+      end
+
+      # What has been made safe stays so, however often it is seen.
+      def stand(hazard, by)
+        @shown_by[hazard] = by
+        @state[hazard.variable] = :standing unless @state[hazard.variable] == :secured
+      end
+
+      def took(step)
+        return if step.outcome == :not_tested
+
+        take(step, Work::Operation[step.operation])
+      end
+
+      def take(step, operation)
+        time = step.at && [step.at, @last].compact.max
+        @last = time
+        finish_waits(time)
+        made = step.made ? operation.effects(@visit, step.made) : operation.effects(@visit)
+        reopen unless operation.way_to_leave
+        change(made)
+        first_values(made).each_key { |name| @recorded[name] = step.id }
+        hazards(operation)
+        @running.reject! { |wait| disturbed?(wait, operation, @state) }
+        start_wait(operation, step, time) if operation.wait
+      end
+
+      # Whatever is done after leaving makes leaving owed again.
+      def reopen
+        @state[:on_site] = :yes
+        @state[:left] = :no unless @state[:left] == :evacuated
+      end
+
+      def hazards(operation)
+        return if Hazards::Hazard.all.all? { |one| @state[one.variable] == :none }
+
+        terms = Work::Terms.new(heater: @visit.heater, rules: @visit.rules, state: @state.dup)
+        terms.hazards.each do |hazard|
+          to = terms.makes(operation)[hazard.variable]&.first
+          next if to.nil? || (to == :none && !cleared?(hazard, operation))
+          next if to == :mended && @state[hazard.variable] == :none
+
+          @state[hazard.variable] = to
+        end
+      end
+
+      # A proof clears what was mended; work that is its own proof clears by itself.
+      def cleared?(hazard, operation)
+        @state[hazard.variable] == :mended || hazard.repaired_by.include?(operation.id)
+      end
+
+      def start_wait(operation, step, time)
         wait = operation.wait
         @running.reject! { |running| running.operation == operation.id }
         # An attended wait is over when its step is done; so is one that was found over.
-        if step.at.nil? || step.outcome == :already_so || wait.manner == :attended
+        if time.nil? || step.outcome == :already_so || wait.manner == :attended
           return change(wait.makes)
         end
 
@@ -55,8 +143,8 @@ module Munimen
         @running << Running.new(
           operation: operation.id,
           step: step.id,
-          started_at: step.at,
-          ends_at: step.at + seconds,
+          started_at: time,
+          ends_at: time + seconds,
           manner: wait.manner,
           label: wait.label
         )

@@ -40,7 +40,7 @@ module Munimen
       # The trade that an operation is restricted to under the visit's rulebook, or nil.
       def self.trade(operation, visit)
         restricts = visit.rules.book.restricts
-        return unless operation.operates?
+        return if !operation.operates? || operation.secures? || operation.id == :make_safe
 
         own = operation.trade || Heater::Parts.trade(operation.part)
         return own if restricts.key?(own)

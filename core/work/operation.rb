@@ -110,6 +110,13 @@ module Munimen
       # Is only done where a job asks for it, never on the way to something else.
       def only_when_asked = @only_when_asked = true
       def helper? = !@only_when_asked
+      # Takes heat, gas, power or water away: done at once where a danger calls for it.
+      def secures = @secures = true
+      def secures? = @secures || false
+      # A way to leave the heater (:in_service, :made_safe, :evacuated, :against_advice): what must
+      # be true for it is true when the visit is signed.
+      def way_to_leave(way = nil) = way ? @way_to_leave = way : @way_to_leave
+
       # May be done again in the same visit though its readings are there.
       def repeatable = @repeatable = true
       def repeatable? = @repeatable || false
@@ -158,6 +165,16 @@ module Munimen
       def reschedule_by(&block) = @reschedule_by = block
       def rescheduled(rules) = @reschedule_by&.call(rules)
 
+      # Readings and items of the inspection that it makes out of date, what it changes in the
+      # heater's record (field: the reading that tells it, or a value), and the proofs that it owes.
+      def renews(*names, record: nil)
+        @record = record if record
+        names.empty? ? @renews || [] : @renews = names
+      end
+
+      def record = @record || {}
+      def owes(*ids) = ids.empty? ? @owes || [] : @owes = ids
+
       # A calculation that helps here; `gives` says which reading an input or output of it can
       # become.
       def calculator(id, gives: {}) = calculators << [id, gives]
@@ -196,7 +213,7 @@ module Munimen
       def forbidden_because(visit)
         return LOOK_ONLY if operates? && visit.look_only?
 
-        Interlocks.refusal(visit, self) || @forbidden&.call(visit)
+        @forbidden&.call(visit)
       end
 
       def superfluous_because(visit) = @superfluous&.call(visit)
@@ -209,9 +226,11 @@ module Munimen
       def pure? = makes.empty? && wait.nil?
 
       # What is merely learnt, asked or looked at: nothing on the heater moves.
-      KNOWLEDGE = %i[identified looked discharge consent on_site].freeze
+      KNOWLEDGE = %i[identified looked discharge consent on_site left].freeze
       # Whether something is operated, so that a “look only” visit leaves it out.
       def operates?
+        return false if way_to_leave
+
         !((makes.keys + (wait&.makes || {}).keys) - KNOWLEDGE).empty? ||
           !reads.reject(&:optional).empty?
       end

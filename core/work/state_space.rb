@@ -15,6 +15,7 @@ module Munimen
         feed: [%i[live off proved_dead], lambda(&:feeds)],
         lock: [%i[off on], lambda(&:feeds)],
         leads: [%i[landed off], lambda(&:electric_sources)],
+        hazard: [Hazards::Hazard::VALUES, ->(_) { Hazards::Hazard.ids }],
         cut_out: [%i[reset tripped], lambda { |h|
           next h.heat_sources if h.unvented?
 
@@ -97,6 +98,8 @@ module Munimen
         two_port: [%i[auto manual], COIL],
         water_joints: [%i[proven disturbed], ALWAYS],
         gas_joints: [%i[proven disturbed], ALWAYS],
+        # those after the control, which hold gas only while it burns
+        lit_joints: [%i[proven disturbed], GAS],
         controls: [%i[proven disturbed], ALWAYS],
         drip_watch: [%i[finished running], ALWAYS],
         # what is known so far, and what the gauge with the maximum hand has seen
@@ -109,7 +112,8 @@ module Munimen
         as_found: [%i[yes no], ALWAYS],
         cycle: [%i[none found final], ALWAYS],
         static: [%i[unknown known], ALWAYS],
-        on_site: [%i[yes no], ALWAYS]
+        on_site: [%i[yes no], ALWAYS],
+        left: [%i[no in_service made_safe evacuated against_advice], ALWAYS]
       }.freeze
 
       attr_reader :heater
@@ -148,13 +152,16 @@ module Munimen
         expand(conditions).reject { |name, values| values.include?(state[name]) }
       end
 
+      def self.member?(name) = MEMBERS.include?(name) || Hazards::Hazard.ids.include?(name)
+      private_class_method :member?
+
       # Mistakes in a declaration: names or values that no heater has.
       def self.problems(conditions)
         conditions.flat_map do |name, values|
           group, member = name.to_s.split(".")
           known =
             VARIABLES[name]&.first ||
-            (GROUPS[group.to_sym]&.first if member.nil? || MEMBERS.include?(member.to_sym))
+            (GROUPS[group.to_sym]&.first if member.nil? || member?(member.to_sym))
           if known
             (Array(values) - known).map { |value| "#{name} cannot be #{value}" }
           else

@@ -13,6 +13,8 @@ module Munimen
         air_path: "air path",
         water_joints: "water joints",
         gas_joints: "gas joints",
+        lit_joints: "joints after the control",
+        left: "left",
         drip_watch: "drip watch",
         max_hand: "maximum hand",
         as_found: "as found",
@@ -91,11 +93,22 @@ module Munimen
       def need(name, values)
         return YES_NO.fetch([name, Array(values)]) if YES_NO.key?([name, Array(values)])
 
+        hazard = Hazards::Hazard.of(name)
+        return danger(hazard, Array(values)) if hazard
+
         if name.start_with?("opening.")
           return "#{member(name)} #{Array(values) == [:removed] ? "out" : "in place"}"
         end
 
         "#{name(name)} #{Array(values).map { |value| value(value) }.join(" or ")}"
+      end
+
+      # "no danger (Gas is escaping)"; the strictest of what will do.
+      def danger(hazard, values)
+        state = { [:none] => "cleared", %i[none mended] => "put right" }.fetch(values) do
+          values.include?(:standing) ? "standing" : "made safe"
+        end
+        "danger #{state} (#{hazard.title})"
       end
 
       def name(name)

@@ -32,15 +32,32 @@ module Munimen
         @context.may!(:records)
         row = @context.records.heaters.find(id)
         site = @context.records.customers.site(row[:site_id])
-        @context.records.heaters.update(
-          id,
-          label: @context.text!(label, :label),
-          installation: kept(installation, site)
-        )
+        label = @context.text!(label, :label)
+        installation = kept(installation, site)
+        @context.records.write do
+          dangers_stay(id) { @context.records.heaters.update(id, label:, installation:) }
+        end
         @context.records.heaters.find(id)
       end
 
       private
+
+      # What is written in the record puts no danger right: one that stands in an open visit stays,
+      # until it is mended and proved.
+      def dangers_stay(heater_id)
+        open = @context.records.visits.of_heater(heater_id).select { |row| row[:status] == "open" }
+        before = open.to_h { |row| [row[:id], dangers(row[:id])] }
+        yield
+        before.each do |id, known|
+          gone = known.except(*dangers(id).keys)
+          @context.records.visits.keep_standing(id, gone) if gone.any?
+        end
+      end
+
+      def dangers(visit_id)
+        visit = @context.records.visits.load(visit_id, now: @context.now)
+        visit.hazards.to_h { |hazard| [hazard.variable.to_s, visit.terms.value(hazard).to_s] }
+      end
 
       def kept(installation, site)
         units = site[:book].units

@@ -182,7 +182,7 @@ module Munimen
       # words.
       def holds(visit)
         space = Work::StateSpace.new(visit.heater)
-        needs = Work::Operation[:leave_site].needs_under(visit.rules)
+        needs = visit.terms.needs(Work::Operation[:leave_site])
         at_first = space.unmet(needs, space.arrival)
         space
           .unmet(needs, visit.state)

@@ -39,8 +39,10 @@ module Munimen
         @context.open_visit!(visit_id)
         return if @context.records.visits.written?(:steps, id)
 
-        last = @context.records.visits.load(visit_id, now: @context.now).standing.last or
+        visit = @context.records.visits.load(visit_id, now: @context.now)
+        last = visit.standing.last or
           raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
+        safe_without!(visit, last)
         @context.records.visits.write(
           :steps,
           id:,
@@ -55,9 +57,29 @@ module Munimen
 
       private
 
+      # While a danger stands no step is taken back that keeps it safe.
+      def safe_without!(visit, step)
+        undo = Visit::Step.new(id: "undo", outcome: :undone, of: step.id)
+        before = visit.with(steps: visit.steps + [undo])
+        lost = before.hazards.select do |hazard|
+          held = visit.terms.space.unmet(hazard.safe, visit.state)
+          before.terms.space.unmet(hazard.safe, before.state).keys.difference(held.keys).any?
+        end
+        return if lost.empty?
+
+        raise Refused.new(
+          visit.words.say(
+            "A danger stands (#{lost.first.title}), and this step keeps it safe: it is not " \
+            "undone. If it was not done, do it now."
+          ),
+          code: :keeps_safe
+        )
+      end
+
       def check(visit, work, outcome, reason, override)
         case outcome
         when "not_tested"
+          never_given_up(work)
           @context.text!(reason, :reason, max: 300)
         when "done", "already_so"
           competent!(visit, work)
@@ -69,6 +91,17 @@ module Munimen
             code: :unknown_choice
           )
         end
+      end
+
+      # Nobody goes without leaving it in one of the ways to leave.
+      def never_given_up(work)
+        return unless work.way_to_leave || work.id == :make_safe
+
+        raise Refused.new(
+          "This is never given up: the heater is left in service, made safe, or with the warning " \
+          "given.",
+          code: :never_given_up
+        )
       end
 
       # A step outside the person's competence is handed over; it can be given up with a reason.

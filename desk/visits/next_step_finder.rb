@@ -6,7 +6,8 @@ module Munimen
     class NextStepFinder
       def initialize(visit)
         @visit = visit
-        @space = Work::StateSpace.new(visit.heater)
+        @terms = visit.terms
+        @space = @terms.space
         @allowed = {}
         @found = {}
         @unmet = {}
@@ -45,8 +46,9 @@ module Munimen
       # By name of the state, each operation with the values that it makes true.
       def effects
         @effects ||= Work::Operation.all.each_with_object({}) do |operation, found|
-          makes = operation.makes.merge(operation.wait&.makes || {})
-          @space.expand(makes).each { |name, made| (found[name] ||= []) << [operation, made] }
+          [@terms.makes(operation), @space.expand(operation.wait&.makes || {})].each do |makes|
+            makes.each { |name, made| (found[name] ||= []) << [operation, made] }
+          end
         end
       end
 
@@ -58,8 +60,7 @@ module Munimen
       end
 
       def unmet_needs(operation)
-        @unmet[operation.id] ||=
-          @space.unmet(operation.needs_under(@visit.rules), @visit.state)
+        @unmet[operation.id] ||= @terms.unmet(operation, @visit.state)
       end
     end
   end

@@ -18,7 +18,7 @@ module Munimen
       # those that protect.
       def check!(found_so: false, override: nil)
         not_on_this_heater
-        return only_for_states if found_so
+        return FoundSo.new(@visit, @operation).check! if found_so
 
         forbidden
         unmet(override)
@@ -31,14 +31,14 @@ module Munimen
       # may be passed over with a reason, what runs that will make it true, and else the step that
       # does.
       def needs
-        @space.expand(@operation.needs_under(@visit.rules)).map do |name, values|
+        @visit.terms.needs(@operation).map do |name, values|
           met = values.include?(@visit.state[name])
           wait = met ? nil : running_maker(name, values)
           {
             name:,
             text: @visit.words.say(Work::StateWords.need(name, values)),
             met:,
-            soft: Work::Interlocks.soft?([name]),
+            soft: @visit.terms.soft?(@operation, name),
             waiting: wait && @visit.words.say(wait.label),
             step: met || wait ? nil : @way.to(name, values)
           }
@@ -59,25 +59,17 @@ module Munimen
         raise Refused.new("This is not done on this heater.", code: :not_applicable)
       end
 
-      def only_for_states
-        return if @operation.reads.reject(&:optional).empty? && @operation.looks.nil?
-
-        raise Refused.new(
-          "What is read or seen cannot be “already so”: it must be read or seen now.",
-          code: :must_be_read
-        )
-      end
-
       def forbidden
         because = @operation.forbidden_because(@visit) or return
         raise Refused.new(@visit.words.say(because), code: :forbidden_here)
       end
 
       def unmet(override)
-        missing = needs.reject { |need| need[:met] }
+        own = @visit.history.shown_by(@operation).map(&:variable)
+        missing = needs.reject { |need| need[:met] || own.include?(need[:name]) }
         return if missing.empty?
 
-        soft = Work::Interlocks.soft?(missing.map { |need| need[:name] })
+        soft = missing.all? { |need| need[:soft] }
         return if override && soft
         if override
           raise Refused.new(
@@ -137,10 +129,10 @@ module Munimen
 
           again(read, reading)
 
-          wrong = @space.unmet(
-            @operation.needs_under(@visit.rules),
+          wrong = @visit.terms.unmet(
+            @operation,
             reading.state.empty? ? @visit.state : @visit.state.merge(reading.state)
-          ).except(*@operation.makes.keys)
+          ).except(*@operation.makes.keys).reject { |name, _| Hazards::Hazard.of(name) }
           next if wrong.empty?
 
           unmet = wrong.map { |name, values| Work::StateWords.need(name, values) }.join("; ")

@@ -90,6 +90,14 @@ module Munimen
         )
       end
 
+      # How it is left, of what is not as presumed on arrival: in service everything is.
+      def left(visit)
+        return {} if visit.state[:left] == :in_service
+
+        arrival = Work::StateSpace.new(visit.heater).arrival
+        visit.state.reject { |name, value| arrival[name] == value || name == :on_site }
+      end
+
       # What the law restricts is signed by somebody qualified for it.
       def competent!(visit)
         competence = Work::Competence.new(visit, Store::People.qualifications(@context.person))
@@ -109,6 +117,7 @@ module Munimen
           status: "signed",
           signed_at: @context.stamp,
           outcome: page[:page][:outcome].to_s,
+          left_state: left(visit),
           house_rules: visit.rules.frozen_choices,
           page:
         )

@@ -48,7 +48,8 @@ module Munimen
           status: "open",
           started_at: @context.stamp,
           account_id: row[:account_id] || @context.person[:id],
-          house_rules: house_rules(row)
+          house_rules: house_rules(row),
+          arrival: Arrival.new(@context).of(row[:heater_id])
         )
         @context.records.visits.find(id)
       end

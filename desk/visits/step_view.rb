@@ -47,6 +47,7 @@ module Munimen
           guide_facts: operation.guide_facts(@visit),
           fits: operation.part_kind,
           claim_first: claim_first(operation),
+          kept: !operation.way_to_leave.nil? || operation.id == :make_safe,
           house_rules: house_rules(operation),
           calculators: calculators(operation),
           wait: wait(step.wait)

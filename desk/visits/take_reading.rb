@@ -23,8 +23,7 @@ module Munimen
         @context.may!(:visit)
         visit = @context.records.visits.load(
           visit_id,
-          now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) },
-          corrected: true
+          now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) }
         )
         conflict(visit, name, id, corrects)
         reading = Visit::ReadingInput.read(

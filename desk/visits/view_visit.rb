@@ -9,7 +9,7 @@ module Munimen
       # Plain data for schema Visit of the contract. Raises NotFound.
       def call(visit_id)
         row = @context.records.visits.find(visit_id)
-        visit = @context.records.visits.load(visit_id, now: @context.now, corrected: true)
+        visit = @context.records.visits.load(visit_id, now: @context.now)
         plan = @context.records.plans.plan(visit)
         judged = JudgedView.new(@context, visit)
         head(row, visit).merge(

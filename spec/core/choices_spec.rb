@@ -118,25 +118,19 @@ RSpec.describe Munimen::Planning::Planner do
       seen = [Munimen::Visit::Observation.new(id: "o", item:, finding:)]
       _, visit = plan(%i[flush], steps: off, observations: seen)
       %i[relight_pilot restore_burner].each do |id|
-        expect(Munimen::Work::Operation[id].forbidden_because(visit)).to include("stays off")
+        unmet = visit.terms.unmet(Munimen::Work::Operation[id], visit.state)
+        expect(unmet.keys.join(" ")).to include("hazard."), "#{id} after #{finding}"
       end
       next unless item == :relief_present
 
-      replaced =
-        off +
-        [
-          Munimen::Visit::Step.new(
-            id: "b",
-            operation: :replace_relief_valve,
-            outcome: :done,
-            at: Time.utc(2026, 11, 23, 9, 9)
-          )
-        ]
-      expect(
-        Munimen::Work::Operation[:restore_burner].forbidden_because(
-          plan(%i[flush], steps: replaced, observations: seen).last
-        )
-      ).to be_nil
+      proved = %i[replace_relief_valve exercise_new_relief_valve].map.with_index do |id, index|
+        at = Time.utc(2026, 11, 23, 9, 9 + index)
+        Munimen::Visit::Step.new(id: id.to_s, operation: id, outcome: :done, at:)
+      end
+      _, mended = plan(%i[flush], steps: off + proved.first(1), observations: seen)
+      expect(mended.hazards.map(&:id)).to eq([:relief_valve])
+      _, cleared = plan(%i[flush], steps: off + proved, observations: seen)
+      expect(cleared.hazards).to be_empty
     end
   end
 

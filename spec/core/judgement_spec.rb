@@ -114,12 +114,12 @@ RSpec.describe Munimen::Judgement do
       :relief_valve,
       { relief_lever: "lifts", relief_flow: "full_bore", relief_closes: "runs_on" }
     ] =>
-      :defect,
+      :danger,
     [:relief_valve, { relief_lever: "lifts", relief_flow: "full_bore", relief_closes: "shuts" }] =>
       :sound,
     [:relief_drip, { relief_drip: "dry" }] => :sound,
     [:relief_drip, { relief_drip: "drips" }] => :defect,
-    [:relief_drip, { relief_drip: "runs" }] => :defect,
+    [:relief_drip, { relief_drip: "runs" }] => :danger,
     [:hot_peak_found, { hot_peak_found: "148" }] => :danger,
     [:hot_peak_found, { hot_peak_found: "96" }] => :defect,
     [:hot_peak_found, { hot_peak_found: "72" }] => :sound,
@@ -152,7 +152,7 @@ RSpec.describe Munimen::Judgement do
   it "takes a hot drip for over-temperature until proved otherwise" do
     drip = verdict(visit(readings: { relief_drip: "drips", relief_drip_hot: "hot" }), :relief_drip)
     expect(drip.text).to include("over-temperature")
-    expect(drip.remedy).to include("before buying a valve")
+    expect(drip.remedy).to include("why the heat does not stop")
   end
 
   it "sees a regulator that no longer regulates" do
@@ -302,12 +302,11 @@ RSpec.describe Munimen::Judgement do
       expect(codes(visit)).to eq([:step_open])
       expect(codes(visit(house: { relief_exercise: "look_only" }))).to include(:reason_missing)
       danger = { readings: { relief_lever: "will_not_lift" }, jobs: [] }
-      expect(codes(visit(**danger))).to eq([:danger_open])
+      expect(codes(visit(**danger))).to eq(%i[not_left danger_open])
       told = { "danger.relief_valve.action" => "Off", "danger.relief_valve.told" => "Owner" }
-      expect(codes(visit(**danger, decisions: told))).to eq([])
-      expect(codes(visit(**danger, decisions: told.merge("outcome" => "in_service")))).to eq(
-        [:outcome_reason]
-      )
+      expect(codes(visit(**danger, decisions: told))).to eq([:not_left])
+      claimed = told.merge("outcome" => "in_service", "outcome_reason" => "The customer insists")
+      expect(codes(visit(**danger, decisions: claimed))).to include(:outcome_contradicts)
     end
   end
 

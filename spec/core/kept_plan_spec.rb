@@ -42,14 +42,14 @@ RSpec.describe Munimen::Planning::PlanKeeper do
     @ends = visit.running_waits.map do |wait|
       [wait.seconds_left, Munimen::Work::Operation[wait.operation].wait]
     end
-    plan.steps.all? { |step| done?(step, visit.rules) }
+    plan.steps.all? { |step| found_ready?(step, visit.terms) }
   end
 
-  def done?(step, rules)
+  def found_ready?(step, terms)
     over, @ends = @ends.partition { |time, _| time <= step.start }
     over.each { |one| takes_on(one.last.makes) }
-    met = @space.unmet(step.operation.needs_under(rules), @state).empty?
-    takes_on(step.operation.makes)
+    met = terms.unmet(step.operation, @state).empty?
+    takes_on(terms.makes(step.operation))
     held = @ends.all? { |_, wait| @space.unmet(wait.holds, @state).empty? }
     @ends << [step.wait.finish, step.operation.wait] if step.wait
     met && held

@@ -76,7 +76,8 @@ RSpec.describe Munimen::Planning::Planner do
       end
       wanted = jobs.flat_map { |job| Munimen::Work::Job[job].operations_for(visit.heater) }.uniq
       expect(
-        plan.steps.map { |step| step.operation.id } | plan.impossible.map(&:operation)
+        plan.steps.map { |step| step.operation.id } |
+          (plan.impossible + plan.superfluous).map(&:operation)
       ).to include(*wanted)
       expect(final.select { |name, _| name.start_with?("heat.") }.values).to all(eq(:on))
       expect(final.values_at(:heater_supply, :heater_pressure, :air_path, :gauge, :on_site)).to eq(

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :relief_drip, part: :relief_valve do
-  uses :relief_drip, :relief_drip_washed
+  uses :relief_drip, :relief_drip_washed, :relief_drip_hot
   judge do |visit|
     limit = visit.rules.limit(:relief_drip)
     washed = visit.choice(:relief_drip_washed)
@@ -9,15 +9,22 @@ Munimen::Judgement::Check.define :relief_drip, part: :relief_valve do
     when :dry
       sound("Dry ten seconds after closing.", limit:)
     when :runs
-      finding(:defect, "Still running ten seconds after closing.", limit:, measured: "runs")
+      finding(
+        :danger,
+        "Still running ten seconds after closing: it does not shut.",
+        limit:,
+        measured: "runs",
+        remedy: "Heat off, then the {heater}'s supply shut; replace the valve."
+      )
     else
       if visit.choice(:relief_drip_hot) == :hot
         finding(
-          :defect,
+          :danger,
           "Hot drip ten seconds after closing: over-temperature until proved otherwise.",
           limit:,
           measured: "hot drip",
-          remedy: "Find out why before buying a valve: a new one alone would drip again."
+          remedy: "Heat off, the cold left open. Find out why the heat does not stop; a new " \
+                  "valve would drip again."
         )
       elsif washed == :dry && visit.rules.choice(:drip_washing) == :cure
         finding(

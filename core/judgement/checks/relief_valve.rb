@@ -29,7 +29,7 @@
         )
       elsif closes == :runs_on
         finding(
-          :defect,
+          :danger,
           "It does not shut after its test.",
           source:,
           due_in: 0,

@@ -66,15 +66,18 @@ Munimen::Judgement::Check.define :anode_left, part: :anode do
 end
 
 Munimen::Judgement::Check.define :new_relief_valve, part: :relief_valve do
-  uses :new_relief_flow
+  uses :new_relief_flow, :new_relief_closes
   judge do |visit|
-    if visit.choice(:new_relief_flow) == :full_bore
+    runs_on = visit.choice(:new_relief_closes) == :runs_on
+    next unless visit.choice(:new_relief_flow) || runs_on
+
+    if visit.choice(:new_relief_flow) == :full_bore && !runs_on
       next sound("The new valve lifts, full-bore, and shuts.")
     end
 
     finding(
       :danger,
-      "The new valve does not give full flow.",
+      runs_on ? "The new valve does not shut." : "The new valve does not give full flow.",
       source: practice.call("a new valve is proved before you leave"),
       due_in: 0,
       who: trade,

@@ -42,7 +42,9 @@ module Munimen
         end
 
         def plain(one)
-          one.to_h.compact.transform_values { |value| value.is_a?(Time) ? moment(value) : value }
+          one.to_h.except(:seq, :superseded).compact.transform_values do |value|
+            value.is_a?(Time) ? moment(value) : value
+          end
         end
 
         def moment(time) = time&.getutc&.iso8601(3)

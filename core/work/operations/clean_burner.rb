@@ -11,8 +11,9 @@ Munimen::Work::Operation.define :clean_burner do
   caution :gas_smell, :sharp
   applies_to(&:gas?)
   needs cock: :shut, heat: :off
-  makes gas_joints: :disturbed, as_found: :no
+  makes gas_joints: :disturbed, lit_joints: :disturbed, as_found: :no
   tools "Brush", "Vacuum"
   only_when_asked
   hands_on 900
+  renews :intake, :pilot_flame
 end

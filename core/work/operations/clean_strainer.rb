@@ -11,4 +11,6 @@ Munimen::Work::Operation.define :clean_strainer do
   makes water_joints: :disturbed, as_found: :no
   only_when_asked
   hands_on 240
+  renews :flow_rate, :flowing_pressure
+  owes :read_flowing_pressure
 end

@@ -9,6 +9,6 @@ Munimen::Work::Operation.define :disconnect_manometer do
   because "An open test point is never left."
   applies_to(&:gas?)
   needs manometer: :connected, cock: :shut
-  makes manometer: :off, test_points: :shut, gas_joints: :disturbed
+  makes manometer: :off, test_points: :shut, gas_joints: :disturbed, lit_joints: :disturbed
   hands_on 60
 end

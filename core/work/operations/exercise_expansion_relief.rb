@@ -14,7 +14,8 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
         heater_supply: :open,
         heater_pressure: :live,
         discharge: :seen_safe,
-        consent: :given
+        consent: :given,
+        drip_watch: :finished
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :running
   makes_from_readings do |visit|
@@ -39,4 +40,5 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   only_when_asked
   hands_on 45
+  repeatable
 end

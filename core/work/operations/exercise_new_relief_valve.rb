@@ -14,11 +14,20 @@ Munimen::Work::Operation.define :exercise_new_relief_valve do
         discharge: :seen_safe,
         water_joints: :proven,
         relief: :shut,
-        consent: :given
+        consent: :given,
+        drip_watch: :finished
   after :replace_relief_valve
   makes max_hand: :spoiled, drip_watch: :running
   read :new_relief_flow, :choice, "The flow", choices: %i[full_bore weak none]
+  read :new_relief_closes,
+       :choice,
+       "When let go",
+       choices: %i[shuts runs_on],
+       only_if: {
+         new_relief_flow: :full_bore
+       }
   only_when_asked
   recommissions
   hands_on 45
+  repeatable
 end

@@ -17,6 +17,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
         temperature: :hot,
         discharge: :seen_safe,
         consent: :given,
+        drip_watch: :finished,
         relief: :shut
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :running

@@ -8,6 +8,7 @@ Munimen::Work::Operation.define :isolate_coil_loop do
   because "The other zones go on heating."
   applies_to(&:coil?)
   needs "heat.coil": :off, coil_loop: :live
+  secures
   makes coil_loop: :isolated
   house_rules :coil_valves
   hands_on 120

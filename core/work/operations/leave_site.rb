@@ -30,6 +30,7 @@ Munimen::Work::Operation.define :leave_site do
         coil_loop: :live,
         water_joints: :proven,
         gas_joints: :proven,
+        lit_joints: :proven,
         controls: :proven,
         test_points: :shut,
         manometer: :off,
@@ -45,6 +46,7 @@ Munimen::Work::Operation.define :leave_site do
         union: :made,
         burner_door: :sealed
   last
-  makes on_site: :no
+  way_to_leave :in_service
+  makes on_site: :no, left: :in_service
   hands_on 120
 end

@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :lock_off_immersion do
   applies_to(&:immersion?)
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve, :exercise_expansion_relief
+  secures
   makes "heat.immersion": :off, "feed.immersion": :off, "lock.immersion": :on, as_found: :no
   hands_on 45
 end

@@ -13,6 +13,7 @@ Munimen::Work::Operation.define :lock_off_power do
   applies_to(&:elements?)
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
+  secures
   makes heat: :off, feed: :off, lock: :on, as_found: :no
   hands_on 90
 end

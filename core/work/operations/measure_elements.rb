@@ -26,4 +26,5 @@ Munimen::Work::Operation.define :measure_elements do
   tools "Multimeter", "Insulation tester"
   calculator :element, gives: { resistance: :element_resistance }
   hands_on 240
+  repeatable
 end

@@ -15,6 +15,7 @@ Munimen::Work::Operation.define :open_heater_supply do
         discharge_pipe: :on,
         vessel: :fitted,
         house_supply: :open
+  secures
   makes heater_supply: :open, heater_pressure: :flowing
   hands_on 20
 end

@@ -12,4 +12,5 @@ Munimen::Work::Operation.define :read_hot_peak_after do
   read :hot_peak_after, :pressure, "Maximum hand after heating"
   recommissions
   hands_on 30
+  repeatable
 end

@@ -14,4 +14,5 @@ Munimen::Work::Operation.define :read_static_pressure do
   read :static_pressure, :pressure, "Static pressure, nothing running"
   read :mains_pressure, :pressure, "{mains_side}", optional: true
   hands_on 60
+  repeatable
 end

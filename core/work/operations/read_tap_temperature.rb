@@ -16,7 +16,7 @@ Munimen::Work::Operation.define :read_tap_temperature do
         heater_pressure: :live,
         level: :full,
         temperature: :hot,
-        dial: :as_found
+        dial: %i[as_found restored]
   makes_during heater_pressure: :flowing
   read :tap_temperature, :temperature, "Temperature at the {tap}"
   read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true

@@ -19,4 +19,5 @@ Munimen::Work::Operation.define :replace_anode do
   only_when_asked
   part_kind :anode
   hands_on 480
+  renews :anode_seen, :anode_remaining
 end

@@ -16,4 +16,5 @@ Munimen::Work::Operation.define :replace_drain_valve do
   materials "Full-bore drain valve", "Tape"
   only_when_asked
   hands_on 480
+  renews :drain_valve, :paper
 end

@@ -27,4 +27,9 @@ Munimen::Work::Operation.define :replace_elements do
   only_when_asked
   part_kind :element
   hands_on 900
+  renews :element_resistance,
+         :element_earth,
+         :element_resistance_lower,
+         :element_earth_lower
+  owes :measure_elements
 end

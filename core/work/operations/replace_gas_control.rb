@@ -16,10 +16,18 @@ Munimen::Work::Operation.define :replace_gas_control do
         heater_pressure: :zero,
         drain: :shut,
         level: :empty
-  makes gas_joints: :disturbed, water_joints: :disturbed, as_found: :no
+  makes gas_joints: :disturbed, lit_joints: :disturbed, water_joints: :disturbed, as_found: :no
   tools "Pipe wrench"
   materials "Gas control, the maker's"
   only_when_asked
   warranty_first
   hands_on 1800
+  renews :gas_line,
+         :gas_operating,
+         :gas_manifold,
+         :gas_standing,
+         :generator_loaded,
+         :eco_continuity,
+         :pilot_held
+  owes :read_line_pressure, :read_operating_pressure
 end

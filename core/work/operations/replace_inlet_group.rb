@@ -18,4 +18,15 @@ Munimen::Work::Operation.define :replace_inlet_group do
   materials "Inlet group, the maker's"
   only_when_asked
   hands_on 1200
+  renews :inlet_group_seen,
+         :expansion_relief_seen,
+         :regulator_seen,
+         :expansion_relief_lever,
+         :expansion_relief_flow,
+         :expansion_relief_closes,
+         :static_pressure,
+         :mains_pressure,
+         :flow_rate,
+         :flowing_pressure
+  owes :read_static_pressure, :read_flowing_pressure
 end

@@ -22,4 +22,22 @@ Munimen::Work::Operation.define :replace_relief_valve do
   only_when_asked
   part_kind :relief_valve
   hands_on 420
+  renews :relief_present,
+         :relief_plate,
+         :relief_lever,
+         :relief_flow,
+         :relief_closes,
+         :relief_drip,
+         :relief_drip_hot,
+         :relief_drip_washed,
+         :new_relief_flow,
+         record: {
+           relief_set_pressure: :new_relief_pressure,
+           relief_set_temperature: :new_relief_temperature,
+           relief_rating: :new_relief_rating
+         }
+  read :new_relief_pressure, :pressure, "Set pressure on its plate", optional: true
+  read :new_relief_temperature, :temperature, "Set temperature on its plate", optional: true
+  read :new_relief_rating, :power, "Temperature rating on its plate", optional: true
+  owes :exercise_new_relief_valve
 end

@@ -11,11 +11,12 @@ Munimen::Work::Operation.define :replace_thermocouple do
   caution :gas_smell
   applies_to(&:standing_pilot?)
   needs cock: :shut, heat: :off
-  makes gas_joints: :disturbed, as_found: :no
+  makes gas_joints: :disturbed, lit_joints: :disturbed, as_found: :no
   tools "3/8 and 7/16 in spanners"
   materials "Thermocouple"
   calculator :pilot_generator
   only_when_asked
   part_kind :thermocouple
   hands_on 600
+  renews :generator_open, :generator_loaded, :pilot_held
 end

@@ -19,4 +19,5 @@ Munimen::Work::Operation.define :replace_vessel do
   only_when_asked
   part_kind :vessel
   hands_on 600
+  renews :vessel_seen, :vessel_charge, :air_valve_emits, :hot_peak_found
 end

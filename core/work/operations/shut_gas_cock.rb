@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :shut_gas_cock do
   caution :gas_smell
   applies_to(&:gas?)
   needs heat: :off, cock: :open
+  secures
   makes cock: :shut
   hands_on 30
 end

@@ -7,6 +7,7 @@ Munimen::Work::Operation.define :shut_house_supply do
   how "Tell the household. Open a cold {tap} to let the pressure go."
   because "The inlet group comes out: nothing may push behind it."
   needs heat: %i[pilot off], house_supply: :open, heater_pressure: :zero
+  secures
   makes house_supply: :shut, house_pressure: :zero
   hands_on 45
 end

@@ -13,6 +13,7 @@ Munimen::Work::Operation.define :stop_boiler_heat do
   applies_to(&:coil?)
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve, :exercise_expansion_relief
+  secures
   makes "heat.coil": :off,
         "feed.heating_controls": :off,
         "lock.heating_controls": :on,

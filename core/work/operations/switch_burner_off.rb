@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :switch_burner_off do
   applies_to { |heater| heater.gas? && heater.ignition == :intermittent }
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
+  secures
   makes heat: :off, dial: :changed, as_found: :no
   read :dial_position,
        :choice,

@@ -19,4 +19,5 @@ Munimen::Work::Operation.define :test_controls do
   recommissions
   guide :chain
   hands_on 180
+  repeatable
 end

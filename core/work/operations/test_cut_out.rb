@@ -25,4 +25,5 @@ Munimen::Work::Operation.define :test_cut_out do
   guide :chain
   only_when_asked
   hands_on 300
+  repeatable
 end

@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :turn_gas_off do
   applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
   needs identified: :yes, looked: :yes, drip_watch: :finished
   after :exercise_relief_valve
+  secures
   makes heat: :off, pilot_flame: :out, dial: :changed, as_found: :no
   house_rules :drain_at_pilot
   hands_on 30

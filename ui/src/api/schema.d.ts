@@ -1859,6 +1859,7 @@ export interface components {
             };
             fits?: components["schemas"]["MaybeText"];
             claim_first?: components["schemas"]["MaybeText"];
+            kept?: boolean;
             place?: components["schemas"]["MaybeText"];
             start: number;
             hands_on: number;

@@ -35,6 +35,8 @@ export default {
     in_service: 'In service',
     in_service_with_limits: 'In service, with limits',
     left_off: 'Left off, made safe',
+    against_advice: 'Left in use against advice',
+    evacuated: 'Evacuated, emergency service called',
   },
   plan: {
     title: 'Plan',
@@ -723,6 +725,8 @@ export default {
     outcome: 'How the heater is left',
     proposed: 'proposed',
     why: 'Why otherwise',
+    whyOff: 'Why it is left off',
+    refusesOff: 'The customer does not let it be switched off',
     obstacles: 'Before it can be signed',
     action: 'Done on the spot',
     told: 'Who was told',

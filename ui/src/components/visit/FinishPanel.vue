@@ -12,7 +12,14 @@ const props = defineProps<{ visit: Visit; error: string }>()
 const emit = defineEmits<{ go: [operation: string] }>()
 const { send } = useVisit()
 
-const OUTCOMES = ['in_service', 'in_service_with_limits', 'left_off'] as const
+const IN_SERVICE: string[] = ['in_service', 'in_service_with_limits']
+/** In service only where nothing stands against it; left off always. */
+const outcomes = computed(() =>
+  IN_SERVICE.includes(props.visit.outcome.proposed)
+    ? [...IN_SERVICE, 'left_off']
+    : [props.visit.outcome.proposed],
+)
+const refusesOff = computed(() => props.visit.decisions.switch_off === 'refused')
 const dangers = computed(() =>
   props.visit.deficiencies.filter((verdict) => verdict.state === 'danger'),
 )
@@ -125,7 +132,7 @@ function sign(signer: 'customer' | 'plumber') {
       <h3>{{ $t('finish.outcome') }}</h3>
       <div class="row" role="radiogroup" :aria-label="$t('finish.outcome')">
         <button
-          v-for="one in OUTCOMES"
+          v-for="one in outcomes"
           :key="one"
           type="button"
           class="plain-button"
@@ -140,8 +147,17 @@ function sign(signer: 'customer' | 'plumber') {
         </button>
       </div>
       <p class="soft small">{{ visit.outcome.because }}</p>
-      <label v-if="differs || visit.outcome.chosen === 'left_off'"
-        >{{ $t('finish.why')
+      <label v-if="dangers.length && !visit.look_only"
+        ><input
+          type="checkbox"
+          name="switch_off"
+          :checked="refusesOff"
+          @change="decide('switch_off', refusesOff ? 'agreed' : 'refused')"
+        />
+        {{ $t('finish.refusesOff') }}</label
+      >
+      <label v-if="differs || visit.decisions.outcome === 'left_off'"
+        >{{ $t(differs ? 'finish.why' : 'finish.whyOff')
         }}<el-input
           v-model="answers.outcome_reason"
           name="outcome_reason"

@@ -305,14 +305,14 @@ defineExpose({
         {{ $t('visit.next') }}
       </button>
       <button
-        v-if="stateOnly && step.operation !== 'leave_site'"
+        v-if="stateOnly && !step.kept"
         type="button"
         class="plain-button"
         @click="emit('done', step.operation, 'already_so')"
       >
         {{ $t('visit.alreadySo') }}
       </button>
-      <button type="button" class="plain-button" @click="givingUp = true">
+      <button v-if="!step.kept" type="button" class="plain-button" @click="givingUp = true">
         {{ $t('visit.notTested') }}
       </button>
     </div>

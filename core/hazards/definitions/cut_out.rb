@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+Munimen::Hazards::Hazard.define :cut_out do
+  title "A cut-out is missing, by-passed or resets by itself"
+  part :cut_out
+  seen cut_out_seen: %i[missing bridged]
+  read cut_out_opens: :comes_on, cut_out_resets: :by_itself
+  safe heat: :off, lock: :on
+  bars :read_live_voltage
+  repaired_by :fit_cut_out
+  cleared_by :test_cut_out
+  source Munimen::Source.published("Approved Document G", "G3, three tiers", clause: :from_memory)
+end

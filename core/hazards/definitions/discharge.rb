@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+Munimen::Hazards::Hazard.define :discharge do
+  title "The relief valve's discharge is blocked, or scalds whoever stands there"
+  part :discharge_pipe
+  seen discharge_present: :none_people,
+       discharge_open: :capped,
+       tundish_place: :missing,
+       d2_route: :blocked
+  read tundish_flow: :spills, discharge_run: :backs_up
+  bars :exercise_relief_valve, :exercise_expansion_relief, :open_relief_for_air
+  repaired_by :mend_discharge
+  cleared_by :see_discharge_run
+  source Munimen::Source.published(
+    "IRC P2804.6.1, UPC 608.5, Approved Document G", "discharge pipes", clause: :from_memory
+  )
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+Munimen::Hazards::Hazard.define :flue do
+  title "Flue gas can enter the room"
+  part :flue
+  seen flue: :disconnected,
+       trim_rings: :melted,
+       draft_hood: :loose,
+       flue_damper: :stuck,
+       flue_size: :debris,
+       gas_smell_seen: :soot,
+       combustion_air: :obstructed
+  read draught: :spills
+  safe "heat.burner": :off, cock: :shut
+  repaired_by :mend_flue
+  cleared_by :test_draught
+  test_firing
+  source Munimen::Source.published("NFPA 54, BS 5440-1", "spillage test", clause: :from_memory)
+end

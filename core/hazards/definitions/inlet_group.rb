@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+Munimen::Hazards::Hazard.define :inlet_group do
+  title "The cylinder's inlet is without its protection"
+  part :inlet_group
+  seen expansion_relief_seen: %i[missing isolated plugged], inlet_group_seen: :incomplete
+  read expansion_relief_lever: :will_not_lift, expansion_relief_flow: :none,
+expansion_relief_closes: :runs_on
+  repaired_by :replace_inlet_group
+  cleared_by :exercise_expansion_relief
+  source Munimen::Source.published("Approved Document G", "G3, expansion", clause: :from_memory)
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+Munimen::Hazards::Hazard.define :over_temperature do
+  title "The heat does not stop: over-temperature"
+  part :thermostat
+  seen two_port_seen: :missing, wiring_seen: :no_stat
+  read relief_drip_hot: :hot, chain_off: :keeps_heating, thermostat_stops: :keeps_heating
+  found(by: %i[tap_temperature]) do |visit|
+    hot = visit.quantity(:tap_temperature)
+    hot && visit.rules.limit(:tap_temperature_runaway)&.violated_by(hot)
+  end
+  at_first heater_supply: :open
+  bars :exercise_relief_valve, :exercise_expansion_relief
+  bars_while_hot :let_pressure_down,
+                 :run_taps,
+                 :open_relief_for_air,
+                 :renew_bubble,
+                 :shut_heater_supply,
+                 :drain_below_relief_port,
+                 :drain_below_upper_element,
+                 :drain_empty
+  repaired_by :mend_controls, :fit_cylinder_thermostat, :replace_gas_control
+  cleared_by :test_controls, :prove_thermostat
+  test_firing
+  source Munimen::Source.common_practice(
+    "a hot drip is over-temperature until proved otherwise: heat off, the cold left open"
+  )
+end

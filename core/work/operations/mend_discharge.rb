@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :mend_discharge do
+  part :discharge_pipe
+  title "Put the discharge pipe right"
+  how "Full size, falling, open to a safe end; no cap, valve or trap; a tundish where one " \
+      "belongs."
+  because "The next discharge must go where it hurts nobody."
+  needs heat: :off
+  makes discharge: :seen_safe, as_found: :no
+  only_when_asked
+  caution :scald
+  hands_on 1800
+end

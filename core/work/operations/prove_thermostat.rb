@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+Munimen::Work::Operation.define :prove_thermostat do
+  part :thermostat
+  trade :plumber
+  title "Prove that the thermostat stops the heat"
+  how "Stay with it. Turn the dial down: burner or element must go off; up again: it comes " \
+      "on. Then let it heat to its setting and see it stop."
+  because "Heat that does not stop is over-temperature, and the relief valve the only guard " \
+          "left."
+  applies_to { |heater| !heater.coil? }
+  needs looked: :yes, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live,
+covers: :on, leads: :landed, air_in_pipes: :no
+  makes controls: :proven
+  read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating]
+  recommissions
+  repeatable
+  caution :scald
+  hands_on 300
+end

@@ -1,0 +1,176 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Work
+    # What operations need and make on one visit: as declared, under its house rules, and under
+    # the dangers that stand. The planner, readiness, leaving and signing all ask here.
+    #
+    #   terms = Terms.new(heater:, rules:, state:, look_only: false)
+    #   terms.needs(Operation[:relight_pilot]) # => {level: [:full], …, "hazard.flue": [:none]}
+    class Terms
+      ANY = nil
+      # What a danger spares whoever takes the heat away.
+      SPARED = %i[identified looked drip_watch].freeze
+      # Who goes, or comes back cleared, asks no danger.
+      ALWAYS = %i[evacuate return_when_cleared leave_in_use].freeze
+
+      attr_reader :rules, :space
+
+      # state: {variable => value} as it stands. look_only: nothing is operated on this visit.
+      def initialize(heater:, rules:, state:, look_only: false)
+        @rules = rules
+        @state = state
+        @look_only = look_only
+        @space = StateSpace.new(heater)
+        @needs = {}
+        @makes = {}
+      end
+
+      # Hazards that are not cleared, [Hazards::Hazard].
+      def hazards
+        @hazards ||= Hazards::Hazard.all.reject { |hazard| value(hazard) == :none }
+      end
+
+      # :none, :standing, :secured or :mended.
+      def value(hazard) = @state.fetch(hazard.variable, :none)
+      def standing = hazards.select { |hazard| value(hazard) == :standing }
+
+      # Whether everybody has to be out before anything else.
+      def evacuation? = standing.any?(&:evacuates?)
+
+      # What must be true for an operation: {variable => [values]} of this heater.
+      def needs(operation)
+        @needs[operation.id] ||= hazards.empty? ? declared(operation) : under_hazards(operation)
+      end
+
+      # What it makes true when its hands-on time is over: {variable => [values]}.
+      def makes(operation)
+        @makes[operation.id] ||= begin
+          made = @space.expand(operation.makes)
+          more = hazard_effects(operation)
+          more.empty? ? made : made.merge(more)
+        end
+      end
+
+      # Which needs of an operation a state does not meet.
+      def unmet(operation, state)
+        needs(operation).reject { |name, values| values.include?(state[name]) }
+      end
+
+      # Whether a need of an operation may be passed over with a reason.
+      def soft?(operation, name)
+        Interlocks.soft?([name]) && needs(operation)[name] == declared(operation)[name]
+      end
+
+      # The dangers that keep an operation from being done until they are cleared.
+      def barred_by(operation)
+        hazards.select { |hazard| [[:none], %i[none mended]].include?(allowed(operation, hazard)) }
+      end
+
+      # Values of a hazard's variable with which an operation may be done; ANY of them.
+      def allowed(operation, hazard)
+        return whether_it_leaves(operation, hazard) if operation.way_to_leave
+        return ANY if ALWAYS.include?(operation.id)
+        return hazard.evacuates? ? settled : ANY if operation.id == :make_safe
+
+        work(operation, hazard)
+      end
+
+      private
+
+      def settled = %i[none secured mended]
+
+      def declared(operation) = @space.expand(operation.needs_under(@rules))
+
+      def under_hazards(operation)
+        needs = declared(operation).dup
+        SPARED.each { |name| needs.delete(name) } if operation.secures?
+        needs[:temperature] = [:cold] if hazards.any? { |one| hot?(operation, one) }
+        needs = merged([needs, *standing.flat_map { |one| conditions(one) }]) if
+          operation.id == :make_safe
+        hazards.each do |hazard|
+          values = allowed(operation, hazard)
+          needs[hazard.variable] = values if values
+        end
+        needs
+      end
+
+      def hot?(operation, hazard)
+        hazard.bars_while_hot.include?(operation.id) && value(hazard) != :mended
+      end
+
+      def conditions(hazard)
+        return [] if hazard.evacuates?
+
+        [@space.expand(hazard.safe), @space.expand(hazard.at_first)]
+      end
+
+      # Of two that contradict each other the first holds.
+      def merged(list)
+        list.reduce do |all, more|
+          all.merge(more) { |_, one, other| one.intersect?(other) ? one & other : one }
+        end
+      end
+
+      def whether_it_leaves(operation, _hazard)
+        case operation.way_to_leave
+        when :in_service then [:none]
+        when :made_safe then settled
+        end
+      end
+
+      def work(operation, hazard)
+        id = operation.id
+        return [:none] if hazard.bars.include?(id)
+        return settled if hazard.repaired_by.include?(id) || id == :confirm_mended
+        return %i[none mended] if hazard.cleared_by.include?(id)
+
+        undone = undone(operation, hazard)
+        return released?(operation, hazard, undone) ? %i[none mended] : [:none] if undone.any?
+        return ANY if operation.secures? || (@look_only && !operation.operates?)
+
+        settled
+      end
+
+      # Variables of what keeps a danger safe that an operation needs or makes otherwise.
+      def undone(operation, hazard)
+        made = [@space.expand(operation.makes), @space.expand(operation.makes_during),
+                @space.expand(operation.wait&.makes || {})]
+        wanted = declared(operation)
+        @space.expand(hazard.safe).filter_map do |name, values|
+          sets = made.filter_map { |one| one[name] }
+          out = sets.any? { |one| (one - values).any? } ||
+                (sets.empty? && wanted[name] && !wanted[name].intersect?(values))
+          name if out
+        end
+      end
+
+      # Whether that is what the proof needs, once the work has been done.
+      def released?(operation, hazard, undone)
+        return false unless operation.helper?
+        return true if hazard.test_firing?
+
+        proofs = hazard.cleared_by.map { |id| Operation[id] }
+        undone.all? do |name|
+          safe = @space.expand(hazard.safe)[name]
+          proofs.any? { |proof| declared(proof)[name]&.difference(safe)&.any? }
+        end
+      end
+
+      # A repair leaves a proof owed, a proof clears, making safe secures what stands.
+      def hazard_effects(operation)
+        hazards.each_with_object({}) do |hazard, made|
+          to = effect(operation.id, hazard) and made[hazard.variable] = [to]
+        end
+      end
+
+      def effect(id, hazard)
+        return :secured if id == :make_safe && value(hazard) == :standing && !hazard.evacuates?
+        return :secured if id == :return_when_cleared && hazard.evacuates?
+        return :none if hazard.cleared_by.include?(id)
+
+        :mended if hazard.repaired_by.include?(id) || id == :confirm_mended
+      end
+    end
+  end
+end

@@ -1,0 +1,172 @@
+# frozen_string_literal: true
+
+# Dangers govern what is done: handbook §24, and the published rules that each hazard names.
+RSpec.describe Munimen::Hazards::Hazard do
+  books = Hash.new(:us_irc).merge(unvented_indirect: :england_g3, unvented_direct: :england_g3)
+
+  # A visit with something seen, or read.
+  define_method(:found) do |kind, seen: {}, read: {}, jobs: [:annual_safety], **more|
+    fresh = fresh(kind, books[kind], jobs:)
+    observations = seen.map do |item, finding|
+      Munimen::Visit::Observation.new(id: item.to_s, item:, finding:)
+    end
+    readings = read.map do |name, value|
+      Munimen::Visit::ReadingInput.read(name, value, units: fresh.units, id: name.to_s, state: {})
+    end
+    fresh.with(observations:, readings:, **more)
+  end
+
+  def plan(visit) = Munimen::Planning::Planner.new(visit).plan(visit.jobs)
+  def ids(plan) = plan.steps.map { |step| step.operation.id }
+
+  # Everything that the issue of dangers names, on the heater that can have it.
+  dangers = {
+    gas_storage: [
+      { seen: { relief_present: :missing } },
+      { seen: { relief_present: :plugged } },
+      { read: { relief_lever: "will_not_lift" } },
+      { read: { relief_lever: "lifts", relief_flow: "none" } },
+      { seen: { flue: :disconnected } },
+      { seen: { trim_rings: :melted } },
+      { read: { draught: "spills" } },
+      { seen: { never_relight: :flood } },
+      { read: { static_pressure: "200 psi" } },
+      { read: { tap_temperature: "190 degF" } },
+      { read: { hot_peak_found: "149 psi" }, jobs: [:pressure_check] }
+    ],
+    electric_storage: [
+      { read: { element_earth: "0.2 Mohm" } },
+      { seen: { covers: :off } },
+      { read: { relief_drip: "drips", relief_drip_hot: "hot" } }
+    ],
+    boiler_coil: [
+      { read: { chain_off: "keeps_heating" } },
+      { seen: { wiring_seen: :no_stat } }
+    ],
+    unvented_indirect: [
+      { seen: { expansion_relief_seen: :plugged } },
+      { seen: { inlet_group_seen: :incomplete } },
+      { seen: { cut_out_seen: :bridged } },
+      { read: { cut_out_opens: "comes_on" } },
+      { seen: { tundish_place: :missing } }
+    ],
+    unvented_direct: [
+      { read: { cut_out_opens: "stays_off", cut_out_resets: "by_itself" } },
+      { seen: { d2_route: :blocked } }
+    ]
+  }
+  every = dangers.flat_map { |kind, list| list.map { |one| [kind, one] } }
+
+  every.each do |kind, danger|
+    describe "with #{danger.values.first} on #{kind}" do
+      let(:visit) { found(kind, **danger) }
+      let(:hazard) { visit.hazards.first }
+
+      it "makes safe first, heats nothing, lifts no lever of it, and leaves it made safe" do
+        steps = plan(visit).steps.map(&:operation)
+        before = steps.take_while { |one| one.id != :make_safe }
+        expect(before).to all(be_secures)
+        expect(steps.map(&:id)).to include(:make_safe)
+        expect(steps.select { |one| Munimen::Work::Interlocks.gives_heat?(one) }).to be_empty
+        expect(steps.map(&:id) & hazard.bars).to be_empty
+        expect(steps.last.way_to_leave).to eq(:made_safe)
+      end
+
+      it "is put right by what it asks for, proved, and then left in service" do
+        repair = hazard.repaired_by.find do |id|
+          Munimen::Work::Operation[id].applies?(visit.heater) &&
+            (id != :set_vessel_charge || visit.heater.vessel == :external)
+        end
+        asked = visit.with(decisions: { "also.#{repair}" => "yes", "consent" => "given" })
+        steps = ids(plan(asked))
+        proof = hazard.cleared_by.find { |id| steps.include?(id) }
+        expect(proof).not_to be_nil, "no proof of #{hazard.id}: #{steps}"
+        expect(steps.index(:make_safe)).to be < steps.index(repair)
+        expect(steps.rindex(proof)).to be > steps.index(repair)
+        expect(steps.last).to eq(:leave_site)
+        heat = steps.index do |id|
+          Munimen::Work::Interlocks.gives_heat?(Munimen::Work::Operation[id])
+        end
+        expect(heat).to be > steps.index(hazard.test_firing? ? repair : proof) if heat
+      end
+    end
+  end
+
+  it "sends everybody out where gas is smelt or CO is high, and demands nothing else" do
+    [{ seen: { gas_smell_seen: :smell } }, { read: { draught: "drawn_in", room_co: "35" } }]
+      .each do |danger|
+        visit = found(:gas_storage, **danger)
+        expect(ids(plan(visit))).to eq([:evacuate])
+        outcome = Munimen::Judgement::Outcome.new(
+          visit,
+          Munimen::Judgement::Judge.new(visit).deficiencies
+        )
+        expect(outcome.proposed).to eq(:evacuated)
+      end
+  end
+
+  it "lets the escape be found, mended and proved once the place has been cleared" do
+    gone = Munimen::Visit::Step.new(id: "e", operation: :evacuate, outcome: :done)
+    visit = found(
+      :gas_storage,
+      seen: { gas_smell_seen: :smell },
+      jobs: [:find_gas_escape],
+      steps: [gone]
+    )
+    steps = ids(plan(visit))
+    order = %i[return_when_cleared mend_gas_escape open_gas_cock prove_gas_joints relight_pilot]
+    expect(steps & order).to eq(order)
+    expect(steps.last).to eq(:leave_site)
+  end
+
+  it "keeps the cold open on an overheated tank, and opens nothing before it has cooled" do
+    visit = found(
+      :gas_storage,
+      read: { tap_temperature: "190 degF" },
+      jobs: %i[annual_safety flush]
+    )
+    steps = ids(plan(visit))
+    expect(steps.index(:let_it_cool)).to be < steps.index(:shut_heater_supply)
+    expect(visit.terms.needs(Munimen::Work::Operation[:make_safe])).to include(
+      heater_supply: [:open]
+    )
+  end
+
+  # Handbook §24.1: a verdict that changes nothing is only ink.
+  it "holds every danger that can be seen or read to a hazard" do
+    surely = Munimen::Inspection::InspectionItem.all.flat_map do |item|
+      dangerous = item.findings.values.select { |finding| finding.grade == :danger }
+      dangerous.map { |finding| [item.id, finding.id] }
+    end
+    free = surely.reject { |item, finding| described_class.all.any? { |h| h.seen?(item, finding) } }
+    expect(free).to eq([])
+  end
+
+  it "holds every reading by words that is judged a danger to a hazard" do
+    told = Munimen::Visit::ReadingInput.known.values.select(&:choices)
+    free = Build::KINDS.keys.flat_map do |kind|
+      told.flat_map do |declared|
+        declared.choices.filter_map do |word|
+          visit = found(kind, read: { declared.name => word.to_s })
+          dangerous = Munimen::Judgement::Judge.new(visit).verdicts.select do |verdict|
+            verdict.grade == :danger
+          end
+          [declared.name, word] if dangerous.any? && visit.hazards.empty?
+        end
+      end
+    end
+    expect(free.uniq).to eq([])
+  end
+
+  it "names operations, readings and items that there are, and a source" do
+    operations = Munimen::Work::Operation.ids
+    described_class.all.each do |hazard|
+      known = hazard.repaired_by + hazard.cleared_by + hazard.bars + hazard.bars_while_hot
+      expect(known - operations).to eq([]), hazard.id.to_s
+      expect(hazard.readings - Munimen::Visit::ReadingInput.known.keys).to eq([]), hazard.id.to_s
+      expect(hazard.seen.keys - Munimen::Inspection::InspectionItem.all.map(&:id)).to eq([])
+      expect(hazard.source).to be_a(Munimen::Source)
+      expect(Munimen::Work::StateSpace.problems(hazard.safe)).to eq([])
+    end
+  end
+end
