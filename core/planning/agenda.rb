@@ -22,7 +22,15 @@ module Munimen
         @impossible = left_out(work) { |operation| why_not(operation) }
         rest = work - ids(@impossible)
         @superfluous = left_out(rest) { |operation| why_no_more(operation) }
-        @goals = rest - ids(@superfluous) + way
+        @work = rest - ids(@superfluous)
+        @goals = (@work | @work.flat_map { |id| proofs_of(id) }) + way
+      end
+
+      # Goals without one that cannot be done, and without the proofs that only it would owe.
+      def without(goals, id)
+        left = goals - [id]
+        others = left.flat_map { |one| proofs_of(one) }
+        left - (proofs_of(id) - @work - others)
       end
 
       # [Plan::Left] of all that is not planned.
@@ -39,6 +47,12 @@ module Munimen
         open = visit.state.any? { |name, value| name.start_with?("opening.") && value == :removed }
         leaks = @terms.value(Hazards::Hazard[:tank_leak]) != :none
         open || leaks ? :leave_drained : :leave_made_safe
+      end
+
+      # What is left to do where it cannot be left in service after all.
+      def instead
+        way = Work::Operation[made_safe].way_to_leave
+        visit.left?(way) ? [] : [made_safe]
       end
 
       private
@@ -72,13 +86,19 @@ module Munimen
         end
       end
 
-      # Proofs that are owed for what was, or is to be, put right or renewed.
+      # Proofs that are owed for what was, or is to be, put right, or has been renewed.
       def owed = @owed ||= breaks_off? || out? ? [] : find_owed
 
       def find_owed
-        renewed = work_asked.flat_map { |id| Work::Operation[id].owes }
-        proofs = mended_here.flat_map { |hazard| proofs(hazard) } + visit.columns.owed.keys
-        (proofs + renewed.select { |id| Work::Operation[id].applies?(visit.heater) }).uniq
+        (mended_here.flat_map { |hazard| proofs(hazard) } + visit.columns.owed.keys).uniq
+      end
+
+      # What an operation owes on this heater, once it is done.
+      def proofs_of(id)
+        Work::Operation[id].owes.select do |proof|
+          operation = Work::Operation[proof]
+          operation.applies?(visit.heater) && operation.forbidden_because(visit).nil?
+        end
       end
 
       # Why an operation is not done on this visit.
@@ -106,7 +126,10 @@ module Munimen
 
       # Everybody has to go, and nobody has come back cleared.
       def out? = @terms.evacuation? && !coming_back?
-      def coming_back? = work_asked.include?(:return_when_cleared)
+
+      def coming_back?
+        visit.state[:left] == :evacuated && work_asked.include?(:return_when_cleared)
+      end
 
       # -- leaving --------------------
 

@@ -73,8 +73,12 @@ module Munimen
         )
       end
 
+      # Without idle steps, as long as the rest can still be carried out by the clock.
       def tidy(moves, goals)
-        RedundantStepRemover.new(@terms, waits_over, goals).of(moves)
+        tidied = RedundantStepRemover.new(@terms, waits_over, goals).of(moves)
+        return tidied if tidied.size == moves.size
+
+        Replay.new(@visit).of(tidied.map { |move| move.op.operation }) ? tidied : moves
       end
 
       # The shortest order that was found for all goals, or nil when there is none: at first a
@@ -190,13 +194,14 @@ module Munimen
         usable = (goals + helpers(goals, goals, impossible)).map { |id| Work::Operation[id] }
         reachability = Reachability.new(@terms, made_safe, usable)
         hopeless = reachability.hopeless(goals)
-        return [goals - [hopeless] + [@agenda.made_safe], impossible] if in_service?(hopeless)
+        rest = @agenda.without(goals, hopeless)
+        return [rest + @agenda.instead, impossible] if in_service?(hopeless)
 
         because = "It needs what cannot be made true now: #{reachability.blocking(hopeless)}."
         danger = @terms.hazards.first
         because = "Not while a danger stands: #{danger.title}. #{because}" if danger
         left = Plan::Left.new(operation: hopeless, because:, by: danger && :danger)
-        [goals - [hopeless], impossible + [left]]
+        [rest, impossible + [left]]
       end
     end
   end

@@ -15,12 +15,15 @@ Munimen::Work::Operation.define :return_when_cleared do
     "Nobody had to go out." unless visit.state[:left] == :evacuated || visit.terms.evacuation?
   end
   read :air_cleared, :choice, "Isolated, aired, and by the meter", choices: %i[clear still_there]
-  makes on_site: :yes, left: :no
+  makes on_site: :yes,
+        left: :no,
+        heat: :off,
+        cock: :shut,
+        pilot_flame: :out,
+        dial: :changed,
+        as_found: :no
   makes_from_readings do |visit|
-    next {} unless visit.heater.gas?
-
-    off = { heat: :off, cock: :shut, dial: :changed, as_found: :no }
-    visit.heater.standing_pilot? ? off.merge(pilot_flame: :out) : off
+    visit.choice(:air_cleared) == :still_there ? { left: :evacuated, on_site: :no } : {}
   end
   instrument "Gas detector, CO meter"
   repeatable

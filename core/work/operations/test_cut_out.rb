@@ -12,8 +12,15 @@ Munimen::Work::Operation.define :test_cut_out do
   because "A cut-out is never tested by overheating; one that resets itself is a thermostat."
   caution :two_feeds
   applies_to(&:unvented?)
-  needs feed: :proved_dead, covers: :off, level: :full
-  makes as_found: :no
+  needs feed: :proved_dead,
+        covers: :off,
+        leads: :landed,
+        level: :full,
+        heater_supply: :open,
+        heater_pressure: :live,
+        air_in_pipes: :no,
+        water_joints: :proven
+  makes feed: :off, as_found: :no
   read :cut_out_opens, :choice, "With its circuit open, heat", choices: %i[stays_off comes_on]
   read :cut_out_resets,
        :choice,
