@@ -159,26 +159,32 @@ module Munimen
 
       def sentence(text) = "#{escape(text.to_s.delete_suffix("."))}."
 
+      def result(one, mended)
+        found = one[:found]
+        [
+          one[:title],
+          *([(found && (found[:measured] || found[:text])).to_s] if mended),
+          one[:measured] || one[:text],
+          one[:limit].to_s,
+          WORDS.fetch(one[:state].to_sym)
+        ]
+      end
+
       def results
         return if @page[:results].empty?
 
         heading "What was measured"
-        rows = @page[:results].map do |one|
-          [
-            one[:title],
-            one[:measured] || one[:text],
-            one[:limit].to_s,
-            WORDS.fetch(one[:state].to_sym)
-          ]
-        end
+        mended = @page[:results].any? { |one| one[:found] }
+        rows = @page[:results].map { |one| result(one, mended) }
+        head = mended ? ["", "As found", "As left"] : ["", "Measured"]
         @pdf.table(
-          [["", "Measured", "Limit", "Verdict"]] + rows,
+          [head + %w[Limit Verdict]] + rows,
           header: true,
           width: @pdf.bounds.width,
           column_widths: {
-            0 => 186,
-            2 => 92,
-            3 => 66
+            0 => mended ? 140 : 186,
+            (head.size) => 92,
+            (head.size + 1) => 66
           },
           cell_style: {
             borders: [:bottom],

@@ -34,15 +34,24 @@ module Munimen
         Heater::Parts.term(@visit.heater.first_relief)
       end
 
-      def sound(text, measured: nil, limit: nil)
-        verdict(:sound, [reason(text, measured, limit)])
+      # between: the limit as a person reads it, where the rulebook's says only how far off.
+      def sound(text, measured: nil, limit: nil, between: nil)
+        verdict(:sound, [reason(text, measured, limit, between:)])
+      end
+
+      # "58 to 62 psi": a target, and how far off it may be.
+      def around(target, tolerance)
+        low, high = [target.si - tolerance.si, target.si + tolerance.si].map do |pascal|
+          quantity([pascal, 0].max, target.kind.id).format(@visit.units)
+        end
+        "#{low.sub(/ \D+\z/, "")} to #{high}"
       end
 
       def not_tested(text, measured: nil, source: nil)
         verdict(:not_tested, [Verdict::Because.new(text:, measured: say(measured), source:)])
       end
 
-      def finding(grade, text, limit: nil, measured: nil, source: nil, **more)
+      def finding(grade, text, limit: nil, measured: nil, source: nil, between: nil, **more)
         defaults = (
           if limit
             { remedy: limit.remedy, due_in: limit.due_in, explain: limit.explain, who: limit.who }
@@ -50,7 +59,7 @@ module Munimen
             {}
           end
         )
-        verdict(grade, [reason(text, measured, limit, source)], **defaults, **more)
+        verdict(grade, [reason(text, measured, limit, source, between:)], **defaults, **more)
       end
 
       def say(quantity)
@@ -75,12 +84,12 @@ module Munimen
 
       private
 
-      def reason(text, measured, limit, source = nil)
+      def reason(text, measured, limit, source = nil, between: nil)
         @limit = limit&.id
         Verdict::Because.new(
           text: @visit.words.say(text),
           measured: say(measured),
-          limit: limit&.to_text(@visit.units),
+          limit: between || limit&.to_text(@visit.units),
           source: source || limit&.source
         )
       end

@@ -8,8 +8,8 @@ module Munimen
     #   Completeness.new(visit).untested # => [Gap, …]
     class Completeness
       # check: of the verdict that would tell; name: of the protection; because: why it is not
-      # tested.
-      Gap = Struct.new(:check, :part, :name, :because, keyword_init: true)
+      # tested; unrecorded: whether nothing says why.
+      Gap = Struct.new(:check, :part, :name, :because, :unrecorded, keyword_init: true)
 
       # Protections: the operations that test them, the name, the checks that tell.
       PROTECTIONS = {
@@ -38,11 +38,13 @@ module Munimen
           name, checks = PROTECTIONS.fetch(id)
           next if told?(checks)
 
+          because = why(id)
           Gap.new(
             check: checks.first,
             part: Work::Operation[id].part,
             name: @visit.words.say(name),
-            because: @visit.words.say(why(id))
+            because: @visit.words.say(because || "Not recorded."),
+            unrecorded: because.nil?
           )
         end
       end
@@ -87,7 +89,7 @@ module Munimen
         step = @visit.not_tested.find { |one| one.operation == id }
         return step.reason if step
 
-        Work::Operation[id].forbidden_because(@visit) || "Not recorded."
+        Work::Operation[id].forbidden_because(@visit)
       end
     end
   end

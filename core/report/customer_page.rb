@@ -25,7 +25,21 @@ module Munimen
         outlet_height: "Height of the discharge pipe's end",
         vessel_charge: "Air charge of the {vessel}, as found",
         charge_set: "Air charge of the {vessel}, as set",
-        air_valve: "Membrane of the {vessel}"
+        air_valve: "Membrane of the {vessel}",
+        new_relief_valve: "New {relief_valve}",
+        cut_out_test: "{Cut_out}",
+        element: "{Element}, upper or only one",
+        element_lower: "{Element}, lower",
+        supply_legs: "Electrical supply",
+        gas_pressures: "Gas pressures",
+        gas_input_clocked: "Gas input",
+        pilot: "Pilot's generator and cut-off",
+        draught: "{Draught}, and CO in the room",
+        flush_result: "Sediment flushed out",
+        anode_left: "Anode",
+        coil_before: "Coil, as found",
+        coil_after: "Coil, after cleaning",
+        joints: "Joints that were opened"
       }.freeze
 
       def initialize(visit)
@@ -63,20 +77,33 @@ module Munimen
       private
 
       def results
-        by_check = @judge.verdicts.to_h { |verdict| [verdict.check, verdict] }
+        left = @judge.verdicts.to_h { |verdict| [verdict.check, verdict] }
+        found = @judge.found.to_h { |verdict| [verdict.check, verdict] }
         RESULTS.filter_map do |check, title|
-          verdict = by_check[check] or next
-          reason = verdict.because.first
-          {
-            check:,
-            title: @words.say(title),
-            state: verdict.grade,
-            measured: reason.measured,
-            limit: reason.limit,
-            text: verdict.text,
-            source: reason.source&.to_s
-          }
+          verdict = left[check] || found[check] or next
+          result(check, title, verdict).merge(found: as_found(found[check], left[check]))
         end
+      end
+
+      def result(check, title, verdict)
+        reason = verdict.because.first
+        {
+          check:,
+          title: @words.say(title),
+          state: verdict.grade,
+          measured: reason.measured,
+          limit: reason.limit,
+          text: verdict.text,
+          source: reason.source&.to_s
+        }
+      end
+
+      # How it was found, where it was left otherwise.
+      def as_found(found, left)
+        return if found.nil? || left.equal?(found)
+        return if left && found.grade == left.grade && found.text == left.text
+
+        { state: found.grade, measured: found.because.first.measured, text: found.text }
       end
 
       def deficiency(verdict)
@@ -126,7 +153,14 @@ module Munimen
         @judge
           .verdicts
           .select { |verdict| verdict.grade == :not_tested }
-          .map { |verdict| { part: @words.part(verdict.part), text: verdict.text } } + superfluous
+          .map { |verdict| { part: @words.part(verdict.part), text: verdict.text } } +
+          superfluous + unrecorded
+      end
+
+      # Protections that the visit was to test and of which nothing is written down.
+      def unrecorded
+        gaps = Judgement::Completeness.new(@visit).untested.select(&:unrecorded)
+        gaps.map { |gap| { part: @words.part(gap.part), text: "#{gap.name}: #{gap.because}" } }
       end
 
       # What the plan left out because it was not needed is said, too.
@@ -150,11 +184,18 @@ module Munimen
       end
 
       def done
-        @visit
-          .standing
-          .select { |step| step.outcome == :done }
-          .map { |step| @words.say(Work::Operation[step.operation].title) }
-          .uniq
+        done = @visit.standing.select { |step| step.outcome == :done && paid_for?(step.operation) }
+        done.map { |step| @words.say(Work::Operation[step.operation].title) }.uniq
+      end
+
+      # What a job is there for, not the steps on the way to it.
+      def paid_for?(id)
+        operation = Work::Operation[id]
+        return false if operation.way_to_leave || (Work::Job::FRAME - [:look_over]).include?(id)
+
+        @paid_for ||= @visit.jobs.flat_map { |job| Work::Job[job].operations_for(@visit.heater) } |
+                      @visit.extra_operations
+        @paid_for.include?(id)
       end
 
       # What was done with a need passed over, and why.

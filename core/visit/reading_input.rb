@@ -46,6 +46,7 @@ module Munimen
 
       # A gauge on a water system cannot stand below zero.
       def quantity(declared, value, units)
+        value = share(value) if declared.name == :anode_remaining
         read = Measure::Quantity.parse(value, declared.kind, system: units, field: declared.name)
         return read unless declared.kind == :pressure && read.si.negative?
 
@@ -55,6 +56,13 @@ module Munimen
           field: declared.name,
           code: :out_of_range
         )
+      end
+
+      # What is left of an anode, as people say it: 25, "25 %" or 0.25.
+      def share(value)
+        text = value.to_s.strip
+        number = Float(text.delete_suffix("%").strip, exception: false)
+        number && (number > 1 || text.end_with?("%")) ? (number / 100).to_s : value
       end
 
       def word(declared, value)

@@ -115,7 +115,7 @@ module Munimen
 
       # Kinds that this visit owes anew, and a heater left off that is back in service.
       def ended(items)
-        back = @visit.decision(:outcome) == "left_off" ? [] : ["left_off"]
+        back = @visit.state[:left] == :in_service ? ["left_off"] : []
         items.map(&:kind).uniq.select { |kind| Calendar::Rule[kind].renewed? }.map(&:to_s) + back
       end
     end

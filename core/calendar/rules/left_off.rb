@@ -6,8 +6,13 @@ Munimen::Calendar::Rule.define :left_off do
   ended_by "a later visit that leaves it in service"
   source Munimen::Source.common_practice("seen to the same day")
   owed do |visit, _|
-    if visit.decision(:outcome) == "left_off"
-      in_days(0, "Left off, made safe: #{visit.decision(:outcome_reason)}", grade: :danger)
-    end
+    said = {
+      made_safe: "Left off, made safe",
+      evacuated: "Evacuated, handed to the emergency service",
+      against_advice: "Left in use against advice"
+    }[visit.state[:left]]
+    said ||= "Left off, made safe" if visit.decision(:outcome) == "left_off"
+    why = visit.decision(:outcome_reason).to_s.strip
+    in_days(0, why.empty? ? "#{said}." : "#{said}: #{why}", grade: :danger) if said
   end
 end

@@ -7,6 +7,8 @@ Munimen::Hazards::Hazard.define :discharge do
        discharge_open: :capped,
        tundish_place: :missing,
        d2_route: :blocked
+  tells :tundish_recorded
+  found { |visit| visit.heater.unvented? && visit.heater.tundish == :no }
   read tundish_flow: :spills, discharge_run: :backs_up
   bars :exercise_relief_valve, :exercise_expansion_relief, :open_relief_for_air
   repaired_by :mend_discharge

@@ -6,6 +6,8 @@ Munimen::Hazards::Hazard.define :inlet_group do
   seen expansion_relief_seen: %i[missing isolated plugged], inlet_group_seen: :incomplete
   read expansion_relief_lever: :will_not_lift, expansion_relief_flow: :none,
 expansion_relief_closes: :runs_on
+  tells :expansion_relief_recorded
+  found { |visit| visit.heater.unvented? && visit.heater.expansion_relief == :no }
   repaired_by :replace_inlet_group
   cleared_by :exercise_expansion_relief
   source Munimen::Source.published("Approved Document G", "G3, expansion", clause: :from_memory)

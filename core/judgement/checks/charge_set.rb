@@ -25,14 +25,16 @@ Munimen::Judgement::Check.define :charge_set, part: :vessel do
       sound(
         "Set to #{say(charge.quantity)}, the supply's #{say(target)}.",
         measured: charge.quantity,
-        limit:
+        limit:,
+        between: around(target, limit.at_most)
       )
     else
       finding(
         limit.grade,
         "Set to #{say(charge.quantity)}, but the supply is #{say(target)}.",
         limit:,
-        measured: charge.quantity
+        measured: charge.quantity,
+        between: around(target, limit.at_most)
       )
     end
   end

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-# A closed system needs somewhere for heated water to go; judged once the supply has been measured.
+# A closed system needs somewhere for heated water to go: judged by what is installed, before
+# anything is measured.
 Munimen::Judgement::Check.define :expansion_control, part: :vessel do
-  uses :static_pressure
   judge do |visit|
     heater = visit.heater
     next unless heater.vessel == :none

@@ -7,6 +7,20 @@ Munimen::Judgement::Check.define :static_pressure, part: :house_main do
     limits = visit.rules
     next if unvented? && visit.heater.regulator_setting && limits.limit(:inlet_setting)
 
+    rated = visit.heater.working_pressure
+    if rated && pressure.si > rated.si + 1.0
+      next finding(
+        :danger,
+        "#{say(pressure)} is more than the tank's #{say(rated)}.",
+        measured: pressure,
+        source: Munimen::Source.common_practice("no more pressure than the tank's plate"),
+        due_in: 0,
+        who: trade,
+        remedy: "Heat off; bring the supply down before it runs.",
+        explain: "The water pressure is higher than the tank is made for."
+      )
+    end
+
     exceeds_limit(pressure, :static_pressure, "#{say(pressure)} is more than it should be.") ||
       exceeds_limit(pressure, :static_pressure_low, "#{say(pressure)} is lower than usual.") ||
       sound(

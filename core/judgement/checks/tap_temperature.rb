@@ -6,6 +6,19 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
     hot = visit.quantity(:tap_temperature)
     burn =
       Munimen::Calculations::Calculation[:scald_time].call({ temperature: hot }).outputs[:words]
+    set = visit.heater.set_point
+    # within what a thermometer and a thermostat hold, ±5 °F; 45 °C and less is the growth range
+    as_set = set && (hot.si - set.si).abs <= 5 / 1.8 && hot.in("degC") > 45
+    # England wants 50 °C at the outlet whatever the setting
+    low = visit.rules.book.id == :england_g3 && visit.rules.limit(:tap_temperature_low)
+    as_set = false if low && low.violated_by(hot)
+    if as_set && !visit.rules.limit(:tap_temperature_scald).violated_by(hot)
+      next sound(
+        "#{say(hot)} at the {tap}, as set; burns adult skin in #{burn}.",
+        measured: hot
+      )
+    end
+
     exceeds_limit(
       hot,
       :tap_temperature_runaway,

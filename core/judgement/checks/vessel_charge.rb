@@ -44,7 +44,8 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
         "#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's " \
         "#{say(target)}.",
         measured: pressure,
-        limit:
+        limit:,
+        between: around(target, limit.at_most)
       )
     end
 
@@ -54,7 +55,8 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
       limit.grade,
       "The charge is #{side}: #{about}#{say(pressure)} against a supply of #{say(target)}.",
       limit:,
-      measured: pressure
+      measured: pressure,
+      between: around(target, limit.at_most)
     )
   end
 end

@@ -1822,6 +1822,11 @@ export interface components {
             waiting?: components["schemas"]["MaybeText"];
             step?: components["schemas"]["MaybeText"];
         };
+        AsFound: {
+            state: components["schemas"]["Grade"];
+            measured?: components["schemas"]["MaybeText"];
+            text: string;
+        } | null;
         ReadField: {
             instruments: string[];
             name: string;
@@ -2437,6 +2442,7 @@ export interface components {
                     limit?: components["schemas"]["MaybeText"];
                     text: string;
                     source?: components["schemas"]["MaybeText"];
+                    found?: components["schemas"]["AsFound"];
                 }[];
                 deficiencies: {
                     check: string;

@@ -764,6 +764,8 @@ export default {
     results: 'What was measured',
     meaning: 'What the pressures mean together',
     measured: 'Measured',
+    found: 'As found',
+    left: 'As left',
     limit: 'Limit',
     verdict: 'Verdict',
     todo: 'What must be done',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The customer's page as a sheet: on the firm's screen and behind a customer's link it is the same.
+import { computed } from 'vue'
 import { type Report } from '@/api/client'
 import GradeMark from './GradeMark.vue'
 import { longDate } from '@/format'
@@ -12,6 +13,8 @@ const path = (strokes: number[][][]) =>
   strokes
     .map((stroke) => stroke.map(([x, y], i) => `${i ? 'L' : 'M'}${x! * 300} ${y! * 100}`).join(' '))
     .join(' ')
+/** Whether anything was left otherwise than it was found. */
+const mended = computed(() => props.report.page.results.some((one) => one.found))
 const signature = (who: string) => props.report.signatures.find((one) => one.signer === who)
 </script>
 
@@ -80,7 +83,8 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
             <thead>
               <tr>
                 <th scope="col" />
-                <th scope="col">{{ $t('report.measured') }}</th>
+                <th v-if="mended" scope="col">{{ $t('report.found') }}</th>
+                <th scope="col">{{ $t(mended ? 'report.left' : 'report.measured') }}</th>
                 <th scope="col">{{ $t('report.limit') }}</th>
                 <th scope="col">{{ $t('report.verdict') }}</th>
               </tr>
@@ -88,6 +92,12 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
             <tbody>
               <tr v-for="one in report.page.results" :key="one.check">
                 <th scope="row">{{ one.title }}</th>
+                <td v-if="mended" class="number">
+                  <template v-if="one.found">
+                    {{ one.found.measured ?? one.found.text }}
+                    <GradeMark :grade="one.found.state" :size="14" />
+                  </template>
+                </td>
                 <td class="number">{{ one.measured ?? one.text }}</td>
                 <td class="number">{{ one.limit }}</td>
                 <td><GradeMark :grade="one.state" word :size="14" /></td>
