@@ -183,7 +183,7 @@ module Munimen
           width: @pdf.bounds.width,
           column_widths: {
             0 => mended ? 140 : 186,
-            (head.size) => 92,
+            head.size => 92,
             (head.size + 1) => 66
           },
           cell_style: {

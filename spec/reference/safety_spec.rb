@@ -84,31 +84,32 @@ RSpec.describe Shadow, :long do
     )
   end
 
-  # Works through a visit; after `at` steps a danger is seen, and mended where `mends`.
-  def work(visit, shadow, name: nil, danger: nil, at: 0, mends: false)
-    count = 0
-    steps = []
-    loop do
-      if danger && count == at
-        shadow.danger(name, sources: danger[:sources] || Shadow::ALL, out: danger[:out] || false,
-                            firing: danger[:firing] || false)
-        also = mends ? mending(danger) : {}
-        visit = visit.with(
-          observations: [seen(visit, danger)],
-          decisions: visit.decisions.to_h.merge(also)
-        )
-        steps = nil
-      end
-      if steps.nil? || steps.empty? || visit.state[:left] == :evacuated
-        steps = Munimen::Planning::Planner.new(visit).plan(visit.jobs).steps.dup
-        return visit if steps.empty? && (danger.nil? || count >= at)
-      end
-      step = steps.shift
-      visit = carry_out(visit, step, shadow) if step
-      learn(shadow, name, danger, step) if step && danger && count >= at
-      count += 1
-      raise "no end: #{visit.jobs} #{name} #{visit.steps.last(9).map(&:operation)}" if count > 150
+  # Works through a visit to its end; trouble: nil, or a danger that is seen after so many steps.
+  def work(visit, shadow, trouble)
+    plan = []
+    150.times do |count|
+      seen_now = trouble && count == trouble[:at]
+      visit = meet(visit, shadow, trouble) if seen_now
+      plan = planned(visit) if seen_now || plan.empty? || visit.state[:left] == :evacuated
+      return visit if plan.empty? && (trouble.nil? || count >= trouble[:at])
+
+      step = plan.shift or next
+      visit = carry_out(visit, step, shadow)
+      learn(shadow, trouble, step.operation.id) if trouble
     end
+    raise "no end: #{visit.jobs} #{trouble} #{visit.steps.last(9).map(&:operation)}"
+  end
+
+  def planned(visit) = Munimen::Planning::Planner.new(visit).plan(visit.jobs).steps.dup
+
+  def meet(visit, shadow, trouble)
+    shadow.danger(trouble[:name], sources: Shadow::ALL, **trouble.slice(*%i[sources out
+                                                                            firing]))
+    also = trouble[:mends] ? mending(trouble) : {}
+    visit.with(
+      observations: [seen(visit, trouble)],
+      decisions: visit.decisions.to_h.merge(also)
+    )
   end
 
   def mending(danger)
@@ -116,10 +117,10 @@ RSpec.describe Shadow, :long do
     (back + [danger[:mend], danger[:prove]]).to_h { |id| ["also.#{id}", "yes"] }
   end
 
-  def learn(shadow, name, danger, step)
-    shadow.mended(name) if step.operation.id == danger[:mend]
-    shadow.cleared(name) if step.operation.id == danger[:prove] &&
-                            shadow.dangers[name]&.fetch(:mended)
+  def learn(shadow, trouble, id)
+    danger = shadow.dangers[trouble[:name]] or return
+    shadow.cleared(trouble[:name]) if id == trouble[:prove] && danger[:mended]
+    shadow.mended(trouble[:name]) if id == trouble[:mend]
   end
 
   # Waits until it can be done, and does it; raises where it never can.
@@ -154,8 +155,9 @@ RSpec.describe Shadow, :long do
       shadow = described_class.new(visit.heater)
       name = (dangers.keys + ([nil] * 3)).sample(random:)
       name = nil if name && dangers[name][:gas] && !visit.heater.gas?
-      visit = work(visit, shadow, name:, danger: name && dangers[name], at: random.rand(0..25),
-                                  mends: random.rand < 0.5)
+      at = random.rand(0..25)
+      mends = random.rand < 0.5
+      visit = work(visit, shadow, name && { name:, at:, mends:, **dangers[name] })
       ways[shadow.left] += 1
       shadow.breaches.each { |rule, count| breaches[rule] += count }
       told += shadow.told.map { |one| "#{number} #{visit.jobs}: #{one}" }

@@ -28,11 +28,96 @@ class Shadow
   ].freeze
   ANODE = %i[inspect_anode].freeze
 
+  # What each act does, by hand and by eye.
+  ACTS = {
+    shut_heater_supply: proc { @supply = false },
+    shut_house_supply: proc { @house = false },
+    open_house_supply: proc { @house = true },
+    let_pressure_down: proc { zero },
+    open_heater_supply: proc { water(:flowing) },
+    open_supply_on_bubble: proc { water(:live).then { @air = false } },
+    refill_tank: proc { fill },
+    shut_drain: proc { @drain = false },
+    purge_air: proc { water(:live).then { @air = false } },
+    fit_hose: proc { @hose = true },
+    remove_hose: proc { @hose = false },
+    run_taps: proc { @pressure = :flowing },
+    shut_taps: proc { @pressure = :live },
+    turn_burner_to_pilot: proc { @heat[:burner] = :pilot },
+    turn_gas_off: proc { @heat[:burner] = :off },
+    switch_burner_off: proc { @heat[:burner] = :off },
+    return_when_cleared: proc { return_cleared },
+    relight_pilot: proc { give(:burner, :pilot) },
+    restore_burner: proc { give(:burner, :on) },
+    shut_gas_cock: proc { @cock = false },
+    open_gas_cock: proc { @cock = true },
+    lock_off_power: proc { electric_off },
+    lock_off_immersion: proc { off(:immersion, :immersion) },
+    stop_boiler_heat: proc { off(:coil, :heating_controls) },
+    restore_power: proc { electric_on },
+    restore_immersion: proc { give(:immersion, :on).then { energise(:immersion) } },
+    restore_boiler_heat: proc { give(:coil, :on).then { energise(:heating_controls) } },
+    prove_dead: proc { (@dead = @live.values.none?).then { @covers = false } },
+    close_covers: proc { @covers = true },
+    measure_elements: proc { @leads = false },
+    take_leads_off: proc { @leads = false },
+    mend_wiring: proc { @leads = false },
+    land_leads: proc { @leads = true },
+    test_cut_out: proc { @dead = false },
+    take_discharge_pipe_off: proc { @pipe = false },
+    refit_discharge_pipe: proc { @pipe = true },
+    inspect_anode: proc { @out |= [:anode] },
+    refit_anode: proc { @out -= [:anode] },
+    replace_anode: proc { @out -= [:anode] },
+    descale_elements: proc { @out |= [:element] },
+    refit_elements: proc { @out -= [:element] },
+    replace_elements: proc { @out -= [:element] },
+    fit_gauge: proc { @gauge = true },
+    remove_gauge: proc { @gauge = false },
+    connect_manometer: proc { @meter = true },
+    disconnect_manometer: proc { @meter = false },
+    check_joints: proc { @joints = true },
+    prove_gas_joints: proc { @gas_joints = true },
+    isolate_coil_loop: proc { @loop = false },
+    purge_coil_loop: proc { @loop = true },
+    open_relief_for_air: proc { @open_lever = true },
+    shut_relief_after_air: proc { @open_lever = false },
+    watch_relief_drip: proc { @watch = false }
+  }.freeze
+  # What must hold where a heater is left in service, and where it is left made safe.
+  IN_SERVICE = {
+    left_in_service_with_danger: proc { @dangers.empty? },
+    left_without_heat: proc { @heat.values.all?(:on) },
+    left_not_full: proc { @level == 4 && !@air && @pressure == :live },
+    left_shut: proc { @supply && @house && @cock },
+    left_something_open: proc { @out.empty? && @pipe && !@drain && !@open_lever },
+    left_own_things_behind: proc { !@hose && !@gauge && !@meter },
+    left_unproven: proc { @joints && @gas_joints && !@watch },
+    left_power_open: proc { @covers && @leads && @live.values.all? && @locked.values.none? }
+  }.freeze
+  MADE_SAFE = {
+    made_safe_with_heat: proc { !@heat.values.intersect?(%i[on pilot]) },
+    made_safe_with_gas_open: proc { !@gas || !@cock },
+    made_safe_unlocked: proc { @locked.values.all? && @live.values.none? },
+    made_safe_with_a_live_coil: proc { !@coil || !@loop },
+    made_safe_with_live_parts: proc { @covers && @leads },
+    made_safe_with_an_opening: proc { @out.empty? || (!@supply && @pressure == :zero) },
+    made_safe_with_hose_on: proc { !@hose },
+    made_safe_with_drain_open: proc { !@drain || @act == :leave_drained },
+    made_safe_with_meter_on: proc { !@meter }
+  }.freeze
+  LEFT = {
+    leave_site: :in_service,
+    leave_made_safe: :made_safe,
+    leave_drained: :made_safe,
+    evacuate: :evacuated,
+    leave_in_use: :against_advice
+  }.freeze
+
   attr_reader :breaches, :heat, :left, :dangers
 
   def initialize(heater)
     @gas = heater.gas?
-    @pilot = heater.standing_pilot?
     @heat = heater.heat_sources.to_h { |source| [source, :on] }
     @live = heater.feeds.to_h { |feed| [feed, true] }
     @locked = heater.feeds.to_h { |feed| [feed, false] }
@@ -42,7 +127,7 @@ class Shadow
     @level = 4
     @pressure = :live
     @dead = @air = @drain = @hose = @gauge = @open_lever = @watch = @meter = false
-    @joints = @gas_joints = @lit_joints = @controls = true
+    @joints = @gas_joints = true
     @out = []
     @dangers = {}
     @left = nil
@@ -62,21 +147,16 @@ class Shadow
   def act(id)
     @act = id
     before(id)
-    act_water(id)
-    act_heat(id)
-    act_parts(id)
+    instance_exec(&ACTS[id]) if ACTS.key?(id)
+    DRAINS.key?(id) && (@level = DRAINS[id]).then { @drain = true }
     after(id)
   end
 
-  # A signature under a word: true where the state says the same.
+  # A signature under a word: the state must say the same.
   def signed(outcome)
-    breach(:signed_against_the_state) unless { in_service: :in_service,
-                                               in_service_with_limits: :in_service,
-                                               left_off: :made_safe,
-                                               evacuated: :evacuated,
-                                               against_advice: :against_advice }[outcome] == @left
-    breach(:signed_in_service_with_danger) if outcome.to_s.start_with?("in_service") &&
-                                              @dangers.any?
+    means = { left_off: :made_safe }.fetch(outcome, outcome.to_s.sub("_with_limits", "").to_sym)
+    breach(:signed_against_the_state, means == @left)
+    breach(:signed_in_service_with_danger, means != :in_service || @dangers.empty?)
   end
 
   def told = @told.uniq.first(5)
@@ -87,22 +167,23 @@ class Shadow
     return if unless_true
 
     @breaches[rule] += 1
-    @told << "#{rule}: #{@act} #{instance_values}"
+    @told << "#{rule}: #{@act} #{how_it_stands}"
   end
 
-  def instance_values
+  def how_it_stands
     { heat: @heat, level: @level, supply: @supply, pressure: @pressure, cock: @cock,
       out: @out, dangers: @dangers.keys }
   end
 
-  def hot? = @heat.values.intersect?(%i[on pilot])
   def flame? = @gas && %i[on pilot].include?(@heat[:burner])
   def everybody_out? = @dangers.values.any? { |one| one[:out] && !one[:mended] }
 
   # What must hold for an act to be begun.
   def before(id)
-    breach(:act_inside_while_everybody_is_out, %i[evacuate return_when_cleared].include?(id) ||
-           off?(id)) if everybody_out? && @left != :cleared
+    if everybody_out? && @left != :cleared
+      may = %i[evacuate return_when_cleared].include?(id) || off?(id)
+      breach(:act_inside_while_everybody_is_out, may)
+    end
     breach(:charge_read_under_pressure, @pressure == :zero) if id == :set_vessel_charge
     lever if LEVERS.include?(id)
     drain if DRAINS.key?(id)
@@ -142,56 +223,28 @@ class Shadow
       %i[replace_drain_valve replace_gas_control clean_coil].include?(id)
   end
 
-  def act_water(id)
-    case id
-    when :shut_heater_supply then @supply = false
-    when :shut_house_supply then @house = false
-    when :open_house_supply then @house = true
-    when :let_pressure_down then @pressure = :zero
-                                 @air = true
-    when :open_heater_supply, :open_supply_on_bubble
-      @supply = true
-      @pressure = id == :open_heater_supply ? :flowing : :live
-      @air = false if id == :open_supply_on_bubble
-    when :refill_tank
-      breach(:filled_with_an_opening, @out.empty?)
-      breach(:filled_with_drain_open, !@drain)
-      breach(:filled_with_lever_up, !@open_lever)
-      @supply = true
-      @level = 4
-      @air = true
-      @pressure = :flowing
-    when *DRAINS.keys then @level = DRAINS[id]
-                           @drain = true
-    when :shut_drain then @drain = false
-    when :purge_air then @air = false
-                         @pressure = :live
-    when :fit_hose then @hose = true
-    when :remove_hose then @hose = false
-    when :run_taps then @pressure = :flowing
-    when :shut_taps then @pressure = :live
-    end
+  def zero
+    @pressure = :zero
+    @air = true
   end
 
-  def act_heat(id)
-    case id
-    when :turn_burner_to_pilot then @heat[:burner] = :pilot
-    when :turn_gas_off, :switch_burner_off then @heat[:burner] = :off
-    when :return_when_cleared then return_cleared
-    when :relight_pilot then give(:burner, :pilot)
-    when :restore_burner then give(:burner, :on)
-    when :shut_gas_cock then @cock = false
-    when :open_gas_cock then @cock = true
-    when :lock_off_power then electric_off
-    when :lock_off_immersion then off(:immersion, :immersion)
-    when :stop_boiler_heat then off(:coil, :heating_controls)
-    when :restore_power then (@heat.keys - %i[burner coil]).each { |one| give(one, :on) }
-                             @live.each_key { |feed| energise(feed) }
-    when :restore_immersion then give(:immersion, :on)
-                                 energise(:immersion)
-    when :restore_boiler_heat then give(:coil, :on)
-                                   energise(:heating_controls)
-    end
+  def water(pressure)
+    @supply = true
+    @pressure = pressure
+  end
+
+  def fill
+    breach(:filled_with_an_opening, @out.empty?)
+    breach(:filled_with_drain_open, !@drain)
+    breach(:filled_with_lever_up, !@open_lever)
+    water(:flowing)
+    @level = 4
+    @air = true
+  end
+
+  def electric_on
+    (@heat.keys - %i[burner coil]).each { |one| give(one, :on) }
+    @live.each_key { |feed| energise(feed) }
   end
 
   def return_cleared
@@ -241,74 +294,20 @@ class Shadow
     end
   end
 
-  def act_parts(id)
-    case id
-    when :prove_dead then @dead = @live.values.none?
-                          @covers = false
-    when :close_covers then @covers = true
-    when :measure_elements, :take_leads_off, :mend_wiring then @leads = false
-    when :land_leads then @leads = true
-    when :test_cut_out then @dead = false
-    when :take_discharge_pipe_off then @pipe = false
-    when :refit_discharge_pipe then @pipe = true
-    when :inspect_anode then @out |= [:anode]
-    when :refit_anode, :replace_anode then @out -= [:anode]
-    when :descale_elements then @out |= [:element]
-    when :refit_elements, :replace_elements then @out -= [:element]
-    when :fit_gauge then @gauge = true
-    when :remove_gauge then @gauge = false
-    when :connect_manometer then @meter = true
-    when :disconnect_manometer then @meter = false
-    when :check_joints then @joints = true
-    when :prove_gas_joints then @gas_joints = true
-    when :prove_lit_joints then @lit_joints = true
-    when :isolate_coil_loop, :disconnect_coil_valve then @loop = false
-    when :purge_coil_loop then @loop = true
-    when :open_relief_for_air then @open_lever = true
-    when :shut_relief_after_air then @open_lever = false
-    when :watch_relief_drip then @watch = false
-    end
+  def after(id)
     @watch = true if LEVERS.include?(id) && id != :open_relief_for_air
     @joints = false if WATER_OPENED.include?(id)
     # A manometer seals the test point that it is on; a plug that is put back is proved again.
     @gas_joints = false if GAS_OPENED.include?(id) && id != :connect_manometer
-  end
+    return leave(id) if LEFT.key?(id)
 
-  def after(id)
-    leave(id)
     # Whatever is done after leaving reopens it.
-    @left = nil if @left && !@ways.include?(id) && @left != :cleared
+    @left = nil if @left != :cleared
   end
 
   def leave(id)
-    @ways = %i[leave_site leave_made_safe leave_drained evacuate leave_in_use]
-    return unless @ways.include?(id)
-
-    @left = { leave_site: :in_service, leave_made_safe: :made_safe, leave_drained: :made_safe,
-              evacuate: :evacuated, leave_in_use: :against_advice }[id]
-    in_service if id == :leave_site
-    made_safe(id) if @left == :made_safe
-  end
-
-  def in_service
-    breach(:left_in_service_with_danger, @dangers.empty?)
-    breach(:left_without_heat, @heat.values.all?(:on))
-    breach(:left_not_full, @level == 4 && !@air && @supply && @house && @pressure == :live)
-    breach(:left_something_open, @out.empty? && @pipe && !@drain && !@open_lever)
-    breach(:left_own_things_behind, !@hose && !@gauge && !@meter)
-    breach(:left_unproven, @joints && @gas_joints && !@watch)
-    breach(:left_power_open, @covers && @leads && @live.values.all? && @locked.values.none?)
-    breach(:left_gas_shut, @cock)
-  end
-
-  def made_safe(id)
-    breach(:made_safe_with_heat, !hot?)
-    breach(:made_safe_with_gas_open, !@gas || !@cock)
-    breach(:made_safe_unlocked, @locked.values.all? && @live.values.none?)
-    breach(:made_safe_with_a_live_coil, !@coil || !@loop)
-    breach(:made_safe_with_live_parts, @covers && @leads)
-    breach(:made_safe_with_an_opening, @out.empty? || (!@supply && @pressure == :zero))
-    breach(:made_safe_with_hose_or_drain, !@hose && (id == :leave_drained || !@drain))
-    breach(:made_safe_with_meter_on, !@meter)
+    @left = LEFT[id]
+    rules = { in_service: IN_SERVICE, made_safe: MADE_SAFE }.fetch(@left, {})
+    rules.each { |rule, holds| breach(rule, instance_exec(&holds)) }
   end
 end

@@ -11,7 +11,7 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
     as_set = set && (hot.si - set.si).abs <= 5 / 1.8 && hot.in("degC") > 45
     # England wants 50 °C at the outlet whatever the setting
     low = visit.rules.book.id == :england_g3 && visit.rules.limit(:tap_temperature_low)
-    as_set = false if low && low.violated_by(hot)
+    as_set = false if low&.violated_by(hot)
     if as_set && !visit.rules.limit(:tap_temperature_scald).violated_by(hot)
       next sound(
         "#{say(hot)} at the {tap}, as set; burns adult skin in #{burn}.",
