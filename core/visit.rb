@@ -182,6 +182,12 @@ module Munimen
     # Hazards that are not cleared: [Hazards::Hazard].
     def hazards = terms.hazards
 
+    # Whether a reading of an operation that can be done again is from the time before.
+    def outdated?(operation, name)
+      one = operation.repeatable? && reading(name)
+      one ? timeline.before?(one, operation.id) : false
+    end
+
     # As found and as left.
     def columns = @columns ||= Columns.new(self)
     def timeline = @timeline ||= Timeline.new(self)

@@ -127,7 +127,7 @@ module Munimen
             )
           end
 
-          again(read, reading)
+          again(read)
 
           wrong = @visit.terms.unmet(
             @operation,
@@ -146,13 +146,8 @@ module Munimen
       end
 
       # What can be done again is read again.
-      def again(read, reading)
-        if @operation.repeatable?
-          last = @visit.standing.reverse.find do |step|
-            step.operation == @operation.id && step.outcome == :done
-          end
-        end
-        return unless last&.at && reading.at && Time.iso8601(reading.at) <= last.at
+      def again(read)
+        return unless @visit.outdated?(@operation, read.name)
 
         raise Refused.new(
           @visit.words.say("#{read.ask}: that is from the time before. Read it again."),

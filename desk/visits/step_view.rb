@@ -57,7 +57,12 @@ module Munimen
       # {operation:, reads:}: what is read in an operation, as it is asked now.
       def asks(operation)
         reads = operation.reads.select { |read| read.applies?(@visit.heater) }
-        { operation: operation.id, reads: reads.map { |read| read_field(read) } }
+        {
+          operation: operation.id,
+          reads: reads.map do |read|
+            read_field(read).merge(stale: @visit.outdated?(operation, read.name))
+          end
+        }
       end
 
       # since: Time of the step before, or of the start: with it, what the step took beside what

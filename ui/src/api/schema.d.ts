@@ -1831,6 +1831,7 @@ export interface components {
             instruments: string[];
             name: string;
             wanted: boolean;
+            stale?: boolean;
             shown: boolean;
             ask: string;
             kind: string;

@@ -36,7 +36,8 @@ const fresh = ref<Verdict[] | null>(null)
 const input = ref<HTMLInputElement>()
 const box = ref<HTMLElement>()
 
-const kept = computed(() => props.visit.readings[props.read.name])
+/** What was read; nothing, where that is from the time before. */
+const kept = computed(() => (props.read.stale ? undefined : props.visit.readings[props.read.name]))
 const old = computed(() =>
   (props.visit.corrected ?? []).filter((reading) => reading.name === props.read.name),
 )
@@ -50,7 +51,7 @@ watch(
   () => (fresh.value = null),
 )
 
-async function send(value: string, over = kept.value?.id ?? null) {
+async function send(value: string, over = props.visit.readings[props.read.name]?.id ?? null) {
   if (!value.trim() || busy.value) return
   const judged = await run(() =>
     keep({

@@ -59,7 +59,9 @@ const more = ref('')
 const unmet = computed(() => props.step.needs.filter((need) => !need.met))
 const passable = computed(() => unmet.value.length > 0 && unmet.value.every((need) => need.soft))
 const missing = computed(() =>
-  props.step.reads.filter((read) => read.wanted && !props.visit.readings[read.name]),
+  props.step.reads.filter(
+    (read) => read.wanted && (read.stale || !props.visit.readings[read.name]),
+  ),
 )
 const unanswered = computed(() =>
   (props.step.looks ?? []).filter((look) => !props.visit.observations[look.id]),
