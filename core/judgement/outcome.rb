@@ -81,10 +81,9 @@ module Munimen
       def condition
         case chosen
         when :left_off
-          "The {heater} is switched off and made safe; it must not be used until it is put right."
-        when :evacuated
-          "Everybody was asked to leave, and the emergency service was called; the {heater} must " \
-          "not be used, and nobody goes back in, until they have cleared it."
+          "The {heater} #{@visit.left? ? "is" : "must be"} switched off and made safe; it must " \
+          "not be used until it is put right."
+        when :evacuated then evacuated
         when :against_advice
           "The {heater} is dangerous and was left in use against advice; it should be switched " \
           "off until it is put right."
@@ -93,6 +92,13 @@ module Munimen
         else
           in_service
         end
+      end
+
+      def evacuated
+        done = "Everybody was asked to leave, and the emergency service was called"
+        due = "Everybody must leave, and the emergency service be called from outside"
+        "#{@visit.left? ? done : due}; the {heater} must not be used, and nobody goes back in, " \
+          "until they have cleared it."
       end
 
       def in_service

@@ -105,9 +105,13 @@ module Munimen
 
       # "no danger (Gas is escaping)"; the strictest of what will do.
       def danger(hazard, values)
-        state = { [:none] => "cleared", %i[none mended] => "put right" }.fetch(values) do
-          values.include?(:standing) ? "standing" : "made safe"
-        end
+        known = {
+          [:none] => "cleared",
+          %i[none mended] => "put right",
+          [:standing] => "stands",
+          [:mended] => "put right, not proved"
+        }
+        state = known.fetch(values, "made safe")
         "danger #{state} (#{hazard.title})"
       end
 
@@ -132,6 +136,14 @@ module Munimen
       # The line on view: [{name, text, normal}], one for each variable that matters to the person.
       def line(space, state)
         arrival = space.arrival
+        dangers = state.filter_map do |name, value|
+          hazard = Hazards::Hazard.of(name)
+          { name:, text: danger(hazard, [value]), normal: false } if hazard && value != :none
+        end
+        dangers + things(state, arrival)
+      end
+
+      def things(state, arrival)
         shown = SHOWN.flat_map do |name|
           if StateSpace::GROUPS.key?(name)
             state.keys.select { |key| key.start_with?("#{name}.") }

@@ -12,6 +12,14 @@ module Munimen
         @operation = operation
       end
 
+      # Whether it may.
+      def may?
+        check!
+        true
+      rescue Refused
+        false
+      end
+
       # Raises Refused.
       def check!
         measured
@@ -24,7 +32,8 @@ module Munimen
       private
 
       def measured
-        return if @operation.reads.reject(&:optional).empty? && @operation.looks.nil?
+        return if @operation.reads.reject(&:optional).empty? && @operation.looks.nil? &&
+                  @operation.decides.nil?
 
         refuse(
           "What is read or seen cannot be “already so”: it must be read or seen now.",

@@ -47,7 +47,8 @@ module Munimen
           guide_facts: operation.guide_facts(@visit),
           fits: operation.part_kind,
           claim_first: claim_first(operation),
-          kept: !operation.way_to_leave.nil? || operation.id == :make_safe,
+          kept: kept?(operation),
+          found_so: FoundSo.new(@visit, operation).may?,
           house_rules: house_rules(operation),
           calculators: calculators(operation),
           wait: wait(step.wait)
@@ -92,13 +93,30 @@ module Munimen
         {
           tools: operation.tools.map { |one| @words.say(one) },
           materials: operation.materials.map { |one| @words.say(one) },
-          because: @words.say(operation.because),
+          because: @words.say(danger(operation) || operation.because),
           how: @words.say(operation.how),
           instrument: @words.sentence(operation.instrument),
           cautions:
             Words::Cautions.lines(operation.cautions, @visit.heater).map { |line| @words.say(line) }
         }
       end
+
+      # What takes the heat away, or leaves it so, is done for the danger that stands.
+      def danger(operation)
+        hazards = @visit.hazards
+        safe = operation.secures? || operation.id == :make_safe
+        return unless hazards.any? && (operation.way_to_leave || (safe && standing?))
+
+        "Danger: #{hazards.map(&:title).join("; ")}."
+      end
+
+      # Whether it is never given up.
+      def kept?(operation)
+        !operation.way_to_leave.nil? || operation.id == :make_safe ||
+          (operation.secures? && standing?)
+      end
+
+      def standing? = @visit.terms.standing.any?
 
       def claim_first(operation)
         return unless operation.warranty_first?

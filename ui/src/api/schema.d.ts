@@ -1866,6 +1866,7 @@ export interface components {
             fits?: components["schemas"]["MaybeText"];
             claim_first?: components["schemas"]["MaybeText"];
             kept?: boolean;
+            found_so?: boolean;
             place?: components["schemas"]["MaybeText"];
             start: number;
             hands_on: number;

@@ -71,10 +71,6 @@ const ready = computed(
   () =>
     !unmet.value.length && !missing.value.length && !unanswered.value.length && !undecided.value,
 )
-const stateOnly = computed(
-  () =>
-    !props.step.reads.some((read) => !read.optional) && !props.step.looks && !props.step.decides,
-)
 const offeredTitle = computed(
   () => props.visit.plan.steps.find((step) => step.operation === props.offered)?.title,
 )
@@ -307,7 +303,7 @@ defineExpose({
         {{ $t('visit.next') }}
       </button>
       <button
-        v-if="stateOnly && !step.kept"
+        v-if="step.found_so"
         type="button"
         class="plain-button"
         @click="emit('done', step.operation, 'already_so')"
