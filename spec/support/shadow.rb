@@ -152,6 +152,15 @@ class Shadow
     after(id)
   end
 
+  # It was found so: nothing was done, nothing can have been done wrong.
+  def found(id)
+    kept = @breaches.dup
+    instance_exec(&ACTS[id]) if ACTS.key?(id)
+    DRAINS.key?(id) && (@level = DRAINS[id]).then { @drain = true }
+    @breaches = kept
+    @left = nil if @left != :cleared
+  end
+
   # A signature under a word: the state must say the same.
   def signed(outcome)
     means = { left_off: :made_safe }.fetch(outcome, outcome.to_s.sub("_with_limits", "").to_sym)
