@@ -9,7 +9,7 @@ module Munimen
       # Verdicts, deficiencies, outcome and due dates of a visit, as plain data.
       def judge(data)
         visit = Visit::Format.read(data)
-        judge = Judgement::Judge.new(visit)
+        judge = Judgement::Judge.of(visit)
         deficiencies = judge.deficiencies
         outcome = Judgement::Outcome.new(visit, deficiencies)
         due = visit.date ? Calendar::Due.after(visit, deficiencies, on: visit.date).map(&:to_h) : []

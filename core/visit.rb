@@ -176,7 +176,13 @@ module Munimen
 
     # What operations need and make as things stand.
     def terms
-      @terms ||= Work::Terms.new(heater:, rules:, state:, look_only: look_only?)
+      @terms ||= Work::Terms.new(
+        heater:,
+        rules:,
+        state:,
+        look_only: look_only?,
+        broken_off: decision(:outcome) == "left_off"
+      )
     end
 
     # Hazards that are not cleared: [Hazards::Hazard].

@@ -133,7 +133,7 @@ module Munimen
       end
 
       def finish(id)
-        judge = Judgement::Judge.new(visit(id))
+        judge = Judgement::Judge.of(visit(id))
         judge.deficiencies.select { |verdict| verdict.grade == :danger }.each do |verdict|
           decide_text(
             id,

@@ -14,7 +14,7 @@ module Munimen
         hot_outlet: %i[hot_peak_found hot_peak_after]
       }.freeze
 
-      def initialize(visit, judge = Judge.new(visit))
+      def initialize(visit, judge = Judge.of(visit))
         @visit = visit
         @verdicts = judge.verdicts - judge.rectified
       end

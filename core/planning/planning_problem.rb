@@ -215,7 +215,7 @@ module Munimen
 
       # What takes the heat away waits for nothing where a danger stands.
       def follows(operation)
-        return [] if operation.secures? && @terms.hazards.any?
+        return [] if operation.secures? && !@terms.calm?
 
         operation.after.reject { |id| until_cleared?(id) } + renewing(operation.id)
       end

@@ -44,7 +44,7 @@ module Munimen
 
       def initialize(visit)
         @visit = visit
-        @judge = Judgement::Judge.new(visit)
+        @judge = Judgement::Judge.of(visit)
         @words = visit.words
       end
 

@@ -17,10 +17,12 @@ module Munimen
       attr_reader :rules, :space
 
       # state: {variable => value} as it stands. look_only: nothing is operated on this visit.
-      def initialize(heater:, rules:, state:, look_only: false)
+      # broken_off: the visit ends with the heater off, whatever has been looked at.
+      def initialize(heater:, rules:, state:, look_only: false, broken_off: false)
         @rules = rules
         @state = state
         @look_only = look_only
+        @broken_off = broken_off
         @space = StateSpace.new(heater)
         @needs = {}
         @makes = {}
@@ -35,12 +37,15 @@ module Munimen
       def value(hazard) = @state.fetch(hazard.variable, :none)
       def standing = hazards.select { |hazard| value(hazard) == :standing }
 
+      # Whether the day goes its usual way: no danger, not broken off.
+      def calm? = hazards.empty? && !@broken_off
+
       # Whether everybody has to be out before anything else.
       def evacuation? = standing.any?(&:evacuates?)
 
       # What must be true for an operation: {variable => [values]} of this heater.
       def needs(operation)
-        @needs[operation.id] ||= hazards.empty? ? declared(operation) : under_hazards(operation)
+        @needs[operation.id] ||= calm? ? declared(operation) : under_hazards(operation)
       end
 
       # What it makes true when its hands-on time is over: {variable => [values]}.

@@ -11,7 +11,7 @@ module Munimen
         @context = context
         @row = row
         @visit = visit
-        @judge = Judgement::Judge.new(visit)
+        @judge = Judgement::Judge.of(visit)
         @on = visit.date.iso8601
       end
 

@@ -10,7 +10,7 @@ module Munimen
       def initialize(context, visit)
         @context = context
         @visit = visit
-        @judge = Judgement::Judge.new(visit)
+        @judge = Judgement::Judge.of(visit)
       end
 
       def written

@@ -63,7 +63,7 @@ module Munimen
       def ready!(visit)
         plan = @context.records.plans.plan(visit)
         obstacles =
-          Judgement::Closing.new(visit, plan, Judgement::Judge.new(visit).deficiencies).obstacles
+          Judgement::Closing.new(visit, plan, Judgement::Judge.of(visit).deficiencies).obstacles
         return if obstacles.empty?
 
         raise Refused.new(

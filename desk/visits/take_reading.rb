@@ -39,7 +39,7 @@ module Munimen
         else
           reading = visit.reading(reading.name)
         end
-        { reading:, verdicts: Judgement::Judge.new(visit).verdicts_using(reading.name), visit: }
+        { reading:, verdicts: Judgement::Judge.of(visit).verdicts_using(reading.name), visit: }
       end
 
       private

@@ -12,7 +12,7 @@ module Munimen
       def call(visit_id, check)
         visit = @context.records.visits.load(visit_id, now: @context.now)
         verdict =
-          Judgement::Judge.new(visit).verdicts.find { |one| one.check.to_s == check.to_s } or
+          Judgement::Judge.of(visit).verdicts.find { |one| one.check.to_s == check.to_s } or
           raise NotFound.new("There is no verdict “#{check}” in this visit.", field: :check)
         reason = verdict.because.first
         questions = questions(verdict)

@@ -79,7 +79,7 @@ RSpec.describe Shadow, :long do
   end
 
   define_method(:try) do |stage, random|
-    planned = -> {
+    planned = lambda {
       visit = office.records.visits.load(stage.visit, now: office.now)
       office.records.plans.plan(visit).steps.first&.operation&.id
     }

@@ -26,6 +26,7 @@ Munimen::Work::Operation.define :exercise_new_relief_valve do
        only_if: {
          new_relief_flow: :full_bore
        }
+  forbidden { |visit| "The customer refused." if visit.decision(:consent) == "refused" }
   only_when_asked
   recommissions
   hands_on 45
