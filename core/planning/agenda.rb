@@ -8,6 +8,7 @@ module Munimen
     #
     #   Agenda.new(visit, %i[annual_safety]).goals # => [:identify, :look_over, …]
     class Agenda
+      REPLACED = "It is replaced on this visit."
       OUT = "Everybody is out until the emergency service has cleared it."
 
       attr_reader :visit, :goals, :impossible, :superfluous
@@ -120,6 +121,8 @@ module Munimen
 
         shown = visit.history.shown_by(operation).first unless owed.include?(operation.id)
         return "What it showed stands: #{shown.title}." if shown
+
+        return REPLACED if @asked.intersect?(operation.spared_by)
 
         operation.superfluous_because(visit)
       end

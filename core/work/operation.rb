@@ -175,6 +175,10 @@ module Munimen
       def record = @record || {}
       def owes(*ids) = ids.empty? ? @owes || [] : @owes = ids
 
+      # Not done where one of these is asked for too: nothing is serviced that the same visit
+      # replaces.
+      def spared_by(*ids) = ids.empty? ? @spared_by || [] : @spared_by = ids
+
       # A calculation that helps here; `gives` says which reading an input or output of it can
       # become.
       def calculator(id, gives: {}) = calculators << [id, gives]

@@ -89,7 +89,7 @@ module Munimen
 
       def under_hazards(operation)
         needs = declared(operation).dup
-        SPARED.each { |name| needs.delete(name) } if operation.secures?
+        spared(operation).each { |name| needs.delete(name) }
         needs[:temperature] = [:cold] if hazards.any? { |one| hot?(operation, one) }
         needs = merged([needs, *standing.flat_map { |one| conditions(one) }]) if
           operation.id == :make_safe
@@ -98,6 +98,13 @@ module Munimen
           needs[hazard.variable] = values if values
         end
         needs
+      end
+
+      # A watch that runs does not keep anybody from shutting off; one that is yet to come does.
+      def spared(operation)
+        return [] unless operation.secures? && (standing.any? || @broken_off)
+
+        @state[:drip_watch] == :running ? SPARED : SPARED - [:drip_watch]
       end
 
       def hot?(operation, hazard)

@@ -97,16 +97,17 @@ RSpec.describe Munimen::Planning::Planner do
       plan,
       :read_static_pressure,
       :read_hot_peak_found,
-      :exercise_relief_valve,
       :turn_gas_off,
       :drain_empty,
       :flush_bursts,
       :replace_relief_valve,
       :refill_tank,
+      :exercise_new_relief_valve,
       :restore_burner,
       :read_hot_peak_after,
       :leave_site
     )
+    expect(plan.superfluous.map(&:operation)).to eq([:exercise_relief_valve])
     in_order(plan, :shut_heater_supply, :read_vessel_charge, :set_vessel_charge, :refill_tank)
   end
 

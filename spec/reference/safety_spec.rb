@@ -96,6 +96,7 @@ RSpec.describe Shadow, :long do
       step = plan.shift or next
       visit = carry_out(visit, step, shadow)
       learn(shadow, trouble, step.operation.id) if trouble
+      plan = [] if step.operation.id == :make_safe # what is spared for it is over
     end
     raise "no end: #{visit.jobs} #{trouble} #{visit.steps.last(9).map(&:operation)}"
   end

@@ -66,4 +66,5 @@ Munimen::Work::Operation.define :exercise_relief_valve do
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   only_when_asked
   hands_on 60
+  spared_by :replace_relief_valve
 end

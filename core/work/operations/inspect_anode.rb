@@ -20,4 +20,5 @@ Munimen::Work::Operation.define :inspect_anode do
   calculator :anode_life
   only_when_asked
   hands_on 480
+  spared_by :replace_anode
 end

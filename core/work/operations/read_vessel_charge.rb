@@ -18,4 +18,5 @@ Munimen::Work::Operation.define :read_vessel_charge do
   read :vessel_charge, :pressure, "Air charge as found", point: :air_valve
   house_rules :charge_method
   hands_on 45
+  spared_by :replace_vessel
 end

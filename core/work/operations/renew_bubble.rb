@@ -13,8 +13,10 @@ Munimen::Work::Operation.define :renew_bubble do
         heater_supply: :shut,
         heater_pressure: :zero,
         air_path: :tap,
-        discharge: :seen_safe
-  makes bubble: :renewed, as_found: :no
+        discharge: :seen_safe,
+        discharge_pipe: :on,
+        consent: :given
+  makes bubble: :renewed, as_found: :no, drip_watch: :running
   only_when_asked
   hands_on 60
   wait 180, manner: :attended, label: "Air going in"

@@ -23,6 +23,7 @@ Munimen::Work::Operation.define :restore_boiler_heat do
         "heat.coil": :off,
         "cut_out.coil": :reset,
         two_port: :auto
+  after :exercise_new_relief_valve
   makes "heat.coil": :on,
         "feed.heating_controls": :live,
         "lock.heating_controls": :off,

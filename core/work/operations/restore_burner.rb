@@ -26,6 +26,7 @@ Munimen::Work::Operation.define :restore_burner do
         cock: :open,
         union: :made,
         heat: %i[pilot off]
+  after :exercise_new_relief_valve
   makes heat: :on, dial: :restored
   hands_on 60
 end

@@ -22,6 +22,7 @@ Munimen::Work::Operation.define :restore_immersion do
         covers: :on,
         "cut_out.immersion": :reset,
         "heat.immersion": :off
+  after :exercise_new_relief_valve
   makes "heat.immersion": :on, "feed.immersion": :live, "lock.immersion": :off
   hands_on 45
 end

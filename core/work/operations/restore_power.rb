@@ -22,6 +22,7 @@ Munimen::Work::Operation.define :restore_power do
         covers: :on,
         cut_out: :reset,
         heat: :off
+  after :exercise_new_relief_valve
   makes heat: :on, feed: :live, lock: :off
   hands_on 60
 end

@@ -18,4 +18,5 @@ Munimen::Work::Operation.define :set_vessel_charge do
   forbidden { |visit| Munimen::Work::ChargePolicy.refusal(visit) }
   superfluous { |visit| Munimen::Work::ChargePolicy.superfluous(visit) }
   hands_on 150
+  spared_by :replace_vessel
 end

@@ -15,4 +15,5 @@ Munimen::Work::Operation.define :test_air_valve do
   makes air_valve: :tested
   read :air_valve_emits, :choice, "At the air valve", choices: %i[air water nothing]
   hands_on 15
+  spared_by :replace_vessel
 end
