@@ -25,7 +25,9 @@ module Munimen
       TINTS = {
         "in_service" => "DCEBDF",
         "in_service_with_limits" => "F9E6C8",
-        "left_off" => "F8DEDE"
+        "left_off" => "F8DEDE",
+        "against_advice" => "F8DEDE",
+        "evacuated" => "F8DEDE"
       }.freeze
 
       # page: as Desk::ReportPage gives it.

@@ -120,10 +120,18 @@ module Munimen
         terms.hazards.each do |hazard|
           to = terms.makes(operation)[hazard.variable]&.first
           next if to.nil? || (to == :none && !cleared?(hazard, operation))
-          next if to == :mended && @state[hazard.variable] == :none
+          next if to == :mended && !mended?(hazard, operation)
 
           @state[hazard.variable] = to
         end
+      end
+
+      # “Put right since the last visit” speaks of what that one left, and only where it is so.
+      def mended?(hazard, operation)
+        return false if @state[hazard.variable] == :none
+        return true unless operation.id == :confirm_mended
+
+        @visit.arrival.key?(hazard.variable) && @visit.choice(:mended_since) == :mended
       end
 
       # A proof clears what was mended; work that is its own proof clears by itself.

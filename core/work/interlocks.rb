@@ -15,7 +15,6 @@ module Munimen
         max_hand
         cycle
         gauge
-        hose
         charge
         air_valve
         temperature

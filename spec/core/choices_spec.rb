@@ -158,6 +158,7 @@ RSpec.describe Munimen::Planning::Planner do
       discharge
       pilot_flame
       drip_watch
+      hose
       vessel
       strainer
       inlet_group

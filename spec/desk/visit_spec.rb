@@ -230,6 +230,12 @@ RSpec.describe Munimen::Desk do
 end
 
 RSpec.describe Munimen::Formats::ReportPdf do
+  it "has paper for every way to leave" do
+    expect(described_class::TINTS.keys).to match_array(
+      Munimen::Judgement::Outcome::STATES.map(&:to_s)
+    )
+  end
+
   it "says on paper what the screen says, with our fonts, drawing, ladder, signatures and page " \
      "numbers" do
     require "pdf-reader"

@@ -237,7 +237,9 @@ header {
 .verdict.in_service_with_limits {
   background: var(--defect-soft);
 }
-.verdict.left_off {
+.verdict.left_off,
+.verdict.against_advice,
+.verdict.evacuated {
   background: var(--danger-soft);
 }
 .two {
