@@ -160,7 +160,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     expect(page).to have_button("Done – next", disabled: true)
     find("[name=vessel_charge]").send_keys("44", :enter)
     expect(page).to have_content("system's pressure, not the charge")
-    within(".needs") { first("button").click }
+    within(".needs") { click_button "Identify the water heater" }
     expect(page).to have_css("article h2", text: "Identify")
     find(".section .label", text: "Discharge pipe").click
     expect(page).to have_css("article h2", text: "Follow the discharge pipe")
