@@ -55,7 +55,7 @@ module Munimen
       def allowed?(operation)
         @allowed.fetch(operation.id) do |id|
           @allowed[id] = operation.applies?(@visit.heater) &&
-                         operation.id != :return_when_cleared &&
+                         operation.superfluous_because(@visit).nil? &&
                          operation.forbidden_because(@visit).nil?
         end
       end
