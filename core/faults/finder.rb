@@ -4,7 +4,9 @@ module Munimen
   module Faults
     # From evidence to a cause: what is ruled out and by what, what is still possible and why,
     # which test to take next, and whether the cause is settled. Evidence eliminates; how common a
-    # cause is only ranks what is left.
+    # cause is only ranks what is left. What was found of the heater itself (no vessel, an
+    # electronic control) decides which causes there are and never speaks against one; where no
+    # single cause explains all, two may stand together.
     #
     #   finder = Finder.new(heater, :relief_drips, { drip_temperature: :cold })
     #   finder.next_tests.first.test.id # => :hot_peak
@@ -12,6 +14,7 @@ module Munimen
       Suspect = Struct.new(:cause, :share, :ruled_out_by, :supported_by, keyword_init: true) do
         def possible? = ruled_out_by.empty?
       end
+      Pair = Struct.new(:causes, :share, keyword_init: true)
       # A test worth taking: bits of uncertainty that it is expected to take away, and what it
       # costs to get there.
       Proposal = Struct.new(:test, :gain, :minutes, :unmet, keyword_init: true) do
@@ -25,44 +28,53 @@ module Munimen
       attr_reader :heater, :symptom
 
       # evidence: {test => outcome}. state: of the heater, {variable => value}; as on arrival
-      # unless given. done: tests that cannot be taken now, whatever the reason.
+      # unless given. skip: tests that cannot be taken now, whatever the reason.
       def initialize(heater, symptom, evidence = {}, state: nil, skip: [])
-        @heater = heater
+        @recorded = heater
         @symptom = Symptom[symptom]
+        @evidence =
+          evidence.to_h { |id, outcome| Test[id].then { |test| [test, test.outcome(outcome)] } }
+        @heater = @evidence.reduce(heater) { |one, (test, outcome)| test.shaped(one, outcome) }
         @space = Work::StateSpace.new(heater)
         @state = state || @space.arrival
         @skip = skip
-        @evidence =
-          evidence.to_h { |id, outcome| Test[id].then { |test| [test, test.outcome(outcome)] } }
       end
 
       # [Suspect], the likeliest first; those ruled out after them.
       def suspects
         @suspects ||= begin
-          all = @symptom.causes(heater).map { |cause| suspect(cause) }
-          total = all.select(&:possible?).sum { |one| weight(one.cause) }
-          all.each { |one| one.share = one.possible? ? weight(one.cause) / total : 0.0 }
+          all = causes.map { |cause| suspect(cause) }
           all.sort_by.with_index { |one, index| [-one.share, one.ruled_out_by.size, index] }
         end
       end
 
       def left = suspects.select(&:possible?)
 
-      # The cause, once nothing else is left and what must be measured before it is condemned has
-      # been.
-      def settled
-        return unless left.size == 1
+      # Whether two causes are needed to explain what was found.
+      def pairs? = !hypotheses.empty? && hypotheses.first.causes.size > 1
 
-        cause = left.first.cause
-        cause if (cause.settled_by - @evidence.keys.map(&:id)).empty?
+      # [Pair], the likeliest first: two causes that explain together what none does alone.
+      def pairs
+        return [] unless pairs?
+
+        all = chances.map { |one, share| Pair.new(causes: one.causes, share:) }
+        all.sort_by { |one| -one.share }
       end
 
-      # Evidence that no single cause explains: the outcomes that rule out most of what all the
-      # others leave. [[test, outcome]] to be measured again; empty while something is left.
-      def contradiction
-        return [] if left.any? || @evidence.empty?
+      # The cause, once nothing else is left and what must be measured before it is condemned has
+      # been; of two, the one that stands in every pair that is left.
+      def settled
+        common = hypotheses.map(&:causes).reduce(:&) || []
+        taken = @evidence.keys.map(&:id)
+        common.select { |cause| (cause.settled_by - taken).empty? }.max_by(&:weight)
+      end
 
-        best = @evidence.keys.map do |test|
+      # Evidence that neither one cause nor two explain: the outcomes that rule out most of what all
+      # the others leave. [[test, outcome]] to be measured again; empty while something is left.
+      def contradiction
+        return [] if hypotheses.any? || @evidence.empty?
+
+        best = telling.keys.map do |test|
           [test, suspects.count { |one| (one.ruled_out_by.map(&:first) - [test]).empty? }]
         end
         most = best.map(&:last).max
@@ -71,22 +83,17 @@ module Munimen
         chosen.map { |test| [test, @evidence.fetch(test)] }
       end
 
-      # [Proposal], the best first: by bits taken away for each minute. What is not possible in
-      # the present state comes with what is missing; nothing is proposed once the cause is
-      # settled.
+      # [Proposal], the best first: what has to be asked first, then by bits taken away for each
+      # minute. What is not possible in the present state comes with what is missing; nothing is
+      # proposed once the cause is settled.
       def next_tests
-        return [] if settled || left.empty?
+        return [] if settled || hypotheses.empty?
 
-        asked =
-          left
-            .flat_map { |one| one.cause.shows.keys + one.cause.settled_by }
-            .uniq
-            .map { |id| Test[id] } - @evidence.keys
+        first = at_first
         asked
-          .reject { |test| @skip.include?(test.id) }
           .map { |test| proposal(test) }
           .select { |one| one.gain > 1e-9 || proving?(one.test) }
-          .sort_by { |one| [-one.worth, one.test.minutes] }
+          .sort_by { |one| [first.index(one.test.id) || first.size, -one.worth, one.test.minutes] }
       end
 
       # Evidence that a visit holds already, for every test that matters to a symptom.
@@ -108,25 +115,77 @@ module Munimen
 
       private
 
+      # Every cause that the heater of the record or that of the evidence can have.
+      def causes
+        @causes ||= @symptom.causes(@recorded) | @symptom.causes(@heater)
+      end
+
+      # What may explain the evidence: single causes; where none does, two together; where none of
+      # those do, [].
+      def hypotheses
+        @hypotheses ||= begin
+          fitting = ->(all) { all.select { |one| one.explains?(telling, @heater) } }
+          alone = fitting.call(causes.map { |cause| Hypothesis.new([cause]) })
+          alone.any? ? alone : fitting.call(Hypothesis.pairs(causes))
+        end
+      end
+
+      # The evidence that says something of this symptom: not what none of its causes would show,
+      # be it as it may.
+      def telling
+        @telling ||= @evidence.select do |test, outcome|
+          outcome == test.normal || test.shapes? ||
+            causes.any? { |cause| cause.touches?(test, @heater) && shows?(cause, test, outcome) }
+        end
+      end
+
+      def shows?(cause, test, outcome) = cause.possible(test, @heater).include?(outcome)
+
+      # {hypothesis => share of likelihood}
+      def chances
+        @chances ||= begin
+          weights = hypotheses.to_h { |one| [one, one.weight(telling, @heater)] }
+          total = weights.values.sum
+          weights.transform_values { |weight| weight / total }
+        end
+      end
+
       def suspect(cause)
+        share = chances.sum { |one, chance| one.causes.include?(cause) ? chance : 0.0 }
         Suspect.new(
           cause:,
-          share: 0.0,
-          ruled_out_by: @evidence.select { |test, outcome| cause.excluded_by?(test, outcome) }.to_a,
+          share:,
+          ruled_out_by: share.positive? ? [] : against(cause),
           supported_by:
             @evidence.select { |test, outcome| cause.shows[test.id]&.include?(outcome) }.to_a
         )
       end
 
-      # How likely a cause is on what is known: how common it is, and the chance that it would
-      # have shown this.
-      def weight(cause)
-        cause.weight *
-          @evidence.keys.reduce(1.0) { |chance, test| chance / cause.possible(test).size }
+      def against(cause)
+        telling.select { |test, outcome| cause.excluded_by?(test, outcome, @heater) }.to_a
+      end
+
+      # Tests that can be asked for now: those that matter to what is left.
+      def asked
+        relevant = left.flat_map { |one| one.cause.shows.keys + one.cause.settled_by }
+        shaping = @symptom.tests(@heater).select { |id| Test[id].shapes? }
+        (relevant + shaping).uniq.map { |id| Test[id] }.reject do |test|
+          @evidence.key?(test) || @skip.include?(test.id) || !test.on?(@heater)
+        end
+      end
+
+      # Ids of what has to be asked first, as far as it can still condemn something.
+      def at_first
+        @symptom.asks_first(@evidence.transform_keys(&:id)).select do |id|
+          left.any? { |one| one.cause.settled_by.include?(id) }
+        end
       end
 
       # A test that has to be taken before the only cause left is condemned.
-      def proving?(test) = left.size == 1 && left.first.cause.settled_by.include?(test.id)
+      def proving?(test)
+        common = hypotheses.map(&:causes).reduce(:&) || []
+        common.any? { |cause| cause.settled_by.include?(test.id) }
+      end
 
       def proposal(test)
         unmet = @space.unmet(test.needs, @state)
@@ -136,11 +195,10 @@ module Munimen
 
       # Expected bits: what is uncertain now less what is uncertain after each outcome.
       def gain(test)
-        chances = left.to_h { |one| [one, one.share] }
+        possible = chances.keys.to_h { |one| [one, one.possible(test, @heater)] }
         after = test.outcomes.keys.sum do |outcome|
           still = chances.filter_map do |one, share|
-            possible = one.cause.possible(test)
-            share / possible.size if possible.include?(outcome)
+            share / possible[one].size if possible[one].include?(outcome)
           end
           mass = still.sum
           mass.zero? ? 0.0 : mass * entropy(still.map { |share| share / mass })

@@ -23,13 +23,14 @@ module Munimen
         def define(id, &block) = @all[id] = new(id).tap { |test| test.instance_eval(&block) }
 
         # A test in one line: what `define` says in a block.
-        def line(id, ask, outcomes, no_normal: false, seen: nil, **more)
+        def line(id, ask, outcomes, no_normal: false, **more)
           define(id) do
             ask ask
             outcomes outcomes
             self.no_normal if no_normal
-            seen(&seen) if seen
-            more.each { |name, value| public_send(name, *value) }
+            more.each do |name, value|
+              value.is_a?(Proc) ? public_send(name, &value) : public_send(name, *value)
+            end
           end
         end
 
@@ -73,12 +74,30 @@ module Munimen
       def needs(conditions = nil) = conditions ? @needs = conditions : @needs
       def caution(*ids) = @cautions.concat(ids)
 
+      # What an outcome says of the heater itself, not of a fault in it: the block gets the heater
+      # as it is known and the outcome, and returns the heater as it is then.
+      def shapes(&block) = @shapes = block
+      # What taking it at all says of the heater, whatever it shows: the block gets the heater.
+      def implies(&block) = @implies = block
+      # On which heaters it can be taken.
+      def on(&block) = @on = block
+
       def seen(&block) = @seen = block
       # What earlier visits say by themselves: the block gets them, the latest first, and today's
       # date.
       def remembered(&block) = @remembered = block
 
       # -- use --------------------
+      def on?(heater) = @on.nil? || @on.call(heater)
+      def shapes? = !@shapes.nil?
+
+      # The heater as an outcome says that it is.
+      def shaped(heater, outcome)
+        return @shapes.call(heater, outcome) if @shapes
+
+        @implies ? @implies.call(heater) : heater
+      end
+
       # The outcome that a visit shows already, or nil.
       def in_visit(visit) = @seen&.call(visit)
 

@@ -97,8 +97,8 @@ module Munimen
       def build(name, charge, vessel)
         system = Physics::ClosedSystem.new(volume: @heater.capacity.si, supply: @supply.si, vessel:)
         share = Physics::Water.expansion(cold.si, hot.si)
-        full = system.pressure(@heater.capacity.si * share)
-        cycle = system.pressure([drawn.si, @heater.capacity.si].min * share)
+        full = reached(system, vessel, @heater.capacity.si * share)
+        cycle = reached(system, vessel, [drawn.si, @heater.capacity.si].min * share)
         Case.new(
           name:,
           charge:,
@@ -107,6 +107,12 @@ module Munimen
           lifts: full >= relief.si,
           time_to_relief: full >= relief.si ? time(system) : nil
         )
+      end
+
+      # With a vessel by the same law as the calculator, which leaves out the give of tank and
+      # pipes: no less than what is measured.
+      def reached(system, vessel, expanded)
+        vessel ? vessel.pressure_with(expanded, @supply.si) : system.pressure(expanded)
       end
 
       # From cold, with the power of the plate; nil where the plate does not say.

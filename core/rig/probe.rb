@@ -20,7 +20,7 @@ module Munimen
       # A simulated heater to be tested: makes rigs with its faults, and reads them with
       # instruments.
       class Bench
-        attr_reader :heater
+        attr_reader :heater, :faults
 
         def initialize(heater, faults, seed: 1)
           @heater = heater

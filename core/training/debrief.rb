@@ -30,7 +30,7 @@ module Munimen
             after: finder(evidence).left.size,
             could:
               test.outcomes.keys.to_h do |outcome|
-                [outcome, before.count { |one| !one.cause.excluded_by?(test, outcome) }]
+                [outcome, before.count { |one| !one.cause.excluded_by?(test, outcome, @exercise.heater) }]
               end
           )
         end
@@ -81,7 +81,7 @@ module Munimen
           .reject { |cause| cause.id == @scenario.cause.id }
       end
 
-      def out?(cause, id) = cause.excluded_by?(Faults::Test[id], answers[id])
+      def out?(cause, id) = cause.excluded_by?(Faults::Test[id], answers[id], @exercise.heater)
 
       # What every test that matters shows on this heater: {test => outcome}.
       def answers

@@ -7,6 +7,7 @@ module Munimen
     # readings count by themselves.
     class FindFault
       MOST = 4 # proposals shown
+      PAIRS = 5 # pairs of causes shown
 
       # Symptoms that a heater can have, in both manners of speaking.
       def self.symptoms(heater, words)
@@ -31,7 +32,7 @@ module Munimen
         @words = words
         @visit = visit
         @before = Faults::Finder.from_history(before, symptom, on: visit&.date)
-        @known = @before.merge(visit ? Faults::Finder.from_visit(visit, symptom) : {})
+        @known = @before.merge(visit ? Faults::Finder.from_visit(visit.columns.left, symptom) : {})
         @given = evidence.to_h.transform_keys(&:to_sym)
         @finder = Faults::Finder.new(
           heater,
@@ -47,6 +48,7 @@ module Munimen
           symptom: brief(@finder.symptom),
           evidence:,
           suspects: @finder.suspects.map { |one| suspect(one) },
+          pairs: @finder.pairs.first(PAIRS).map { |one| pair(one) },
           next: @finder.next_tests.first(MOST).map { |one| proposal(one) },
           settled: settled,
           contradiction: contradiction
@@ -99,6 +101,15 @@ module Munimen
         }
       end
 
+      # Two causes that explain together what none does alone.
+      def pair(one)
+        {
+          causes: one.causes.map(&:id),
+          title: say(one.causes.map(&:title).join("; and: ")),
+          share: one.share.round(4)
+        }
+      end
+
       # “Still possible because …”
       def still(one)
         return [say("Nothing found so far speaks against it.")] if one.supported_by.empty?
@@ -110,7 +121,10 @@ module Munimen
 
       # “Ruled out because …”
       def out(cause, test, outcome)
-        shows = cause.possible(test).map { |word| test.outcomes.fetch(word) }.join(" or ")
+        possible = cause.possible(test, @finder.heater)
+        return say("#{test.ask} – #{test.outcomes.fetch(outcome)}.") if possible.empty?
+
+        shows = possible.map { |word| test.outcomes.fetch(word) }.join(" or ")
         say("#{test.ask} – #{test.outcomes.fetch(outcome)}; it would be: #{shows}.")
       end
 
@@ -145,7 +159,7 @@ module Munimen
 
       # How many suspects an outcome would leave.
       def leaves(test, outcome)
-        @finder.left.count { |one| !one.cause.excluded_by?(test, outcome) }
+        @finder.left.count { |one| !one.cause.excluded_by?(test, outcome, @finder.heater) }
       end
 
       def settled
@@ -157,6 +171,7 @@ module Munimen
           title: say(cause.title),
           because: say(cause.because),
           after: say(cause.after),
+          lapses: cause.shows.keys & @given.keys,
           job: job&.id,
           job_title: job && say(job.title),
           parts:

@@ -16,7 +16,7 @@ RSpec.describe Munimen::Faults::Finder do
     40.times do
       finder = described_class.new(heater, symptom, evidence)
       test = finder.next_tests.first&.test or return [finder, evidence]
-      evidence[test.id] = cause.possible(test).sample(random:)
+      evidence[test.id] = cause.possible(test, heater).sample(random:)
     end
     raise "#{symptom} #{cause.id}: the finder does not stop"
   end
@@ -92,9 +92,14 @@ RSpec.describe Munimen::Faults::Finder do
   # Common practice: a hot drip is over-temperature until proved otherwise; a cold one on heat-up
   # is expansion.
   it "rules out by what a drip feels like" do
-    hot = left(finder(:gas_storage, :relief_drips, { drip_temperature: :hot }))
-    expect(hot).to include(:thermostat_stuck)
-    expect(hot & %i[vessel_flat membrane_failed regulator_failed]).to be_empty
+    hot = { drip_temperature: :hot }
+    indirect = left(finder(:unvented_indirect, :relief_drips, hot, units: :england))
+    expansion = %i[vessel_flat membrane_failed]
+    expect(indirect).to include(:thermostat_stuck)
+    expect(indirect & (expansion + %i[reducer_failed])).to be_empty
+    # in the hot top of a tank the valve lets hot water go, whatever lifts it
+    top = left(finder(:gas_storage, :relief_drips, hot))
+    expect(top).to include(:thermostat_stuck, :regulator_failed, *expansion)
     cold =
       left(finder(:gas_storage, :relief_drips, { drip_temperature: :cold, drip_when: :on_heat_up }))
     expect(cold).to include(:vessel_flat, :membrane_failed)
@@ -184,18 +189,75 @@ RSpec.describe Munimen::Faults::Finder do
     ).to eq([:recent, :long_ago, nil])
   end
 
+  # Handbook §24: two things are often wrong at once.
+  it "lets two causes stand together where none alone explains what was found" do
+    both = { release: :dies_soon, generator: :weak, eco: :open }
+    torn = finder(:gas_storage, :pilot_out, both)
+    expect(torn.contradiction).to be_empty
+    expect(torn.pairs.map { |pair| pair.causes.map(&:id) }).to include(
+      %i[thermocouple_weak eco_open],
+      %i[thermocouple_nut eco_open]
+    )
+    expect(torn.settled&.id).to eq(:eco_open) # in every pair that is left
+    expect(finder(:gas_storage, :pilot_out, both.except(:eco)).pairs).to be_empty
+  end
+
+  # What the heater is made of decides which causes there are.
+  it "lets no vessel, an open system or an electronic control speak against no cause that such a " \
+     "heater can have" do
+    evidence = {
+      drip_temperature: :hot,
+      tap_temperature: :above,
+      thermostat_down: :goes_on,
+      vessel_present: :none
+    }
+    expect(finder(:gas_storage, :relief_drips, evidence).settled&.id).to eq(:thermostat_stuck)
+    none = finder(:gas_storage, :relief_drips, evidence.slice(:vessel_present))
+    expect(left(none)).to include(:no_expansion_control, :thermostat_stuck, :regulator_creep)
+    expect(left(none) & %i[vessel_flat vessel_low membrane_failed]).to be_empty
+    open = { regulator_present: :none, check_present: :none }
+    expect(left(finder(:gas_storage, :relief_drips, open))).to contain_exactly(
+      :grit_on_seat,
+      :worn_seat,
+      :supply_high,
+      :thermostat_stuck
+    )
+    dark = { status_light: :dark, generator: :good, turn_up: :click, manifold: :zero }
+    control = finder(:gas_storage, :no_burner, dark, ignition: "pilot_thermopile")
+    expect(left(control)).to include(:control_stuck)
+    flat = { static_pressure: "62", vessel_charge: ["12", zero] }
+    read = visit(heater: gas(vessel: "none", vessel_volume: nil), readings: flat)
+    known = described_class.from_visit(read, :relief_drips)
+    expect(left(described_class.new(read.heater, :relief_drips, known))).to include(:vessel_flat)
+  end
+
+  # Common practice; handbook §13 and §18.
+  it "excludes no choked screen by how fast the pilot dies, asks for generator and cut-off first, " \
+     "and has a vessel that is too small among the causes" do
+    %i[dies_at_once dies_soon].each do |way|
+      dying = finder(:gas_storage, :pilot_out, { release: way })
+      expect(left(dying)).to include(:intake_choked)
+      first = dying.next_tests.first.test.id
+      expect(%i[generator eco]).to include(first)
+      other = (%i[generator eco] - [first]).first
+      normal = { first => Munimen::Faults::Test[first].normal }
+      second = finder(:gas_storage, :pilot_out, { release: way, **normal })
+      expect(second.next_tests.first.test.id).to eq(other)
+    end
+    peak = finder(:gas_storage, :relief_drips, { hot_peak: :at_relief, charge: :right })
+    expect(left(peak)).to include(:vessel_too_small)
+  end
+
+  it "takes what none of its causes would show for no evidence" do
+    low = finder(:gas_storage, :relief_drips, { static_pressure: :low, charge: :flat })
+    expect(left(low)).to include(:vessel_flat)
+  end
+
   it "says so when the evidence contradicts itself, and what to measure again" do
     torn = finder(
       :gas_storage,
-      :relief_drips,
-      {
-        drip_temperature: :hot,
-        tap_temperature: :as_set,
-        thermostat_down: :stops,
-        lever_wash: :dry,
-        hot_peak: :at_relief,
-        charge: :flat
-      }
+      :pilot_out,
+      { release: :dies_soon, generator: :weak, eco: :open, link: :open, windy: :yes }
     )
     expect([torn.left, torn.settled, torn.next_tests]).to eq([[], nil, []])
     expect(torn.contradiction).not_to be_empty

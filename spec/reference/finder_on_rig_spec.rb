@@ -24,15 +24,31 @@ RSpec.describe Munimen::Faults::Finder do
   def drive(heater, symptom, cause)
     return unless Munimen::Rig::Fault.names.include?(cause.id)
 
+    taken = []
     bench = Munimen::Rig::Probe::Bench.new(heater, { cause.id => 1.0 })
+    finder = follow(heater, symptom, bench) { |test| taken << test }
+    [heater.kind, symptom, cause.id, taken.size, finder.left.map { |one| one.cause.id }]
+  end
+
+  # Takes the tests that the finder proposes until it proposes none: the finder. Yields each test
+  # that had an outcome.
+  def follow(heater, symptom, bench)
     evidence = {}
     skip = []
     60.times do
       finder = described_class.new(heater, symptom, evidence, skip:)
-      test = finder.next_tests.first&.test or
-        return heater.kind, symptom, cause.id, evidence.size, finder.left.map { |one| one.cause.id }
-      outcome = Munimen::Rig::Probe.take(test.id, bench)
-      outcome ? evidence[test.id] = outcome : skip << test.id
+      test = finder.next_tests.first&.test or return finder
+      outcome = shown(test.id, bench)
+      outcome ? (evidence[test.id] = outcome) && (yield test if block_given?) : skip << test.id
+    end
+    raise "#{symptom}: the finder does not stop"
+  end
+
+  # What a test shows on a bench; the same heater with the same faults shows the same.
+  shown = {}
+  define_method(:shown) do |test, bench|
+    shown.fetch([bench.heater.to_h, bench.faults, test]) do |key|
+      shown[key] = Munimen::Rig::Probe.take(test, bench)
     end
   end
 
@@ -73,6 +89,58 @@ RSpec.describe Munimen::Faults::Finder do
     expect(alone).to be >= runs.size * 0.85
     expect(tests[tests.size / 2]).to be <= 5
     expect(causes).to be >= 35
+  end
+
+  # Two faults at once: the finder is followed to what it settles on, or to its likeliest, that is
+  # repaired, and the heater tested anew; three rounds. [named, the first to be condemned]
+  def repaired(heater, symptom, causes)
+    present = causes.to_h { |cause| [cause.id, 1.0] }
+    condemned = []
+    3.times do
+      break if present.empty?
+
+      named = condemn(heater, symptom, present) or break
+      condemned << named
+      present = present.except(named)
+    end
+    [causes.map(&:id) - present.keys, condemned.first]
+  end
+
+  def condemn(heater, symptom, faults)
+    finder = follow(heater, symptom, Munimen::Rig::Probe::Bench.new(heater, faults))
+    (finder.settled || finder.left.first&.cause)&.id
+  end
+
+  def twos(random)
+    Build::KINDS.flat_map do |kind, given|
+      units = kind.start_with?("unvented") ? :england : :us
+      heater = Munimen::Heater::Installation.from(
+        units == :us ? given.merge(regulator: "yes") : given,
+        units:
+      )
+      Munimen::Faults::Symptom.all.select { |one| one.of?(heater) }.flat_map do |symptom|
+        can = symptom.causes(heater).select { |one| Munimen::Rig::Fault.names.include?(one.id) }
+        Munimen::Faults::Hypothesis.pairs(can).map { |pair| [heater, symptom.id, pair.causes] }
+      end
+    end.sample(200, random:)
+  end
+
+  # Handbook §24: two things are often wrong at once.
+  it "names both of 200 seeded pairs within three repairs, and condemns what is sound first in " \
+     "few of them", :long do
+    runs = twos(Random.new(24)).map do |heater, symptom, causes|
+      named, first = repaired(heater, symptom, causes)
+      [heater.kind, symptom, causes.map(&:id), named, first]
+    end
+    missed = runs.reject { |run| run[2].size == run[3].size }
+    wrong = runs.reject { |run| run[2].include?(run[4]) }
+    RSpec.configuration.reporter.message(
+      "#{runs.size} pairs: both named in #{runs.size - missed.size}, sound condemned first in " \
+      "#{wrong.size}"
+    )
+    tell = ->(list) { list.map { |run| run.join(" ") }.join("\n") }
+    expect(missed.size).to be <= runs.size * 0.05, tell[missed]
+    expect(wrong.size).to be <= runs.size * 0.05, tell[wrong]
   end
 
   it "can take every test that such a drive needs, with an outcome that the test knows" do

@@ -10,6 +10,10 @@ Munimen::Calculations::Calculation.define :vessel_performance do
   input :vessel_volume, :volume
   input :charge, :pressure, note: "of the vessel, as found"
   input :relief_setting, :pressure, default: "150 psi"
+  input :maximum_pressure,
+        :pressure,
+        optional: true,
+        note: "that must not be passed when hot; 80 psi (US) or 5 bar unless given"
   output :hot_pressure, :pressure, note: "no more than the relief setting"
   output :margin, :pressure, note: "below the relief setting"
   output :water_before, :volume, note: "in the vessel when cold"
@@ -20,7 +24,14 @@ Munimen::Calculations::Calculation.define :vessel_performance do
     "Boyle's law for a diaphragm tank",
     clause: :from_memory
   )
-  source boyle
+  most = {
+    us: [Munimen::Measure::Unit["psi"].to_si(80), Munimen::Source.published("IRC", "P2903.4")],
+    england: [
+      500_000.0,
+      Munimen::Source.from_memory("well below the expansion relief valve's 6 bar")
+    ]
+  }
+  source boyle, *most.values.map(&:last)
 
   compute do |i, units|
     limits = Munimen::Calculations::Limits
@@ -34,26 +45,36 @@ Munimen::Calculations::Calculation.define :vessel_performance do
     reached = vessel.pressure_with(expanded, supply)
     lifts = reached >= relief
     hot = [reached, relief].min
+    maximum, rule = most.fetch(units)
+    maximum = i[:maximum_pressure].si if i[:maximum_pressure]
+    high = hot > maximum
     say = ->(pascal) { Munimen::Measure::Quantity.new(:pressure, pascal).format(units) }
+    # Heating the whole tank from cold with nothing drawn is rare: what is measured decides.
+    grade = if lifts then :defect
+            else high ? :watch : :sound
+            end
+    text =
+      if lifts then "The vessel has no room left: pressure reaches the relief valve."
+      elsif high then "The vessel takes the expansion up, but the pressure rises too far."
+      else "The vessel takes the expansion up."
+      end
     judged = Munimen::Calculations::Judged.new(:vessel_performance).add(
-      lifts ? :defect : :sound,
-      (
-        if lifts
-          "The vessel has no room left: pressure reaches the relief valve."
-        else
-          "The vessel takes the expansion up."
-        end
-      ),
+      grade,
+      text,
       measured: say[hot],
-      limit: say[relief],
-      source: boyle
+      limit: say[lifts ? relief : maximum],
+      source: lifts ? boyle : rule
     )
+    word =
+      if lifts then :reaches_the_relief_valve
+      else high ? :above_the_maximum : :holds
+      end
     {
       hot_pressure: hot,
       margin: relief - hot,
       water_before: vessel.water(supply),
       water_after: vessel.water(hot),
-      verdict: lifts ? :reaches_the_relief_valve : :holds,
+      verdict: word,
       judged: judged.verdict
     }
   end

@@ -44,7 +44,7 @@ end
 cause.call :intake_choked, pilot do
   title "The intake screen or base filter is choked"
   prior :common
-  shows pilot_flame: %i[lazy_yellow lifting], release: :dies_at_once, door_open: :holds
+  shows pilot_flame: %i[lazy_yellow lifting], door_open: :holds, **drops
   may :generator, :generator_cleaned
   settled_by :pilot_flame, :door_open
   job :clean_burner
@@ -99,6 +99,7 @@ end
 cause.call :control_stuck, burner do
   title "The gas control does not open"
   shows turn_up: %i[click nothing], manifold: :zero
+  may :status_light # an electronic control that is dead is dark
   settled_by :generator, :manifold, :inlet_burning
   job :replace_gas_control
   after "Soundness, three pressures, functional test."

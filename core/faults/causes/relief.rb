@@ -5,11 +5,16 @@ cause = lambda do |id, &block|
   Munimen::Faults::Cause.define(id) { of(:relief_drips) && instance_eval(&block) }
 end
 closed = ->(heater) { heater.closed_system != :no }
-vessel = :vessel?.to_proc
-pressure = { drip_when: :on_heat_up, drip_temperature: :cold }
+vessel = ->(heater) { heater.vessel? && closed.call(heater) }
+# The valve in the hot top of a tank lets hot water go whatever lifts it; only an expansion relief
+# valve on the cold inlet stays cold.
+hot_top = ->(heater) { !heater.unvented? }
+pressure = { drip_when: :on_heat_up, drip_temperature: :cold, lever_wash: :stays }
+standing = { drip_temperature: :cold, lever_wash: :stays }
 
 cause.call :grit_on_seat do
   title "Grit on the {relief_valve}'s seat"
+  part :relief_valve
   shows drip_when: %i[after_exercise all_day], lever_wash: :dry
   settled_by :lever_wash
   after "Ten seconds dry; the house rule says whether washing counts as a cure."
@@ -17,6 +22,7 @@ end
 cause.call :worn_seat do
   title "The {relief_valve}'s seat is worn"
   because "Pressure and temperature are in order, washing does not help: what is left is the valve."
+  part :relief_valve
   shows drip_when: %i[all_day after_exercise], lever_wash: :stays
   settled_by :lever_wash, :static_pressure, :hot_peak, :tap_temperature
   job :replace_relief_valve
@@ -24,43 +30,60 @@ cause.call :worn_seat do
 end
 cause.call :membrane_failed do
   title "The {vessel}'s membrane has failed"
+  part :expansion_control
   on(&vessel)
   shows hot_peak: :at_relief, air_valve: :water, **pressure
   may :charge
+  may :drip_temperature, on: hot_top
   settled_by :air_valve
   job :replace_vessel
   after "Hot peak again; the charge once more in a week."
 end
 cause.call :vessel_flat do
   title "The {vessel} has lost its charge"
+  part :expansion_control
   prior :common
   on(&vessel)
   shows hot_peak: :at_relief, charge: :flat, air_valve: %i[nothing air], **pressure
+  may :drip_temperature, on: hot_top
   settled_by :charge, :air_valve
   job :charge_recheck
   after "Hot peak again; re-check the charge in a week: dropped again, the {vessel} leaks."
 end
 cause.call :vessel_low do
   title "The {vessel}'s charge is low"
+  part :expansion_control
   prior :common
   on(&vessel)
   shows hot_peak: %i[at_relief risen], charge: :low, **pressure
+  may :drip_temperature, on: hot_top
   settled_by :charge, :air_valve
   job :charge_recheck
   after "Hot peak again; re-check the charge in a week."
 end
+cause.call :vessel_too_small do
+  title "The {vessel} is too small for this tank"
+  on(&vessel)
+  shows hot_peak: %i[at_relief risen], vessel_size: :small, **pressure
+  may :drip_temperature, on: hot_top
+  settled_by :vessel_size, :charge, :air_valve
+  job :replace_vessel
+  after "Hot peak with the larger {vessel}; the charge once more in a week."
+end
 cause.call :no_expansion_control do
   title "A closed system with nothing to take up the expansion"
+  part :expansion_control
   prior :common
   on { |heater| closed.call(heater) && %i[none unknown].include?(heater.vessel) }
-  shows hot_peak: :at_relief, vessel_present: :none, **pressure
-  may :charge, :air_valve
+  shows hot_peak: :at_relief, **pressure
+  may :drip_temperature, on: hot_top
   settled_by :hot_peak, :vessel_present
   job :replace_vessel
   after "Hot peak with the new {vessel}."
 end
 cause.call :bubble_lost do
   title "The air bubble has dissolved"
+  part :expansion_control
   prior :common
   on { |heater| heater.vessel == :bubble }
   shows hot_peak: :at_relief, bubble_age: %i[long_ago recent], **pressure
@@ -70,28 +93,34 @@ cause.call :bubble_lost do
 end
 cause.call :regulator_failed do
   title "The pressure regulator lets the {mains} through"
+  part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :no }
   shows drip_when: %i[night all_day],
         static_pressure: :high,
         night_creep: %i[rises steady],
-        drip_temperature: :cold
+        **standing
   may :hot_peak
+  may :drip_temperature, on: hot_top
   settled_by :static_pressure
   after "Static and hot peak with the new regulator; then the {vessel}'s charge to it."
 end
 cause.call :regulator_creep do
   title "The pressure regulator creeps"
+  part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :no }
-  shows drip_when: :night, night_creep: :rises, drip_temperature: :cold
+  shows drip_when: :night, night_creep: :rises, **standing
   may :hot_peak
+  may :drip_temperature, on: hot_top
   settled_by :night_creep, :static_pressure
   after "The maximum hand overnight with the new regulator."
 end
 cause.call :supply_high do
   title "The supply is too high, and nothing reduces it"
-  on { |heater| !heater.unvented? && heater.regulator == :no }
-  shows drip_when: %i[night all_day], static_pressure: :high, drip_temperature: :cold
+  part :regulator
+  on { |heater| !heater.unvented? && heater.regulator != :yes }
+  shows drip_when: %i[night all_day], static_pressure: :high, **standing
   may :hot_peak, :night_creep
+  may :drip_temperature, on: hot_top
   settled_by :static_pressure
   after "Static and hot peak behind the new regulator: it makes the system closed."
 end
@@ -101,19 +130,22 @@ cause.call :backfeed do
   shows drip_when: %i[all_day night],
         static_pressure: :high,
         mains_off: :rises,
-        drip_temperature: :cold
+        **standing
   may :hot_peak
+  may :drip_temperature, on: hot_top
   settled_by :mains_off
   after "Pressure with the {mains} shut, every branch isolated in turn."
 end
 cause.call :reducer_failed do
   title "The inlet group's reducing valve or check has failed"
+  part :regulator
   on(&:unvented?)
   shows drip_when: %i[night all_day],
         static_pressure: :high,
         group_pressure: :mains,
-        drip_temperature: :cold
+        **standing
   may :hot_peak
+  may :drip_temperature, on: hot_top
   settled_by :group_pressure
   job :replace_inlet_group
   after "Pressure after the group, with no flow and with flow."

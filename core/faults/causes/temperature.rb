@@ -13,7 +13,8 @@ cause.call :thermostat_stuck, hot do
         drip_temperature: :hot,
         tap_temperature: :above,
         thermostat_down: :goes_on,
-        stat_contacts: :closed
+        stat_contacts: :closed,
+        lever_wash: :stays
   may :hot_peak
   settled_by :tap_temperature, :thermostat_down
   job :fit_cylinder_thermostat
@@ -25,7 +26,8 @@ cause.call :thermostat_bypassed, hot do
   shows drip_when: %i[on_heat_up all_day],
         drip_temperature: :hot,
         tap_temperature: :above,
-        thermostat_down: :goes_on
+        thermostat_down: :goes_on,
+        lever_wash: :stays
   may :hot_peak
   settled_by :thermostat_down, :stat_contacts
   job :fit_cylinder_thermostat

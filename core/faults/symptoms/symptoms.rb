@@ -3,12 +3,13 @@
 # What is complained of.
 electric = ->(heater) { !heater.electric_sources.empty? }
 coil = :coil?.to_proc
-symptom = lambda do |id, customer, plumber, on = ->(_) { true }, first = nil|
+symptom = lambda do |id, customer, plumber, on = ->(_) { true }, first = nil, at_first: nil|
   Munimen::Faults::Symptom.define(id) do
     customer customer
     plumber plumber
     on(&on)
     first first if first
+    at_first(&at_first) if at_first
   end
 end
 
@@ -21,7 +22,11 @@ symptom.call :pilot_out,
              "The pilot flame goes out",
              "The pilot will not stay",
              :standing_pilot?.to_proc,
-             "Smell at floor level first; five minutes after a failed try."
+             "Smell at floor level first; five minutes after a failed try.",
+             # neither is condemned before both are measured: handbook §13
+             at_first: lambda { |seen|
+               %i[dies_at_once dies_soon].include?(seen[:release]) ? %i[generator eco] : []
+             }
 symptom.call :no_burner,
              "The pilot is lit, but the water stays cold",
              "The pilot holds, the burner does not come on",

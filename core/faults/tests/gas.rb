@@ -85,7 +85,19 @@ t.call :loaded,
 t.call :status_light,
        "The control's status light",
        { blinking: "blinks as usual", dark: "is dark" },
-       minutes: 1
+       minutes: 1,
+       implies: ->(heater) { heater.with(ignition: :pilot_thermopile) },
+       on: ->(heater) { heater.ignition == :pilot_thermopile }
+t.call :control_kind,
+       "The gas control",
+       { plain: "has no light and no board", electronic: "is electronic, with a status light" },
+       minutes: 1,
+       on: :gas?.to_proc,
+       shapes:
+         lambda { |heater, outcome|
+           kind = outcome == :electronic ? :pilot_thermopile : :pilot_thermocouple
+           heater.with(ignition: kind)
+         }
 t.call :manifold,
        "Manifold with the thermostat calling",
        { plate: "as on the plate", zero: "zero", low: "low" },

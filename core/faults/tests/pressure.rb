@@ -67,6 +67,8 @@ Munimen::Faults::Test.define :hot_peak do
     static && peak.si > static.si + 140_000 ? :risen : :normal
   end
 end
+# What is charged is a vessel, whatever the record says.
+with_vessel = ->(heater) { heater.vessel == :external ? heater : heater.with(vessel: :external) }
 Munimen::Faults::Test.define :charge do
   ask "Charge of the {vessel}, water side at zero"
   instrument "{tire_gauge}"
@@ -75,10 +77,11 @@ Munimen::Faults::Test.define :charge do
   depth :reading
   needs heater_pressure: :zero
   operation :read_vessel_charge
+  implies(&with_vessel)
   seen do |visit|
     reading = visit.reading(:vessel_charge)
     target = visit.charge_target
-    next unless reading&.at_zero_pressure? && target && visit.heater.vessel?
+    next unless reading&.at_zero_pressure? && target
 
     share = reading.quantity.si / target.si
     if share < 0.25 then :flat
@@ -91,6 +94,7 @@ Munimen::Faults::Test.define :air_valve do
   outcomes air: "air", water: "water", nothing: "nothing"
   minutes 1
   operation :test_air_valve
+  implies(&with_vessel)
   seen { |visit| visit.choice(:air_valve_emits) }
 end
 Munimen::Faults::Test.define :bubble_age do
@@ -169,4 +173,33 @@ Munimen::Faults::Test.define :vessel_present do
   ask "Is there a {vessel}, or a bubble?"
   outcomes present: "yes", none: "none to be found"
   minutes 2
+  shapes do |heater, outcome|
+    if outcome == :none then heater.with(vessel: :none)
+    else %i[external bubble].include?(heater.vessel) ? heater : heater.with(vessel: :external)
+    end
+  end
+end
+Munimen::Faults::Test.define :vessel_size do
+  ask "Volume of the {vessel} on its plate, against what the calculator asks"
+  outcomes enough: "enough", small: "too small"
+  minutes 3
+  implies(&with_vessel)
+  seen do |visit|
+    size = Munimen::Visit::VesselVolume.of(visit) or next
+    size.lifts? ? :small : :enough
+  end
+end
+Munimen::Faults::Test.define :regulator_present do
+  ask "Is there a pressure regulator behind the meter?"
+  outcomes present: "yes", none: "none to be found"
+  minutes 2
+  on { |heater| !heater.unvented? }
+  shapes { |heater, outcome| heater.with(regulator: outcome == :present ? :yes : :no) }
+end
+Munimen::Faults::Test.define :check_present do
+  ask "Is there a check valve or backflow preventer in the cold supply?"
+  outcomes present: "yes", none: "none to be found"
+  minutes 2
+  on { |heater| !heater.unvented? }
+  shapes { |heater, outcome| heater.with(backflow: outcome == :present ? :yes : :no) }
 end

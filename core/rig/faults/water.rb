@@ -16,6 +16,10 @@ fault.call(:vessel_low) do |rig, severity|
   rig.water.vessel =
     vessel.new(volume: rig.water.vessel.volume, charge: rig.water.static * (1 - (0.7 * severity)))
 end
+fault.call(:vessel_too_small) do |rig, severity|
+  had = rig.water.vessel or next # its membrane has failed: it takes nothing, whatever its size
+  rig.water.vessel = vessel.new(volume: had.volume * (1 - (0.9 * severity)), charge: had.charge)
+end
 fault.call(:bubble_lost) { |rig, _| rig.show(:bubble_old) && rig.water.vessel = nil }
 fault.call(:no_expansion_control) { |rig, _| rig.show(:no_vessel) && rig.water.vessel = nil }
 fault.call(:regulator_failed) do |rig, severity|

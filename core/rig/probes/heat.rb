@@ -44,6 +44,9 @@ probe.call :turn_up do
   else hot.gas.valve.positive? && hot.gas.manifold > 100 ? :lights : :click
   end
 end
+probe.call(:control_kind) do
+  heater.ignition == :pilot_thermopile ? :electronic : :plain
+end
 probe.call(:loaded) { rig.seen?(:low_under_load) ? :low : :enough }
 probe.call(:status_light) { rig.seen?(:low_under_load) ? :dark : :blinking }
 probe.call :manifold do

@@ -75,6 +75,12 @@ probe.call :air_valve do
   quiet.water.vessel && quiet.water.vessel.charge < 10_000 ? :nothing : :air
 end
 probe.call(:vessel_present) { rig.seen?(:no_vessel) || heater.vessel == :none ? :none : :present }
+probe.call(:vessel_size) do
+  fitted = rig.water.vessel or next
+  fitted.volume < sound.water.vessel.volume * 0.9 ? :small : :enough
+end
+probe.call(:regulator_present) { heater.regulator == :no ? :none : :present }
+probe.call(:check_present) { heater.backflow == :yes ? :present : :none }
 probe.call(:bubble_age) { rig.seen?(:bubble_old) ? :long_ago : :recent }
 probe.call(:lever_wash) { rig.seen?(:grit) ? :dry : :stays }
 probe.call(:group_pressure) do

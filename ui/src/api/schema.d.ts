@@ -2165,12 +2165,18 @@ export interface components {
                 earlier?: boolean;
             }[];
             suspects: components["schemas"]["Suspect"][];
+            pairs: {
+                causes: string[];
+                title: string;
+                share: number;
+            }[];
             next: components["schemas"]["Proposal"][];
             settled: null | {
                 cause: string;
                 title: string;
                 because?: components["schemas"]["MaybeText"];
                 after: string;
+                lapses: string[];
                 job?: components["schemas"]["MaybeText"];
                 job_title?: components["schemas"]["MaybeText"];
                 parts: string[];

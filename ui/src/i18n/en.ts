@@ -539,6 +539,8 @@ export default {
     job: 'Job',
     after: 'After the repair',
     taken: 'Taken into this visit.',
+    repaired: 'Repaired: test again',
+    pairs: 'No single cause explains all of this. Two together would:',
     contradiction: 'This does not go together',
     again: 'No single cause shows all of it. Measure again what stands out:',
     measure: 'Measure again',

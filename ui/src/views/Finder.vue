@@ -135,6 +135,19 @@ async function getThere(operations: { id: string }[]) {
       return
   await router.push(`/visits/${props.id}`)
 }
+/** Repaired: what its cause showed in is asked again. */
+async function repaired(tests: string[]) {
+  if (props.id) for (const test of tests) await answer(test, null)
+  else
+    await go({
+      symptom: symptom.value,
+      ...Object.fromEntries(
+        Object.entries(answers.value)
+          .filter(([name]) => !tests.includes(name))
+          .map(([name, value]) => [`e.${name}`, value]),
+      ),
+    })
+}
 async function takeJob(job: string) {
   if (await ask(write('/api/visits/{id}/jobs', { id: props.id! }, { job }))) taken.value = job
 }
@@ -208,6 +221,14 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
               :active="active"
               @pick="(cause) => (active = active === cause ? null : cause)"
             />
+            <div v-if="found.pairs.length" class="pairs" role="note">
+              <b>{{ $t('finder.pairs') }}</b>
+              <ul>
+                <li v-for="one in found.pairs" :key="one.causes.join()">
+                  {{ one.title }} <span class="number soft">{{ percent(one.share) }}</span>
+                </li>
+              </ul>
+            </div>
             <ol class="suspects">
               <li
                 v-for="(one, index) in found.suspects"
@@ -278,6 +299,14 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
                 >{{ $t('jobs.take') }}</el-button
               >
               <p v-if="taken" class="soft">{{ $t('finder.taken') }}</p>
+              <button
+                v-if="!rig && found.settled.lapses.length"
+                type="button"
+                class="plain-button"
+                @click="repaired(found.settled.lapses)"
+              >
+                {{ $t('finder.repaired') }}
+              </button>
             </template>
             <template v-else-if="best">
               <h2>{{ $t('finder.next') }}</h2>
@@ -387,6 +416,13 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
   background: var(--defect-soft);
   color: var(--defect);
   padding: 8px 12px;
+  border-radius: 6px;
+}
+.pairs {
+  border-left: 5px solid var(--brass);
+  background: var(--sunk);
+  padding: 8px 12px;
+  margin: 8px 0;
   border-radius: 6px;
 }
 .told {
