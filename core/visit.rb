@@ -95,6 +95,12 @@ module Munimen
     # reducing valve its setting; nil while neither is known.
     def charge_target = (heater.regulator_setting if heater.unvented?) || quantity(:static_pressure)
 
+    # Whether the vessel is large enough: Work::VesselVolume, or nil where that cannot be said.
+    def vessel_size
+      cold = quantity(:cold_temperature) || Work::Durations::COLD
+      Work::VesselVolume.of(heater, rules:, supply: charge_target, cold:)
+    end
+
     # The last reading of a name that has not been corrected, or nil.
     def reading(name)
       (@latest ||= readings.reject(&:superseded).to_h { |reading| [reading.name, reading] })[name]
@@ -157,10 +163,10 @@ module Munimen
     end
 
     def done?(operation)
-      standing.any? { |step| step.operation == operation && step.outcome != :not_tested }
+      standing.any? { |step| step.operation == operation && step.done? }
     end
 
-    def not_tested = standing.select { |step| step.outcome == :not_tested }
+    def not_tested = standing.select(&:given_up?)
 
     # Steps that stand: what was undone is left out.
     def standing
@@ -227,11 +233,17 @@ module Munimen
     # or the named wrong).
     Observation =
       Struct.new(:id, :item, :finding, :note, :at, :by, :superseded, :seq, keyword_init: true)
-    # One operation done, :already_so, :not_tested with a reason, or an earlier step undone
-    # (`of`). `made`: effects that came from what had been read by then; nil where they are worked
-    # out from the readings.
+    # One operation done, :already_so, :not_tested with a reason, :left_apart with a reason (begun,
+    # and what it took apart left so), or an earlier step undone (`of`). `made`: effects that came
+    # from what had been read by then; nil where they are worked out from the readings.
     Step =
-      Struct.new(:id, :operation, :outcome, :reason, :at, :by, :of, :made, :seq, keyword_init: true)
+      Struct.new(
+        :id, :operation, :outcome, :reason, :at, :by, :of, :made, :seq, keyword_init: true
+      ) do
+        def done? = %i[done already_so].include?(outcome)
+        # Given up, with a reason.
+        def given_up? = %i[not_tested left_apart].include?(outcome)
+      end
     # A finding added by hand from the catalogue.
     Note = Struct.new(:id, :entry, :place, :at, :by, :text, :seq, keyword_init: true) do
       # [item, finding] where it is one of the inspection's.

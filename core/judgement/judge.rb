@@ -113,8 +113,9 @@ module Munimen
       def from_steps
         @visit.not_tested.map do |step|
           operation = Work::Operation[step.operation]
+          how = step.outcome == :left_apart ? "taken apart and left so" : "not done"
           Verdict.new(check: operation.id, part: operation.part, grade: :not_tested,
-                      because: because("#{operation.title}: not done. #{step.reason}"))
+                      because: because("#{operation.title}: #{how}. #{step.reason}"))
         end
       end
 

@@ -11,6 +11,15 @@ module Munimen
       REPLACED = "It is replaced on this visit."
       OUT = "Everybody is out until the emergency service has cleared it."
 
+      # What leaves the water or the gas of a heater open at a part taken out.
+      OPEN = {
+        "opening" => :removed,
+        "vessel" => :off,
+        "strainer" => :out,
+        "inlet_group" => :out,
+        "union" => :broken
+      }.freeze
+
       attr_reader :visit, :goals, :impossible, :superfluous
 
       # visit: a Visit. jobs: ids of its jobs; operations asked for besides are taken in.
@@ -45,7 +54,7 @@ module Munimen
       def made_safe
         return :leave_in_use if visit.look_only?
 
-        open = visit.state.any? { |name, value| name.start_with?("opening.") && value == :removed }
+        open = visit.state.any? { |name, value| OPEN[name.to_s.split(".").first]&.== value }
         leaks = @terms.value(Hazards::Hazard[:tank_leak]) != :none
         open || leaks ? :leave_drained : :leave_made_safe
       end
@@ -156,9 +165,17 @@ module Munimen
       def leaving
         @leaving ||= if out? then :evacuate
                      elsif visit.decision(:switch_off) == "refused" && unsafe? then :leave_in_use
-                     elsif unsafe? || breaks_off? then made_safe
+                     elsif unsafe? || breaks_off? || left_apart? then made_safe
                      else :leave_site
                      end
+      end
+
+      # Whether something that was taken apart on this visit stays so.
+      def left_apart?
+        visit.standing.any? do |step|
+          step.outcome == :left_apart &&
+            Work::Operation[step.operation].left_apart?(@terms.space, visit.state)
+        end
       end
 
       # Whether a danger is left that this visit does not put right.
@@ -174,11 +191,18 @@ module Munimen
       end
 
       def usable?(operation)
-        return false if operation.pure? || operation.last? || !operation.helper?
+        return false if operation.pure? || operation.last?
+        return false unless operation.helper? || put_together?(operation)
         return false unless operation.applies?(visit.heater)
         return false if operation.id == :make_safe && @terms.standing.empty?
 
         !read_already?(operation) && operation.forbidden_because(visit).nil?
+      end
+
+      # What was left apart before this visit is put together on the way.
+      def put_together?(operation)
+        !visit.settled_operations.include?(operation.id) &&
+          operation.left_apart?(@terms.space, visit.state)
       end
 
       # What has been read once is not read again on the way to something else.

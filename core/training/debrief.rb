@@ -30,7 +30,9 @@ module Munimen
             after: finder(evidence).left.size,
             could:
               test.outcomes.keys.to_h do |outcome|
-                [outcome, before.count { |one| !one.cause.excluded_by?(test, outcome, @exercise.heater) }]
+                [outcome, before.count do |one|
+                  !one.cause.excluded_by?(test, outcome, @exercise.heater)
+                end]
               end
           )
         end

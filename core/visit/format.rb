@@ -10,7 +10,7 @@ module Munimen
     #   Visit::Format.write(visit)            # => Hash
     class Format
       VERSION = 2
-      OUTCOMES = %i[done already_so not_tested undone].freeze
+      OUTCOMES = %i[done already_so not_tested left_apart undone].freeze
 
       def self.read(data) = new(data).visit
       def self.write(visit) = Written.of(visit)
@@ -141,9 +141,9 @@ module Munimen
               field: "steps.#{index}.outcome",
               code: :unknown_choice
             )
-          if outcome == :not_tested && row["reason"].to_s.strip.empty?
+          if %i[not_tested left_apart].include?(outcome) && row["reason"].to_s.strip.empty?
             raise Error.new(
-              "What was not tested needs its reason.",
+              "What was given up needs its reason.",
               field: "steps.#{index}.reason",
               code: :missing
             )

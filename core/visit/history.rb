@@ -90,6 +90,7 @@ module Munimen
 
       def took(step)
         return if step.outcome == :not_tested
+        return take_apart(step) if step.outcome == :left_apart
 
         take(step, Work::Operation[step.operation])
       end
@@ -105,6 +106,16 @@ module Munimen
         hazards(operation)
         @running.reject! { |wait| disturbed?(wait, operation, @state) }
         start_wait(operation, step, time) if operation.wait
+      end
+
+      # Begun and not finished: what was taken apart is so, and its joints are not proved.
+      def take_apart(step)
+        operation = Work::Operation[step.operation]
+        finish_waits(step.at && [step.at, @last].compact.max)
+        reopen
+        made = operation.apart.merge(operation.makes.slice(*Work::Operation::DISTURBED))
+        change(made)
+        first_values(made).each_key { |name| @recorded[name] = step.id }
       end
 
       # Whatever is done after leaving makes leaving owed again.

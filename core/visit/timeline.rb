@@ -42,7 +42,7 @@ module Munimen
       def before?(one, operation)
         last = @steps.each_index.select do |index|
           @standing[index] && @steps[index].operation == operation &&
-            @steps[index].outcome != :not_tested
+            @steps[index].done?
         end.last
         last ? place(one) <= last : false
       end

@@ -33,13 +33,15 @@ module Munimen
         ).round
       end
 
-      # Seconds to drain a part of the tank from the top.
+      # Seconds to drain a part of the tank from the top; worked out once for each size of tank.
       def drain(heater, share)
-        height = heater.tank_height
-        Physics::Drain
-          .new(area: heater.capacity.si / height, **HOSE)
-          .seconds(from: height, to: height * (1 - share))
-          .round
+        (@drains ||= {})[[heater.capacity.si, share]] ||= begin
+          height = heater.tank_height
+          Physics::Drain
+            .new(area: heater.capacity.si / height, **HOSE)
+            .seconds(from: height, to: height * (1 - share))
+            .round
+        end
       end
 
       # Seconds to fill an empty tank.

@@ -65,6 +65,7 @@ module Munimen
         @id = id
         @needs = {}
         @makes = {}
+        @makes_during = {}
         @reads = []
         @cautions = []
         @hands_on = 30
@@ -85,7 +86,18 @@ module Munimen
 
       # What is otherwise only while it is being done, so that a wait that holds it would be
       # disturbed.
-      def makes_during(effects = nil) = effects ? @makes_during = effects : @makes_during || {}
+      def makes_during(effects = nil) = effects ? @makes_during.merge!(effects) : @makes_during
+
+      # What it takes apart and puts together again, as that is meanwhile: {variable: value}. Where
+      # it is broken off in the midst, it is left so.
+      def apart(conditions = nil)
+        return @apart || {} unless conditions
+
+        @apart = conditions
+        whole = conditions.to_h { |name, _| [name, StateSpace.values(name).first] }
+        makes(whole)
+        makes_during(conditions)
+      end
 
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
@@ -225,6 +237,14 @@ module Munimen
       # Effects once done in this visit: those always made, and those from what was read.
       def effects(visit, read = read_effects(visit)) = read.empty? ? makes : makes.merge(read)
       def read_effects(visit) = @makes_from_readings&.call(visit) || {}
+
+      # What has to be proved again after something was taken apart.
+      DISTURBED = %i[water_joints gas_joints lit_joints controls as_found].freeze
+
+      # Whether something that it takes apart is so in a state.
+      def left_apart?(space, state)
+        space.expand(apart).any? { |name, values| values.include?(state[name]) }
+      end
 
       # Changes nothing that another operation could need.
       def pure? = makes.empty? && wait.nil?

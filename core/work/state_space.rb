@@ -54,7 +54,7 @@ module Munimen
 
       ALWAYS = ->(_) { true }
       GAS = :gas?.to_proc
-      ELECTRICAL = ->(heater) { !heater.electric_sources.empty? }
+      FED = ->(heater) { !heater.feeds.empty? }
       COIL = :coil?.to_proc
       UNVENTED = :unvented?.to_proc
       VESSEL = :vessel?.to_proc
@@ -62,7 +62,7 @@ module Munimen
 
       # variable: [values, the first being that on arrival; when it applies]
       VARIABLES = {
-        covers: [%i[on off], ELECTRICAL],
+        covers: [%i[on off], FED],
         dial: [%i[as_found changed restored], ALWAYS],
         programmer: [%i[as_found changed restored], COIL],
         cock: [%i[open shut], GAS],
@@ -97,7 +97,7 @@ module Munimen
         inlet_group: [%i[in out], UNVENTED],
         two_port: [%i[auto manual], COIL],
         water_joints: [%i[proven disturbed], ALWAYS],
-        gas_joints: [%i[proven disturbed], ALWAYS],
+        gas_joints: [%i[proven disturbed], GAS],
         # those after the control, which hold gas only while it burns
         lit_joints: [%i[proven disturbed], GAS],
         controls: [%i[proven disturbed], ALWAYS],
@@ -150,6 +150,11 @@ module Munimen
       # Which of some conditions a state does not meet: {variable => [values]}.
       def unmet(conditions, state)
         expand(conditions).reject { |name, values| values.include?(state[name]) }
+      end
+
+      # The values that a variable, or every one of a group, may take, the first being the usual.
+      def self.values(name)
+        VARIABLES[name]&.first || GROUPS.fetch(name.to_s.split(".").first.to_sym).first
       end
 
       def self.member?(name) = MEMBERS.include?(name) || Hazards::Hazard.ids.include?(name)

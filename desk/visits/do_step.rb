@@ -81,16 +81,27 @@ module Munimen
         when "not_tested"
           never_given_up(work)
           @context.text!(reason, :reason, max: 300)
+        when "left_apart"
+          takes_apart!(work)
+          @context.text!(reason, :reason, max: 300)
+          competent!(visit, work)
+          Readiness.new(visit, work).check!(found_so: false, override:)
         when "done", "already_so"
           competent!(visit, work)
           Readiness.new(visit, work).check!(found_so: outcome == "already_so", override:)
         else
           raise Error.new(
-            "outcome must be done, already_so or not_tested.",
+            "outcome must be done, already_so, not_tested or left_apart.",
             field: :outcome,
             code: :unknown_choice
           )
         end
+      end
+
+      def takes_apart!(work)
+        return unless work.apart.empty?
+
+        raise Refused.new("This takes nothing apart that could be left so.", code: :nothing_apart)
       end
 
       # Nobody goes without leaving it in one of the ways to leave.

@@ -104,7 +104,7 @@ module Munimen
         lacking =
           visit
             .standing
-            .reject { |step| step.outcome == :not_tested }
+            .reject(&:given_up?)
             .filter_map { |step| competence.missing(Work::Operation[step.operation]) }
             .first or return
         raise Refused.new("You cannot sign for this work. #{lacking[:text]}", code: :not_competent)

@@ -49,6 +49,7 @@ module Munimen
           claim_first: claim_first(operation),
           kept: kept?(operation),
           found_so: FoundSo.new(@visit, operation).may?,
+          takes_apart: !operation.apart.empty?,
           house_rules: house_rules(operation),
           calculators: calculators(operation),
           wait: wait(step.wait)

@@ -232,7 +232,7 @@ RSpec.describe Munimen::Faults::Finder do
   end
 
   # Common practice; handbook §13 and §18.
-  it "excludes no choked screen by how fast the pilot dies, asks for generator and cut-off first, " \
+  it "excludes no choked screen by how fast the pilot dies, asks generator and cut-off first, " \
      "and has a vessel that is too small among the causes" do
     %i[dies_at_once dies_soon].each do |way|
       dying = finder(:gas_storage, :pilot_out, { release: way })

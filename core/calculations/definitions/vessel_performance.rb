@@ -45,7 +45,7 @@ Munimen::Calculations::Calculation.define :vessel_performance do
     reached = vessel.pressure_with(expanded, supply)
     lifts = reached >= relief
     hot = [reached, relief].min
-    maximum, rule = most.fetch(units)
+    maximum, rule = most.fetch(units == :us ? :us : :england)
     maximum = i[:maximum_pressure].si if i[:maximum_pressure]
     high = hot > maximum
     say = ->(pascal) { Munimen::Measure::Quantity.new(:pressure, pascal).format(units) }
@@ -65,16 +65,12 @@ Munimen::Calculations::Calculation.define :vessel_performance do
       limit: say[lifts ? relief : maximum],
       source: lifts ? boyle : rule
     )
-    word =
-      if lifts then :reaches_the_relief_valve
-      else high ? :above_the_maximum : :holds
-      end
     {
       hot_pressure: hot,
       margin: relief - hot,
       water_before: vessel.water(supply),
       water_after: vessel.water(hot),
-      verdict: word,
+      verdict: lifts ? :reaches_the_relief_valve : :holds,
       judged: judged.verdict
     }
   end

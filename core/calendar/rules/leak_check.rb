@@ -12,7 +12,7 @@ Munimen::Calendar::Rule.define :leak_check do
     opened =
       visit
         .standing
-        .reject { |step| step.outcome == :not_tested }
+        .select(&:done?)
         .map { |step| Munimen::Work::Operation[step.operation] }
         .select do |operation|
           operation.makes[:water_joints] == :disturbed ||

@@ -38,7 +38,9 @@ t.call :high_limit,
        { set: "set", popped: "had popped" },
        minutes: 3,
        depth: :opened,
-       needs: [dead]
+       needs: [dead],
+       operation: [:press_high_limit],
+       seen: ->(visit) { { set: :set, tripped: :popped }[visit.choice(:high_limit_found)] }
 t.call :upper_volts,
        "Volts across the upper {element}, the thermostat calling",
        { full: "full", none: "none" },

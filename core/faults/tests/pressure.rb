@@ -185,8 +185,8 @@ Munimen::Faults::Test.define :vessel_size do
   minutes 3
   implies(&with_vessel)
   seen do |visit|
-    size = Munimen::Visit::VesselVolume.of(visit) or next
-    size.lifts? ? :small : :enough
+    size = visit.vessel_size or next
+    size.too_small? ? :small : :enough
   end
 end
 Munimen::Faults::Test.define :regulator_present do

@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :clean_burner do
   caution :gas_smell, :sharp
   applies_to(&:gas?)
   needs cock: :shut, heat: :off
+  apart burner_door: :open, union: :broken
   makes gas_joints: :disturbed, lit_joints: :disturbed, as_found: :no
   tools "Brush", "Vacuum"
   only_when_asked

@@ -14,6 +14,7 @@ Munimen::Work::Operation.define :clean_coil do
         heater_pressure: :zero,
         drain: :shut,
         level: :empty
+  apart "opening.coil": :removed
   makes coil_loop: :air, water_joints: :disturbed, as_found: :no
   materials "Gasket"
   calculator :coil

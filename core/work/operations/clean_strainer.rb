@@ -8,6 +8,7 @@ Munimen::Work::Operation.define :clean_strainer do
   because "A blocked strainer is the usual cause of weak hot water."
   applies_to(&:unvented?)
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero
+  apart strainer: :out
   makes water_joints: :disturbed, as_found: :no
   only_when_asked
   hands_on 240

@@ -8,7 +8,8 @@ Munimen::Work::Operation.define :let_pressure_down do
       "the pipes still presses. Leave it open."
   because "Only at zero water pressure does the {vessel} show its own charge."
   caution :scald
-  needs heater_supply: :shut, heat: %i[pilot off], heater_pressure: %i[live flowing]
+  needs heater_supply: :shut, heat: %i[pilot off], heater_pressure: %i[live flowing],
+recirculation: :off
   makes heater_pressure: :zero, air_path: :tap, air_in_pipes: :yes
   hands_on 60
 end

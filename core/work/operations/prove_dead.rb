@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :prove_dead do
       "each to {earth}; then every other feed. Tester on the proving unit again."
   because "A tester proved only before is no proof; a cylinder often has a second feed."
   caution :two_feeds
-  applies_to { |heater| heater.electric_sources.any? }
+  applies_to { |heater| heater.feeds.any? }
   needs feed: :off, lock: :on, covers: :on
   makes feed: :proved_dead, covers: :off
   read :tester_before, :choice, "Tester on the proving unit, before", choices: %i[works fails]

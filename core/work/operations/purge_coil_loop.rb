@@ -8,6 +8,7 @@ Munimen::Work::Operation.define :purge_coil_loop do
   because "An air-locked coil gives nothing up."
   applies_to(&:coil?)
   needs coil_loop: %i[air isolated]
+  apart two_port: :manual
   makes coil_loop: :live
   hands_on 300
 end

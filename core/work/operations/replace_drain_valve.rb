@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :replace_drain_valve do
         drain: :shut,
         hose: :off,
         level: :empty
+  apart "opening.drain_valve": :removed
   makes water_joints: :disturbed, as_found: :no
   materials "Full-bore drain valve", "Tape"
   only_when_asked

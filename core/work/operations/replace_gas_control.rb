@@ -16,6 +16,7 @@ Munimen::Work::Operation.define :replace_gas_control do
         heater_pressure: :zero,
         drain: :shut,
         level: :empty
+  apart "opening.gas_control": :removed, union: :broken
   makes gas_joints: :disturbed, lit_joints: :disturbed, water_joints: :disturbed, as_found: :no
   tools "Pipe wrench"
   materials "Gas control, the maker's"

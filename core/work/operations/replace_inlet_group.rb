@@ -13,6 +13,7 @@ Munimen::Work::Operation.define :replace_inlet_group do
         house_pressure: :zero,
         heater_supply: :shut,
         heater_pressure: :zero
+  apart inlet_group: :out
   makes water_joints: :disturbed, as_found: :no
   tools "Two spanners"
   materials "Inlet group, the maker's"

@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :replace_thermocouple do
   caution :gas_smell
   applies_to(&:standing_pilot?)
   needs cock: :shut, heat: :off
+  apart burner_door: :open
   makes gas_joints: :disturbed, lit_joints: :disturbed, as_found: :no
   tools "3/8 and 7/16 in spanners"
   materials "Thermocouple"

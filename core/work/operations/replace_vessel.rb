@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :replace_vessel do
   caution :heavy, :pressure
   applies_to(&:vessel?)
   needs heat: %i[pilot off], heater_supply: :shut, heater_pressure: :zero, static: :known
+  apart vessel: :off
   makes water_joints: :disturbed, charge: :set, air_valve: :tested, as_found: :no
   read :charge_set, :pressure, "Charge of the new one", point: :air_valve
   tools "Pump", "{Tire_gauge}"

@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :test_controls do
   applies_to(&:coil?)
   needs looked: :yes, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live
   after :fit_cylinder_thermostat
+  apart dial: :changed
   makes controls: :proven
   makes_during "heat.coil": :off
   read :chain_off, :choice, "Turned down", choices: %i[stops keeps_heating]

@@ -20,6 +20,7 @@ Munimen::Work::Operation.define :test_cut_out do
         heater_pressure: :live,
         air_in_pipes: :no,
         water_joints: :proven
+  apart cut_out: :tripped
   makes feed: :off, as_found: :no
   read :cut_out_opens, :choice, "With its circuit open, heat", choices: %i[stays_off comes_on]
   read :cut_out_resets,

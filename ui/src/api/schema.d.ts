@@ -1867,6 +1867,7 @@ export interface components {
             claim_first?: components["schemas"]["MaybeText"];
             kept?: boolean;
             found_so?: boolean;
+            takes_apart?: boolean;
             place?: components["schemas"]["MaybeText"];
             start: number;
             hands_on: number;
@@ -2367,7 +2368,7 @@ export interface components {
             id: components["schemas"]["Id"];
             operation: string;
             /** @enum {string} */
-            outcome: "done" | "already_so" | "not_tested";
+            outcome: "done" | "already_so" | "not_tested" | "left_apart";
             reason?: string;
             /** @description why a need of convenience is passed over */
             override?: string;

@@ -2,7 +2,7 @@
 // A visit: the steps in computed order, the step in hand, and what it means, all live.
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, asProblem, unwrap, type PlannedStep, type Visit } from '@/api/client'
+import { api, asProblem, unwrap, type PlannedStep, type Schemas, type Visit } from '@/api/client'
 import { outbox, write, writeInVisit } from '@/api/outbox'
 import { session } from '@/api/session'
 import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
@@ -105,7 +105,7 @@ const move = (by: number) => {
 }
 async function done(
   operation: string,
-  outcome: 'done' | 'already_so' | 'not_tested',
+  outcome: Schemas['StepDone']['outcome'],
   reason?: string,
   override?: string,
 ) {

@@ -2,8 +2,9 @@
 // The step in hand: why, how, cautions, what must be true first, and what is to be read, seen or
 // asked.
 import { computed, nextTick, onMounted, ref } from 'vue'
-import type { PlannedStep, Visit } from '@/api/client'
+import type { PlannedStep, Schemas, Visit } from '@/api/client'
 import DripTimer from './DripTimer.vue'
+import GivingUp from './GivingUp.vue'
 import { guides } from '@/components/guides'
 import InspectionList from './InspectionList.vue'
 import PartsPanel from './PartsPanel.vue'
@@ -20,7 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   done: [
     operation: string,
-    outcome: 'done' | 'already_so' | 'not_tested',
+    outcome: Schemas['StepDone']['outcome'],
     reason?: string,
     override?: string,
   ]
@@ -29,14 +30,6 @@ const emit = defineEmits<{
 const { send, read: keepReading } = useVisit()
 const { error: refused, run } = useRequest()
 
-const REASONS = [
-  'not_visible',
-  'no_access',
-  'refused',
-  'policy',
-  'not_applicable',
-  'unsafe',
-] as const
 const kept = new Map<string, InstanceType<typeof ReadingField>>()
 /**
  * The reading fields on the card in the order in which they are to be read, wherever a guide puts
@@ -53,8 +46,6 @@ const override = ref('')
 const looks = ref<InstanceType<typeof InspectionList>>()
 const doneButton = ref<HTMLButtonElement>()
 const givingUp = ref(false)
-const reason = ref('')
-const more = ref('')
 
 const unmet = computed(() => props.step.needs.filter((need) => !need.met))
 const passable = computed(() => unmet.value.length > 0 && unmet.value.every((need) => need.soft))
@@ -105,22 +96,8 @@ function passOver() {
 function decide(value: string) {
   if (props.step.decides) void send('decisions', { name: props.step.decides, value })
 }
-function keepReason() {
-  const text = [
-    reason.value ? REASON_TEXT[reason.value as (typeof REASONS)[number]] : '',
-    more.value.trim(),
-  ]
-    .filter(Boolean)
-    .join(': ')
-  if (text) emit('done', props.step.operation, 'not_tested', text)
-}
-const REASON_TEXT = {
-  not_visible: 'Not visible',
-  no_access: 'No access',
-  refused: 'Refused by the customer',
-  policy: 'House rule',
-  not_applicable: 'Does not apply',
-  unsafe: 'Unsafe to do',
+function giveUp(reason: string, apart: boolean) {
+  emit('done', props.step.operation, apart ? 'left_apart' : 'not_tested', reason)
 }
 
 // A guide leads from its top; a plain reading is the one thing that matters.
@@ -314,28 +291,7 @@ defineExpose({
         {{ $t('visit.notTested') }}
       </button>
     </div>
-    <form v-else class="stack giving-up" @submit.prevent="keepReason">
-      <b>{{ $t('visit.reason') }}</b>
-      <div class="row" role="radiogroup" :aria-label="$t('visit.reason')">
-        <button
-          v-for="one in REASONS"
-          :key="one"
-          type="button"
-          class="plain-button"
-          role="radio"
-          :aria-checked="reason === one"
-          @click="reason = one"
-        >
-          {{ $t(`visit.reasons.${one}`) }}
-        </button>
-      </div>
-      <el-input v-model="more" :placeholder="$t('visit.more')" :aria-label="$t('visit.more')" />
-      <div class="row">
-        <el-button type="primary" native-type="submit" :disabled="!reason && !more.trim()">{{
-          $t('visit.keep')
-        }}</el-button><el-button @click="givingUp = false">{{ $t('visit.cancel') }}</el-button>
-      </div>
-    </form>
+    <GivingUp v-else :apart="step.takes_apart ?? false" @keep="giveUp" @cancel="givingUp = false" />
     <p v-if="step.calculators?.length" class="row small">
       <RouterLink
         v-for="one in step.calculators"

@@ -15,7 +15,7 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
         <li v-for="step in visit.done" :key="step.step" :class="step.outcome">
           <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
             <path
-              v-if="step.outcome !== 'not_tested'"
+              v-if="['done', 'already_so'].includes(step.outcome)"
               d="M2 7 L6 11 L12 3"
               fill="none"
               stroke="currentColor"
@@ -117,7 +117,8 @@ h3 {
   flex: none;
   color: var(--sound);
 }
-.done .not_tested svg {
+.done .not_tested svg,
+.done .left_apart svg {
   color: var(--untested);
 }
 .took {

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+// Why a step is not done; and where it was begun, whether what it took apart stays so.
+import { ref } from 'vue'
+
+defineProps<{ apart: boolean }>()
+const emit = defineEmits<{ keep: [reason: string, apart: boolean]; cancel: [] }>()
+
+const REASONS = {
+  not_visible: 'Not visible',
+  no_access: 'No access',
+  refused: 'Refused by the customer',
+  policy: 'House rule',
+  not_applicable: 'Does not apply',
+  unsafe: 'Unsafe to do',
+} as const
+const names = Object.keys(REASONS) as (keyof typeof REASONS)[]
+const reason = ref<keyof typeof REASONS | ''>('')
+const more = ref('')
+const stays = ref(false)
+
+function keep() {
+  const text = [reason.value ? REASONS[reason.value] : '', more.value.trim()]
+    .filter(Boolean)
+    .join(': ')
+  if (text) emit('keep', text, stays.value)
+}
+</script>
+
+<template>
+  <form class="stack" @submit.prevent="keep">
+    <b>{{ $t('visit.reason') }}</b>
+    <div class="row" role="radiogroup" :aria-label="$t('visit.reason')">
+      <button
+        v-for="one in names"
+        :key="one"
+        type="button"
+        class="plain-button"
+        role="radio"
+        :aria-checked="reason === one"
+        @click="reason = one"
+      >
+        {{ $t(`visit.reasons.${one}`) }}
+      </button>
+    </div>
+    <el-input v-model="more" :placeholder="$t('visit.more')" :aria-label="$t('visit.more')" />
+    <el-checkbox v-if="apart" v-model="stays">{{ $t('visit.staysApart') }}</el-checkbox>
+    <div class="row">
+      <el-button type="primary" native-type="submit" :disabled="!reason && !more.trim()">{{
+        $t('visit.keep')
+      }}</el-button><el-button @click="emit('cancel')">{{ $t('visit.cancel') }}</el-button>
+    </div>
+  </form>
+</template>
