@@ -69,6 +69,20 @@ module Munimen
                       style: :bold,
                       overflow: :shrink_to_fit
         @pdf.move_down 32
+        work
+      end
+
+      # What was done, in two lines at most.
+      def work
+        return if @page[:done].empty?
+
+        @pdf.text_box "Done: #{@page[:done].join(", ")}",
+                      at: [0, @pdf.cursor],
+                      width: @pdf.bounds.width,
+                      height: 18,
+                      size: SMALL,
+                      overflow: :shrink_to_fit
+        @pdf.move_down 20
       end
 
       # As many as there is room for above the code; all are in the record.
@@ -106,8 +120,8 @@ module Munimen
       end
 
       def foot
-        following = @page[:next_dates].map { |one| one[:on].to_s }.min
-        @pdf.text_box "Next: #{following ? date(following) : "as agreed"}",
+        following = service
+        @pdf.text_box "Next service: #{following ? date(following) : "as agreed"}",
                       at: [0, QR - 2],
                       width: @pdf.bounds.width - QR - 4,
                       height: 26,
@@ -121,6 +135,12 @@ module Munimen
                       size: 6,
                       overflow: :shrink_to_fit
         code(@pdf.bounds.width - QR, QR)
+      end
+
+      # The day of the next service: not of a look at a joint or a charge in between.
+      def service
+        dates = @page[:next_dates].select { |one| one[:kind].to_s == "annual_service" }
+        dates.map { |one| one[:on].to_s }.min
       end
 
       # Black squares, so that any printer can do it.

@@ -79,6 +79,9 @@ module Munimen
           .as_hash(:due)
       end
 
+      # Whether something of a kind has ever been owed for a heater.
+      def ever?(heater_id, kind) = !@rows.where(heater_id:, kind:).empty?
+
       # A signed visit settles what it was meant for, every open finding that it looked at again,
       # and what it owes anew.
       def settle(heater_id:, at:, jobs:, checks:, kinds: [])

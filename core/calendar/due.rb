@@ -7,7 +7,8 @@ module Munimen
     #
     #   Due.after(visit, deficiencies, on: Date.new(2026, 11, 23)) # => [Item, …]
     module Due
-      Item = Struct.new(:kind, :on, :text, :grade, :job, :check, keyword_init: true)
+      # first: only where nothing of its kind has ever been owed for this heater.
+      Item = Struct.new(:kind, :on, :text, :grade, :job, :check, :first, keyword_init: true)
 
       module_function
 

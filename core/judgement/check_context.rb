@@ -48,6 +48,7 @@ module Munimen
       end
 
       def not_tested(text, measured: nil, source: nil)
+        text = @visit.words.say(text)
         verdict(:not_tested, [Verdict::Because.new(text:, measured: say(measured), source:)])
       end
 

@@ -44,10 +44,17 @@ module Munimen
       end
 
       def cases
-        @cases ||= [found, set, without].compact
+        @cases ||= open? ? [] : [found, set, without].compact
       end
 
       private
+
+      # An open system pushes back into the main: nothing here reaches the relief valve.
+      def open? = @heater.closed_system == :no
+
+      # What was charged, or is on record, is a vessel, whatever else the record says.
+      def vessel? = charge_read? || @heater.vessel == :external
+      def charge_read? = %i[vessel_charge charge_set].any? { |name| @visit.reading(name) }
 
       def units = @visit.units
       def relief = @heater.first_relief_pressure
@@ -144,7 +151,8 @@ module Munimen
       end
 
       def sentences
-        [closed_sentence, *cases.map { |one| sentence(one) }, comparison].compact.map do |text|
+        said = cases.map { |one| sentence(one) }
+        [closed_sentence, *said, volume_sentence, comparison].compact.map do |text|
           @visit.words.say(text)
         end
       end
@@ -182,9 +190,18 @@ module Munimen
         end
       end
 
+      def volume_sentence
+        return if open? || !charge_read? || @heater.vessel_volume
+
+        "The {vessel}'s volume is not on record: enter it from its plate, and this says what " \
+          "pressure the tank will reach."
+      end
+
       def comparison
-        peak, one = measured
-        return unless peak
+        peak = last_peak or return
+        return rising(peak) if open?
+
+        one = case_of_peak or return unread(peak)
 
         gap = peak.si - one.cycle_pressure.si
         if gap.abs <= Measure::Unit["psi"].to_si(8)
@@ -202,13 +219,29 @@ module Munimen
         end
       end
 
-      # The last peak measured, and the case that it belongs to.
-      def measured
-        after = @visit.quantity(:hot_peak_after)
-        return [after, cases.find { |one| one.name == :set } || cases.first] if after
+      def rising(peak)
+        return if peak.si - @supply.si < Measure::Unit["psi"].to_si(10)
 
-        before = @visit.quantity(:hot_peak_found)
-        before && [before, cases.find { |one| one.name == :found } || cases.last]
+        "Measured #{peak.format(units)} on a supply of #{@supply.format(units)}, though nothing " \
+          "seen closes this system: something does. Look for a check valve or a {regulator}."
+      end
+
+      def unread(peak)
+        missing = charge_read? ? "volume is not known" : "charge has not been read yet"
+        "Measured #{peak.format(units)}. The {vessel}'s #{missing}: it cannot be said what was to " \
+          "be expected."
+      end
+
+      # The last peak measured, and the case that it belongs to; nil where a vessel is there of
+      # which too little is known.
+      def last_peak = @visit.quantity(:hot_peak_after) || @visit.quantity(:hot_peak_found)
+
+      def case_of_peak
+        name = @visit.quantity(:hot_peak_after) && @visit.reading(:charge_set) ? :set : :found
+        one = cases.find { |known| known.name == name } || cases.find do |known|
+          known.name == :found
+        end
+        one || (cases.last unless vessel?)
       end
     end
   end

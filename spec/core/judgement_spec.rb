@@ -380,6 +380,23 @@ RSpec.describe Munimen::Judgement do
       expect(without.to_h[:text].last).to include("found another way")
     end
 
+    # Handbook §24: unknown is not sound, and no water “has found another way” because of it.
+    it "compares nothing with a vessel of which too little is known, and asks for its volume" do
+      peak = { static_pressure: "62", tap_temperature: "120", hot_peak_found: "82" }
+      unread = meaning(**peak).to_h[:text]
+      expect(unread.last).to include("Measured 82 psi", "has not been read yet")
+      heater = gas(vessel: "none", vessel_volume: nil)
+      read = meaning(heater:, **peak, vessel_charge: ["40", zero]).to_h[:text]
+      expect(read.join).to include("volume is not on record").and(include("volume is not known"))
+      expect((unread + read).join).not_to include("found another way")
+    end
+
+    it "lets no open system drip, and doubts that it is open when it rises" do
+      open = { heater: gas(regulator: "no"), static_pressure: "62", tap_temperature: "120" }
+      expect(meaning(**open).to_h[:text].join).not_to match(/drips|reaches/)
+      expect(meaning(**open, hot_peak_found: "95").to_h[:text].last).to include("something does")
+    end
+
     it "waits for the supply, and does not pretend a system is closed that nothing closes" do
       expect(meaning(tap_temperature: "120").to_h).to be_nil
       open = meaning(heater: gas(regulator: "no"), static_pressure: "62").to_h
@@ -399,6 +416,7 @@ RSpec.describe Munimen::Judgement do
       expect(due.map { |item| [item.kind, (item.on - on).to_i] }).to contain_exactly(
         [:charge_recheck, 7],
         [:annual_service, 365],
+        [:flush, 365],
         [:deficiency, 30]
       )
     end

@@ -157,6 +157,15 @@ RSpec.describe Munimen::Desk do
     ).to include(left_off: "2026-11-23")
     expect(at[steps: done[:lay_paper]]).to include(leak_check: "2026-11-24")
     expect(at[steps: done[:renew_bubble]]).to include(bubble: "2028-05-24")
+    # the next flush by school, and a first look at an anode that nobody has seen
+    flushed = { steps: done[:flush_bursts], readings: { flush_result: "heavy" } }
+    expect(at[**flushed]).to include(flush: "2027-11-23")
+    expect(at[**flushed, house: { flush: "by_sediment" }]).to include(flush: "2027-05-23")
+    expect(at[house: { flush: "leave_old" }]).not_to have_key(:flush)
+    rod = { heater: build.gas(anode: "separate"), jobs: [:annual_safety] }
+    expect(at[**rod]).to include(anode: "2026-12-23")
+    seen = { readings: { anode_remaining: "0.6" }, house: { anode: "look_yearly" } }
+    expect(at[**rod, **seen]).to include(anode: "2027-11-23")
   end
 
   it "offers the job that puts right what has been found, and asks the maker first for a " \

@@ -16,11 +16,18 @@ Munimen::Calendar::Rule.define :anode do
     left = fresh ? 1.0 : visit.quantity(:anode_remaining)&.si
     next unless left || visit.jobs.intersect?(%i[annual_unvented annual_safety])
 
+    # Nobody has looked at it on record: due so many months after the heater was installed, within
+    # a month where that is past or not known.
+    unseen = lambda do |months|
+      installed = day(visit.heater.installed)
+      due = [installed ? installed >> months : today, today + 30].max
+      on(due, "Look at the anode: on record nobody has.", first: true)
+    end
     case visit.rules.choice(:anode)
     when :replace_yearly
       in_days(365, "Replace the anode: yearly, by house rule.", job: :replace_anode)
     when :look_yearly
-      in_days(365, "Look at the anode.") if left
+      left ? in_days(365, "Look at the anode.") : unseen[12]
     when :by_estimate
       fitted = day(visit.heater.installed) unless fresh
       life =
@@ -29,7 +36,9 @@ Munimen::Calendar::Rule.define :anode do
           :replace_by
         ]
       unless life && life[:likely]
-        next(in_days(3 * 365, "Look at the anode: three years after it was fitted.") if left)
+        next unseen[36] unless left
+
+        next in_days(3 * 365, "Look at the anode: three years after it was fitted.")
       end
 
       first, likely =
