@@ -195,8 +195,18 @@ module Munimen
         return false unless operation.helper? || put_together?(operation)
         return false unless operation.applies?(visit.heater)
         return false if operation.id == :make_safe && @terms.standing.empty?
+        return false if given_up?(operation) && !leads_out?(operation)
 
         !read_already?(operation) && operation.forbidden_because(visit).nil?
+      end
+
+      # What somebody could not or would not do is not planned again on the way to something else;
+      # on the way to leaving it is.
+      def given_up?(operation) = visit.not_tested.any? { |step| step.operation == operation.id }
+
+      def leads_out?(operation)
+        wanted = @terms.needs(Work::Operation[leaving])
+        @terms.makes(operation).any? { |name, values| values.intersect?(wanted[name] || []) }
       end
 
       # What was left apart before this visit is put together on the way.

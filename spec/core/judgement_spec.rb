@@ -416,7 +416,6 @@ RSpec.describe Munimen::Judgement do
       expect(due.map { |item| [item.kind, (item.on - on).to_i] }).to contain_exactly(
         [:charge_recheck, 7],
         [:annual_service, 365],
-        [:flush, 365],
         [:deficiency, 30]
       )
     end

@@ -2,7 +2,7 @@
 
 # Handbook §11 and §20: yearly, by what came out, or an old one never flushed is left alone.
 Munimen::Calendar::Rule.define :flush do
-  comes_from "the tank was flushed, or an annual visit by a house that flushes yearly"
+  comes_from "the tank was flushed"
   moved_by "the house rule on flushing, and what came out"
   ended_by "the next flush"
   source Munimen::Source.common_practice("yearly; what came out sets the next")
@@ -12,7 +12,6 @@ Munimen::Calendar::Rule.define :flush do
     next unless Munimen::Work::Job.fitting(visit.heater).include?(Munimen::Work::Job[:flush])
 
     out = visit.choice(:flush_result) if visit.done?(:flush_bursts)
-    annual = visit.jobs.intersect?(%i[annual_unvented annual_safety])
     case visit.rules.choice(:flush)
     when :by_sediment
       months = { clear: 24, flecks: 12, grit: 12, heavy: 6 }[out] or next
@@ -20,7 +19,7 @@ Munimen::Calendar::Rule.define :flush do
     when :leave_old
       in_days(365, "Flush the tank: it has been flushed once, and stays clear by it.") if out
     else
-      in_days(365, "Flush the tank: yearly, by house rule.") if out || annual
+      in_days(365, "Flush the tank: yearly, by house rule.") if out
     end
   end
 end

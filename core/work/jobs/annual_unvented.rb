@@ -10,6 +10,7 @@ Munimen::Work::Job.define :annual_unvented,
                             read_flowing_pressure
                             read_tap_temperature
                             test_controls
+                            prove_thermostat
                             check_discharge_pipe
                             exercise_relief_valve
                             exercise_expansion_relief
