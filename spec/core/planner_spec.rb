@@ -218,6 +218,19 @@ RSpec.describe Munimen::Planning::Planner do
     expect(plan(failed).impossible.map(&:operation)).to eq([:set_vessel_charge])
   end
 
+  it "does not plan again, on the way to something else, what somebody could not do" do
+    given_up = Munimen::Visit::Step.new(
+      id: "s",
+      operation: :fit_gauge,
+      outcome: :not_tested,
+      reason: "No access"
+    )
+    plan = plan(visit(steps: [given_up]))
+    expect(plan.steps.map { |step| step.operation.id }).not_to include(:fit_gauge)
+    expect(plan.impossible.map(&:operation)).to include(:read_static_pressure)
+    expect(plan.steps.last.operation.id).to eq(:leave_site)
+  end
+
   it "goes on from where the visit stands, and counts down a running wait" do
     now = Time.utc(2026, 11, 23, 10)
     done =

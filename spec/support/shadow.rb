@@ -27,6 +27,18 @@ class Shadow
     replace_gas_control lower_supply thaw
   ].freeze
   ANODE = %i[inspect_anode].freeze
+  # What is out while an act is begun and not finished.
+  TAKEN_OUT = {
+    replace_relief_valve: :relief_valve,
+    replace_drain_valve: :drain_valve,
+    replace_gas_control: :gas_control,
+    clean_coil: :coil,
+    replace_vessel: :vessel,
+    clean_strainer: :strainer,
+    replace_inlet_group: :inlet_group,
+    clean_burner: :burner_door,
+    replace_thermocouple: :burner_door
+  }.freeze
 
   # What each act does, by hand and by eye.
   ACTS = {
@@ -148,7 +160,16 @@ class Shadow
     @act = id
     before(id)
     instance_exec(&ACTS[id]) if ACTS.key?(id)
+    @out -= [TAKEN_OUT[id]]
     DRAINS.key?(id) && (@level = DRAINS[id]).then { @drain = true }
+    after(id)
+  end
+
+  # Begun, and left with its part out.
+  def left_apart(id)
+    @act = id
+    before(id)
+    @out |= [TAKEN_OUT[id]].compact
     after(id)
   end
 
