@@ -95,6 +95,18 @@ module Munimen
     # reducing valve its setting; nil while neither is known.
     def charge_target = (heater.regulator_setting if heater.unvented?) || quantity(:static_pressure)
 
+    # Pressure on the water side of the vessel when a reading was taken: :zero, :flowing, :live or
+    # nil. The shut-off that counts is the one that isolates the vessel: where it sits before the
+    # heater's own valve, or has one of its own, the house has to be at zero as well.
+    def pressure_at_vessel(reading)
+      state = reading&.state or return
+      beside = heater.vessel_upstream == :yes ||
+               %i[valve_before upstream].include?(observation(:vessel_seen)&.finding)
+      return reading.pressure_state unless beside
+
+      state[:house_pressure]&.to_sym == :zero ? reading.pressure_state : state[:house_pressure]
+    end
+
     # Whether the vessel is large enough: Work::VesselVolume, or nil where that cannot be said.
     def vessel_size
       cold = quantity(:cold_temperature) || Work::Durations::COLD
@@ -225,8 +237,7 @@ module Munimen
         :seq,
         keyword_init: true
       ) do
-        # Whether the water side was at zero pressure when it was taken.
-        def at_zero_pressure? = state && state[:heater_pressure]&.to_sym == :zero
+        # Pressure of the water side when it was taken: :zero, :flowing, :live or nil.
         def pressure_state = state && state[:heater_pressure]&.to_sym
       end
     # One thing seen: item of InspectionItem, the finding (:sound, :not_visible, :not_applicable

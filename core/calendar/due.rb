@@ -7,8 +7,8 @@ module Munimen
     #
     #   Due.after(visit, deficiencies, on: Date.new(2026, 11, 23)) # => [Item, …]
     module Due
-      # first: only where nothing of its kind has ever been owed for this heater.
-      Item = Struct.new(:kind, :on, :text, :grade, :job, :check, :first, keyword_init: true)
+      # once: only where nothing of its kind has ever been owed for this heater.
+      Item = Struct.new(:kind, :on, :text, :grade, :job, :check, :once, keyword_init: true)
 
       module_function
 

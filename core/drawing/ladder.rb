@@ -60,7 +60,7 @@ module Munimen
 
       def charge
         [@visit.reading(:charge_set), @visit.reading(:vessel_charge)].compact
-          .find(&:at_zero_pressure?)
+          .find { |reading| @visit.pressure_at_vessel(reading) == :zero }
           &.quantity
       end
 

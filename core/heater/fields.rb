@@ -43,6 +43,7 @@ module Munimen
         backup_immersion: YES_NO,
         coil_control: %i[two_port circulator unknown],
         vessel: %i[external bubble none unknown],
+        vessel_upstream: YES_NO,
         regulator: YES_NO,
         backflow: YES_NO,
         pan: YES_NO,

@@ -71,7 +71,7 @@ module Munimen
 
       def found
         reading = @visit.reading(:vessel_charge)
-        charge = reading.quantity if reading && %i[zero flowing].include?(reading.pressure_state)
+        charge = reading.quantity if %i[zero flowing].include?(@visit.pressure_at_vessel(reading))
         if @visit.choice(:air_valve_emits) == :nothing
           charge = Measure::Quantity.new(:pressure, 0.0)
         end
@@ -82,7 +82,7 @@ module Munimen
 
       def set
         reading = @visit.reading(:charge_set)
-        reading&.at_zero_pressure? ? vessel_case(:set, reading.quantity) : nil
+        vessel_case(:set, reading.quantity) if @visit.pressure_at_vessel(reading) == :zero
       end
 
       def without = no_vessel(:without)
@@ -228,8 +228,8 @@ module Munimen
 
       def unread(peak)
         missing = charge_read? ? "volume is not known" : "charge has not been read yet"
-        "Measured #{peak.format(units)}. The {vessel}'s #{missing}: it cannot be said what was to " \
-          "be expected."
+        "Measured #{peak.format(units)}. The {vessel}'s #{missing}: it cannot be said what was " \
+          "to be expected."
       end
 
       # The last peak measured, and the case that it belongs to; nil where a vessel is there of
@@ -238,10 +238,8 @@ module Munimen
 
       def case_of_peak
         name = @visit.quantity(:hot_peak_after) && @visit.reading(:charge_set) ? :set : :found
-        one = cases.find { |known| known.name == name } || cases.find do |known|
-          known.name == :found
-        end
-        one || (cases.last unless vessel?)
+        known = cases.to_h { |one| [one.name, one] }
+        known[name] || known[:found] || (cases.last unless vessel?)
       end
     end
   end

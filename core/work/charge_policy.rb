@@ -6,6 +6,12 @@ module Munimen
     module ChargePolicy
       module_function
 
+      # What shuts the vessel off besides the heater's own valve: one that sits before that valve is
+      # isolated by the house's. {variable => value}
+      def isolation(heater)
+        heater.vessel_upstream == :yes ? { house_supply: :shut, house_pressure: :zero } : {}
+      end
+
       # Text why it cannot be set, or nil.
       def refusal(visit)
         return unless visit.choice(:air_valve_emits) == :water
@@ -18,7 +24,7 @@ module Munimen
       def superfluous(visit)
         charge = visit.reading(:vessel_charge)
         target = visit.charge_target
-        return unless charge&.at_zero_pressure? && target
+        return unless visit.pressure_at_vessel(charge) == :zero && target
         return if visit.choice(:air_valve_emits) == :nothing
 
         tolerance = visit.rules.limit(:charge_tolerance).at_most

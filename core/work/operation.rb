@@ -212,6 +212,9 @@ module Munimen
       # Needs that a house rule changes: a Hash from the rules in force.
       def needs_under_house_rules(&block) = @needs_under_house_rules = block
 
+      # Needs that a heater adds: a Hash from it.
+      def needs_on(&block) = @needs_on = block
+
       # As declared, it stays: what never changes is only expanded once (StateSpace#expand).
       def declared
         [needs, makes, @makes_during, @wait&.makes, @wait&.holds].each(&:freeze)
@@ -219,9 +222,10 @@ module Munimen
       end
 
       # -- use --------------------
-      def needs_under(rules)
-        more = @needs_under_house_rules&.call(rules)
-        more.nil? || more.empty? ? needs : needs.merge(more)
+      def needs_under(rules, heater = nil)
+        more = @needs_under_house_rules&.call(rules) || {}
+        more = more.merge(@needs_on.call(heater)) if heater && @needs_on
+        more.empty? ? needs : needs.merge(more)
       end
 
       def applies?(heater) = @applies.call(heater)

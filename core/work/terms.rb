@@ -85,7 +85,7 @@ module Munimen
 
       def settled = %i[none secured mended]
 
-      def declared(operation) = @space.expand(operation.needs_under(@rules))
+      def declared(operation) = @space.expand(operation.needs_under(@rules, @space.heater))
 
       def under_hazards(operation)
         needs = declared(operation).dup

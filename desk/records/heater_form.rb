@@ -13,8 +13,8 @@ module Munimen
         ],
         around: %i[
           ignition hood vent backup_immersion coil_control location water_supply vessel
-          vessel_volume regulator regulator_setting backflow anode pan mixing_valve recirculation
-          instructions_kept
+          vessel_volume vessel_upstream regulator regulator_setting backflow anode pan mixing_valve
+          recirculation instructions_kept
         ],
         relief: %i[
           relief_set_pressure relief_set_temperature relief_rating relief_probe relief_thread
@@ -26,6 +26,7 @@ module Munimen
       # field => the field that decides, and its values that make it pointless
       HIDDEN = {
         vessel_volume: [:vessel, %i[none bubble]],
+        vessel_upstream: [:vessel, %i[none bubble]],
         regulator_setting: [:regulator, %i[no]],
         expansion_relief_pressure: [:expansion_relief, %i[no]],
         immersion_power: [:backup_immersion, %i[no]]

@@ -83,7 +83,7 @@ module Munimen
       def owe
         open = @judge.deficiencies.reject { |verdict| accepted(verdict) }
         items = Calendar::Due.after(@visit, open, on: @visit.date).reject do |item|
-          item.first && @context.records.dues.ever?(heater_id, item.kind.to_s)
+          item.once && @context.records.dues.ever?(heater_id, item.kind.to_s)
         end
         settle(items)
         items.each { |item| add(item) }

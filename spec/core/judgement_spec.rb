@@ -310,6 +310,22 @@ RSpec.describe Munimen::Judgement do
     end
   end
 
+  # Handbook §7 and §22: the shut-off that isolates the vessel is the one that counts.
+  it "takes a charge for one only behind the valve that isolates the vessel" do
+    read = lambda do |house, **more|
+      state = { heater_pressure: :zero, house_pressure: house }
+      visit = visit(readings: { static_pressure: "62", vessel_charge: ["62", state] }, **more)
+      Munimen::Judgement::Judge.new(visit).verdicts.find { |one| one.check == :vessel_charge }.grade
+    end
+    upstream = { heater: gas(vessel_upstream: "yes") }
+    expect([read[:live], read[:live, **upstream], read[:zero, **upstream]]).to eq(
+      %i[sound not_tested sound]
+    )
+    expect(read[:live, seen: { vessel_seen: :valve_before }]).to eq(:not_tested)
+    plan = Munimen::Planning::Planner.new(visit(**upstream)).plan([:charge_recheck]).steps
+    expect(plan.map { |one| one.operation.id }).to include(:shut_house_supply, :read_vessel_charge)
+  end
+
   # Handbook §24: found without a measurement; Boyle by hand in spec/reference/vessel_spec.rb.
   it "finds a vessel that is too small for its tank before anything is read, and no usual one" do
     of = lambda do |volume, readings = {}|

@@ -21,7 +21,7 @@ Munimen::Calendar::Rule.define :anode do
     unseen = lambda do |months|
       installed = day(visit.heater.installed)
       due = [installed ? installed >> months : today, today + 30].max
-      on(due, "Look at the anode: on record nobody has.", first: true)
+      on(due, "Look at the anode: on record nobody has.", once: true)
     end
     case visit.rules.choice(:anode)
     when :replace_yearly

@@ -81,7 +81,7 @@ Munimen::Faults::Test.define :charge do
   seen do |visit|
     reading = visit.reading(:vessel_charge)
     target = visit.charge_target
-    next unless reading&.at_zero_pressure? && target
+    next unless visit.pressure_at_vessel(reading) == :zero && target
 
     share = reading.quantity.si / target.si
     if share < 0.25 then :flat

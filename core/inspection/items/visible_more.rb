@@ -356,6 +356,14 @@ look.call :vessel_seen,
             14,
             "Somebody could shut the small safety tank off.",
             "Take the valve out, or seal it open."
+          ],
+          upstream: [
+            "It sits before the {heater}'s own valve",
+            :advice,
+            practice.call("the valve of the house isolates it, not that of the tank"),
+            365,
+            "The small tank works, but it is shut off with the house.",
+            "Its charge is read with the house supply shut."
           ]
 look.call :regulator_seen,
           :regulator,

@@ -6,7 +6,7 @@ Munimen::Judgement::Check.define :charge_set, part: :vessel do
     charge = visit.reading(:charge_set)
     target = visit.charge_target
     limit = visit.rules.limit(:charge_tolerance)
-    unless charge.at_zero_pressure?
+    unless visit.pressure_at_vessel(charge) == :zero
       next not_tested(
         "#{say(charge.quantity)} was set against live water, so it is not the charge. " \
         "Bring the water side to zero and set it again.",

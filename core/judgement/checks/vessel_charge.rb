@@ -8,13 +8,13 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
     charge = visit.reading(:vessel_charge)
     target = visit.charge_target
     pressure = charge.quantity
-    state = charge.pressure_state
+    state = visit.pressure_at_vessel(charge)
     practice = Munimen::Source.common_practice("charge is read with the water side at zero")
     unless %i[zero flowing].include?(state)
       next not_tested(
         "#{say(pressure)} is the system's pressure, not the charge: it was read against live " \
         "water. " \
-        "Bring the water side to zero and read again.",
+        "Bring the water side to zero, by the valve that isolates the {vessel}, and read again.",
         measured: pressure,
         source: practice
       )

@@ -8,7 +8,7 @@ line.call :charge do
   kind :pressure
   error 2, "psi"
   value do |visit|
-    (read = visit.reading(:vessel_charge)) && read.at_zero_pressure? ? read.quantity : nil
+    visit.pressure_at_vessel(read = visit.reading(:vessel_charge)) == :zero ? read.quantity : nil
   end
   left { |visit| visit.quantity(:charge_set) }
   # The supply of the day, give or take what is allowed.

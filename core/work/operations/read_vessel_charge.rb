@@ -14,6 +14,7 @@ Munimen::Work::Operation.define :read_vessel_charge do
   needs_under_house_rules do |rules|
     rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {}
   end
+  needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes charge: :known
   read :vessel_charge, :pressure, "Air charge as found", point: :air_valve
   house_rules :charge_method

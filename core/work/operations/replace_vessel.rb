@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :replace_vessel do
   applies_to(&:vessel?)
   needs heat: %i[pilot off], heater_supply: :shut, heater_pressure: :zero, static: :known
   apart vessel: :off
+  needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes water_joints: :disturbed, charge: :set, air_valve: :tested, as_found: :no
   read :charge_set, :pressure, "Charge of the new one", point: :air_valve
   tools "Pump", "{Tire_gauge}"

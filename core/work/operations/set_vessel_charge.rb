@@ -13,6 +13,7 @@ Munimen::Work::Operation.define :set_vessel_charge do
   caution :pressure
   applies_to(&:vessel?)
   needs heater_pressure: :zero, charge: :known, static: :known, air_valve: :tested
+  needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes charge: :set, as_found: :no
   read :charge_set, :pressure, "Charge as set", point: :air_valve
   forbidden { |visit| Munimen::Work::ChargePolicy.refusal(visit) }

@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :test_air_valve do
   needs_under_house_rules do |rules|
     rules.choice(:charge_method) == :taps_open ? { heater_pressure: %i[flowing zero] } : {}
   end
+  needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes air_valve: :tested
   read :air_valve_emits, :choice, "At the air valve", choices: %i[air water nothing]
   hands_on 15

@@ -270,6 +270,7 @@ export default {
     element_voltage: 'Element voltage',
     vessel: 'Expansion tank',
     vessel_volume: 'Tank volume',
+    vessel_upstream: 'Before the heater’s own valve',
     regulator: 'Pressure regulator',
     regulator_setting: 'Regulator setting',
     backflow: 'Backflow preventer or check',
