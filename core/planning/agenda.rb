@@ -133,7 +133,7 @@ module Munimen
 
         return REPLACED if @asked.intersect?(operation.spared_by)
 
-        operation.superfluous_because(visit)
+        LongHeat.put_off(operation, visit) || operation.superfluous_because(visit)
       end
 
       # Everybody has to go, and nobody has come back cleared.

@@ -16,6 +16,7 @@ module Munimen
         water_by: nil,
         anode_alloy: nil,
         switch_off: %w[agreed refused],
+        long_heat: %w[now return],
         outcome: %w[in_service in_service_with_limits left_off against_advice evacuated],
         outcome_reason: nil
       }.freeze

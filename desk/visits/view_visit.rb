@@ -126,6 +126,7 @@ module Munimen
           tools: listed(visit, resources.tools),
           materials: listed(visit, resources.materials),
           water_by: by.empty? ? nil : by,
+          long_heat: Planning::LongHeat.of(plan, visit),
           put_off:
             visit.put_off.map { |job, reason| { job:, title: title(visit, job), reason: } }
         }

@@ -18,6 +18,20 @@ RSpec.describe Munimen::Planning::Planner do
   def ids(plan) = plan.steps.map { |step| step.operation.id }
   def order(plan, *names) = expect(ids(plan) & names).to eq(names)
 
+  # Handbook §24 of long heatings: begun first or put off, by choice.
+  it "offers to come back for what only hours of heating can show" do
+    drained = visit(heater: electric, jobs: %i[annual_safety flush])
+    planner = ->(one) { Munimen::Planning::Planner.new(one).plan(one.jobs) }
+    plan = planner[drained]
+    expect(Munimen::Planning::LongHeat.of(plan, drained)[:seconds]).to be > 5400
+    later = drained.with(decisions: { "long_heat" => "return" })
+    short = planner[later]
+    expect(short.superfluous.map(&:operation)).to include(:read_hot_peak_after)
+    expect(short.total).to be < plan.total - 5400
+    due = Munimen::Calendar::Due.after(later, [], on: Date.new(2026, 11, 23))
+    expect(due.find { |item| item.kind == :long_heat }).to have_attributes(job: :pressure_check)
+  end
+
   it "lets air in through the relief valve where the house rule says so, and shuts it before any " \
      "water comes" do
     plan, = plan(%i[flush], house: { drain_air: "relief_valve" })

@@ -14,6 +14,8 @@ Munimen::Work::Operation.define :open_heater_supply do
         air_path: :tap,
         discharge_pipe: :on,
         vessel: :fitted,
+        strainer: :in,
+        inlet_group: :in,
         house_supply: :open
   secures
   makes heater_supply: :open, heater_pressure: :flowing

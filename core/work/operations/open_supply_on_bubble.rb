@@ -12,6 +12,10 @@ Munimen::Work::Operation.define :open_supply_on_bubble do
         relief: :shut,
         drain: :shut,
         opening: :fitted,
+        discharge_pipe: :on,
+        strainer: :in,
+        inlet_group: :in,
+        house_supply: :open,
         level: :full
   makes heater_supply: :open, heater_pressure: :live, air_path: :shut, air_in_pipes: :no
   hands_on 45

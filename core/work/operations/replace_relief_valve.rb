@@ -15,7 +15,7 @@ Munimen::Work::Operation.define :replace_relief_valve do
         discharge_pipe: :off,
         level: %i[below_relief_port below_upper_element below_lower_element empty]
   apart "opening.relief": :removed
-  makes water_joints: :disturbed, as_found: :no
+  makes water_joints: :disturbed, as_found: :no, drip_watch: :finished
   house_rules :thread_seal
   tools "Pipe wrench"
   materials "Relief valve that matches", "Tape and compound"

@@ -1987,6 +1987,10 @@ export interface components {
                 tools: string[];
                 materials: string[];
                 water_by: components["schemas"]["MaybeText"];
+                long_heat: null | {
+                    seconds: number;
+                    decision: components["schemas"]["MaybeText"];
+                };
                 put_off: {
                     job: string;
                     title: string;

@@ -14,6 +14,7 @@ import FinishPanel from '@/components/visit/FinishPanel.vue'
 import JobsPanel from '@/components/visit/JobsPanel.vue'
 import KeysHelp from '@/components/common/KeysHelp.vue'
 import MeaningPanel from '@/components/visit/MeaningPanel.vue'
+import LongHeat from '@/components/visit/LongHeat.vue'
 import RunningWaits from '@/components/visit/RunningWaits.vue'
 import SafetyLadder from '@/components/charts/SafetyLadder.vue'
 import SectionDrawing from '@/components/charts/SectionDrawing.vue'
@@ -295,6 +296,10 @@ const abnormal = computed(() => visit.value?.state ?? [])
             @go="choose"
             @over="(operation) => done(operation, 'already_so')"
             @end="load"
+          />
+          <LongHeat
+            v-if="visit.outlay.long_heat && visit.status === 'open'"
+            :heat="visit.outlay.long_heat"
           />
           <p v-if="visit.status === 'booked'" class="panel">
             <el-button type="primary" size="large" @click="send('start', {})">{{
