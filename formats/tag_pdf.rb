@@ -15,6 +15,8 @@ module Munimen
       SMALL = 6.2
       TITLE = 80
       MEASURED = 42
+      # What a result as left takes the place of.
+      AS_LEFT = { "vessel_charge" => "charge_set", "hot_peak_found" => "hot_peak_after" }.freeze
 
       # page: as Desk::ReportPage gives it; address: of the record.
       def initialize(page, address)
@@ -85,9 +87,14 @@ module Munimen
         @pdf.move_down 20
       end
 
+      def as_left
+        there = @page[:results].map { |one| one[:check].to_s }
+        @page[:results].reject { |one| there.include?(AS_LEFT[one[:check].to_s]) }
+      end
+
       # As many as there is room for above the code; all are in the record.
       def results
-        @page[:results].each do |one|
+        as_left.each do |one|
           word = ReportPdf::WORDS.fetch(one[:state].to_sym)
           height = @pdf.height_of(one[:title], width: TITLE, size: SMALL) + 1
           break if @pdf.cursor - height < QR + 4

@@ -40,14 +40,17 @@ RSpec.describe "The fault finder", type: :feature do
 
   it "says why one is out, and what to measure again when it does not go together" do
     sign_in
-    go "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=hot"
+    go "/faults?kind=unvented_indirect&symptom=relief_drips&e.drip_temperature=hot"
     find(".suspects li.out button", text: "has lost its charge").click
     expect(page).to have_css(".why", text: "Ruled out").and have_css(
       ".why",
       text: "cold or luke-warm"
     )
-    go "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=hot&e.tap_temperature=as" \
-       "_set&e.thermostat_down=stops&e.lever_wash=dry&e.charge=flat"
+    two = "/faults?kind=gas_storage&symptom=pilot_out&e.release=dies_soon&e.generator=weak" \
+          "&e.eco=open"
+    go two
+    expect(page).to have_css(".pairs", text: "No single cause explains all of this")
+    go "#{two}&e.link=open&e.windy=yes"
     expect(page).to have_css("h2", text: "This does not go together")
     first("button", text: "Measure again").click
     expect(page).to have_no_css(".contradiction")

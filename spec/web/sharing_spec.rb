@@ -183,7 +183,7 @@ RSpec.describe Munimen::Web do
     expect([pdf.page_count, width.round, height.round]).to eq([1, 62, 100])
     expect(pdf.page(1).text).to include("Serviced November 23, 2026").and match(
       /Water pressure\s+61 psi\s+Sound/
-    ).and include("Next: ")
+    ).and include("Next service:")
     evil = office.uuid
     send_json(:post, "/api/customers", { id: evil, name: "Eve; a, b\nEND:VCARD", phone: "555" })
     card = get("/api/customers/#{evil}/customer.vcf").body
