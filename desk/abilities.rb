@@ -13,6 +13,7 @@ module Munimen
         house_rules: %i[owner],
         instruments: %i[owner],
         mail_server: %i[owner],
+        operate: %i[owner plumber],
         parts: %i[owner office],
         people: %i[owner],
         records: %i[owner office plumber],

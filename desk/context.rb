@@ -50,6 +50,9 @@ module Munimen
       # Raises unless the person may do it: a name of Abilities.
       def may!(ability) = allow!(*Abilities::ROLES.fetch(ability))
 
+      # The side that this account signs for.
+      def signs_as = person[:role] == "inspector" ? "inspector" : "plumber"
+
       # The visit's row, refused when it has been signed.
       def open_visit!(id)
         open!(records.visits.find(id))
@@ -57,12 +60,7 @@ module Munimen
 
       # The same for a row that is at hand already.
       def open!(row)
-        if row[:status] == "signed"
-          raise Refused.new(
-            "This visit is signed and locked; what comes later joins it as an amendment.",
-            code: :signed
-          )
-        end
+        raise Refused.new(Store::Translated::SIGNED, code: :signed) if row[:status] == "signed"
         raise Refused.new("Start the visit first.", code: :not_started) if row[:status] == "booked"
 
         row

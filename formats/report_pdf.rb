@@ -248,7 +248,8 @@ module Munimen
         @pdf.start_new_page if @pdf.cursor < 150
         heading "Signatures"
         top = @pdf.cursor
-        %w[customer plumber].each_with_index do |who, index|
+        theirs = @data[:signatures].map { |one| one[:signer] }
+        ["customer", (theirs - ["customer"]).first || "plumber"].each_with_index do |who, index|
           one = @data[:signatures].find { |signature| signature[:signer] == who }
           @pdf.bounding_box([index * 260, top], width: 250, height: 84) { signature(who, one) }
         end
@@ -275,6 +276,8 @@ module Munimen
                elsif one[:refused] then "not signed – #{one[:refused]}"
                else "#{one[:name]}, #{date(one[:at])}"
                end
+        taken = "Taken on the account of #{one[:account]}" if one && one[:account]
+        @pdf.draw_text taken[0, 80], at: [0, 2], size: 6.5 if taken
         @pdf.draw_text "#{who.capitalize}: #{name}"[0, 70], at: [0, 12], size: 8.5
       end
 

@@ -6,6 +6,7 @@ module Munimen
   module Store
     # Opens the SQLite database: WAL, foreign keys, a busy timeout; brings its tables up to date.
     module Database
+      WAIT = 5000 # ms for the lock of another
       MIGRATIONS = File.join(ROOT, "store/migrations")
 
       module_function
@@ -15,11 +16,12 @@ module Munimen
         database = Sequel.connect(
           adapter: "sqlite",
           database: path,
-          timeout: 5000,
+          timeout: 0,
           max_connections: 8,
           foreign_keys: true,
           after_connect: method(:tune)
         )
+        database.extend(Translated)
         Sequel.extension :migration
         Sequel::Migrator.run(database, MIGRATIONS)
         database
@@ -30,7 +32,10 @@ module Munimen
       # that.
       #
       # Acknowledged writes survive a crash of the machine: synchronous is FULL.
+      # Who waits for the lock of another lets Ruby go on meanwhile: busy_handler_timeout, not the
+      # driver's own timeout, which holds every thread.
       def tune(connection)
+        connection.busy_handler_timeout = WAIT
         connection.execute("PRAGMA journal_mode = WAL")
         connection.execute("PRAGMA synchronous = FULL")
       end

@@ -15,6 +15,8 @@ module Munimen
       # Writes the bytes first, then the row; the same picture twice is one file.
       def add(bytes:, **attributes)
         @rows.insert(**attributes, hash: @files.write(bytes), bytes: bytes.bytesize)
+      rescue Sequel::UniqueConstraintViolation
+        raise unless written?(attributes[:id])
       end
 
       # The row with its bytes under :data. NotFound when there is none.

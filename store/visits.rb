@@ -70,8 +70,13 @@ module Munimen
 
       def written?(table, id) = !@database[table].where(id:).empty?
 
-      # Writes one row into readings, observations, steps, decisions, notes or signatures.
-      def write(table, attributes) = @database[table].insert(Values.kept(attributes))
+      # Writes one row into readings, observations, steps, decisions, notes or signatures, unless
+      # one of this id is there already, as where a request is sent twice at once.
+      def write(table, attributes)
+        @database[table].insert(Values.kept(attributes))
+      rescue Sequel::UniqueConstraintViolation
+        raise unless written?(table, attributes[:id])
+      end
 
       # A reading, unless one of this id is there already; tells whether it was new. It corrects
       # the one of its name that stood (by a trigger: one statement is one write).

@@ -47,6 +47,7 @@ module Munimen
       error Munimen::Error do
         status, document = Problem.of(env["sinatra.error"])
         content_type "application/problem+json"
+        headers "retry-after" => "1" if status == 503
         halt status, document
       end
 

@@ -23,13 +23,24 @@ module Munimen
 
       # The visit or heater that a request is about, if it is about one.
       def about
-        params["id"] || params["visit"] ||
+        (params["id"] || params["visit"])&.downcase ||
           (sent[:visit] if request.post? && request.path_info == "/api/diagnose")
       end
 
-      # The body, read as JSON.
+      UUID = /\A\h{8}-\h{4}-\h{4}-\h{4}-\h{12}\z/
+
+      # The body, read as JSON; an id is the same in capitals.
       def sent
-        @sent ||= JSON.parse(request.body.tap(&:rewind).read, symbolize_names: true)
+        @sent ||= small(JSON.parse(request.body.tap(&:rewind).read, symbolize_names: true))
+      end
+
+      def small(value)
+        case value
+        when Hash then value.transform_values { |one| small(one) }
+        when Array then value.map { |one| small(one) }
+        when UUID then value.downcase
+        else value
+        end
       end
 
       def id = params["id"].downcase

@@ -4,7 +4,8 @@ module Munimen
   module Web
     # Errors as RFC 9457 problem documents.
     module Problem
-      STATUS = { not_found: 404, forbidden: 403, not_signed_in: 401, bad_token: 403 }.freeze
+      STATUS = { busy: 503, not_found: 404, forbidden: 403, not_signed_in: 401,
+bad_token: 403 }.freeze
 
       module_function
 

@@ -8,9 +8,9 @@ module Munimen
 
       def call(visit_id, id:, entry:, place: nil, text: nil)
         @context.may!(:visit)
-        @context.open_visit!(visit_id)
         return if @context.records.visits.written?(:notes, id)
 
+        @context.open_visit!(visit_id)
         @context.records.visits.write(
           :notes,
           id:,

@@ -13,9 +13,9 @@ module Munimen
       # photograph.
       def call(visit_id, id:, subject:, data:)
         @context.may!(:visit)
-        @context.open_visit!(visit_id)
         return if @context.records.photos.written?(id)
 
+        @context.open_visit!(visit_id)
         if data.bytesize > LARGEST * 4 / 3
           raise Error.new(
             "The photo is larger than 4 MB; take a smaller one.",

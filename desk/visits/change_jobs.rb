@@ -21,6 +21,8 @@ module Munimen
       end
 
       def put_off(visit_id, id:, job:, reason:)
+        return if @context.records.visits.written?(:decisions, id)
+
         row, jobs = changeable(visit_id)
         known = Work::Job[job]
         unless jobs.include?(known.id)
@@ -38,8 +40,6 @@ module Munimen
         end
 
         text = @context.text!(reason, :reason, max: 300)
-        return if @context.records.visits.written?(:decisions, id)
-
         write(row, jobs - [known.id])
         note(visit_id, id, known, text)
       end

@@ -9,10 +9,10 @@ module Munimen
 
       def call(visit_id, id:, name:, value:)
         @context.may!(:visit)
-        @context.open_visit!(visit_id)
-        checked(name.to_s, value)
         return if @context.records.visits.written?(:decisions, id)
 
+        @context.open_visit!(visit_id)
+        checked(name.to_s, value)
         @context.records.visits.write(
           :decisions,
           id:,

@@ -10,9 +10,9 @@ module Munimen
 
       def call(visit_id, id:, operation:, outcome:, reason: nil, override: nil, at: nil)
         @context.may!(:visit)
-        row = @context.open_visit!(visit_id)
         return if @context.records.visits.written?(:steps, id)
 
+        row = @context.open_visit!(visit_id)
         time = @context.done_at(at, not_before: row[:started_at])
         visit = @context.records.visits.load(visit_id, now: time)
         work = Work::Operation[operation]
@@ -35,10 +35,10 @@ module Munimen
 
       # Undoes the last step that stands.
       def undo(visit_id, id:)
-        @context.may!(:visit)
-        @context.open_visit!(visit_id)
+        @context.may!(:operate)
         return if @context.records.visits.written?(:steps, id)
 
+        @context.open_visit!(visit_id)
         visit = @context.records.visits.load(visit_id, now: @context.now)
         last = visit.standing.last or
           raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
@@ -82,11 +82,13 @@ module Munimen
           never_given_up(work)
           @context.text!(reason, :reason, max: 300)
         when "left_apart"
+          @context.may!(:operate)
           takes_apart!(work)
           @context.text!(reason, :reason, max: 300)
           competent!(visit, work)
           Readiness.new(visit, work).check!(found_so: false, override:)
         when "done", "already_so"
+          @context.may!(:operate) if work.operates?
           competent!(visit, work)
           Readiness.new(visit, work).check!(found_so: outcome == "already_so", override:)
         else

@@ -10,6 +10,9 @@ module Munimen
       # screen, if any. What somebody else saw otherwise meanwhile is not written over unseen.
       def call(visit_id, items:, at: nil)
         @context.may!(:visit)
+        items = items.reject { |item| @context.records.visits.written?(:observations, item[:id]) }
+        return if items.empty?
+
         row = @context.open_visit!(visit_id)
         time = @context.stamp(@context.done_at(at, not_before: row[:started_at]))
         seen = items.map { |item| checked(item) }
@@ -58,10 +61,8 @@ module Munimen
       end
 
       def write(visit_id, one, time)
-        visits = @context.records.visits
-        return if visits.written?(:observations, one[:id])
-
-        visits.write(:observations, visit_id:, at: time, account_id: @context.person[:id], **one)
+        account_id = @context.person[:id]
+        @context.records.visits.write(:observations, visit_id:, at: time, account_id:, **one)
       end
     end
   end

@@ -82,10 +82,12 @@ module Munimen
       def marks(visit) = Judgement::Marks.new(visit).to_h
 
       def signatures(visit_id)
+        people = @context.records.people
         @context.records.visits.rows(:signatures, visit_id).map do |row|
           {
             signer: row[:signer],
             name: row[:name],
+            account: people.find(row[:account_id])&.fetch(:name),
             refused: row[:refused],
             at: row[:at],
             strokes: row[:strokes]

@@ -7,55 +7,100 @@ module Munimen
     class Sign
       def initialize(context) = @context = context
 
+      TRIES = 5 # that others may write in between
+
       # signer: "customer" or "plumber". strokes: [[[x, y], …], …] drawn on the screen, each
-      # 0…1.
+      # 0…1. A customer gives a name and strokes, or refuses with a reason; a plumber signs with
+      # the account that is signed in, under its name.
       def call(visit_id, id:, signer:, name: nil, strokes: nil, refused: nil)
         @context.may!(:visit)
-        visits = @context.records.visits
-        return if visits.written?(:signatures, id)
+        given = checked(signer, name, strokes, refused)
+        TRIES.times do
+          return if @context.records.visits.written?(:signatures, id)
 
-        row = @context.open_visit!(visit_id)
-        check(signer, name, strokes, refused)
-        visit = visits.load(visit_id, now: @context.now)
-        ready!(visit)
-        if signer == "plumber"
-          customer_first!(visit_id)
-          competent!(visit)
+          row = @context.open_visit!(visit_id)
+          visit = ready(row, signer)
+          return if signed_as_judged?(row, visit, { id:, visit_id:, signer:, **given })
         end
-        @context.records.write do
-          visits.write(
-            :signatures,
-            id:,
-            visit_id:,
-            signer:,
-            name: @context.text!(name, :name, required: false),
-            at: @context.stamp,
-            strokes:,
-            refused: @context.text!(refused, :refused, max: 300, required: false),
-            account_id: @context.person[:id]
-          )
-          lock(row, visit) if signer == "plumber"
-        end
+        raise Busy
       end
 
       private
 
-      def check(signer, name, strokes, refused)
-        unless %w[customer plumber].include?(signer)
+      # The visit as it can be signed. Raises Refused naming what is missing.
+      def ready(row, signer)
+        visit = @context.records.visits.load(row[:id], now: @context.now)
+        ready!(visit)
+        if signer == "plumber"
+          customer_first!(row[:id])
+          competent!(visit)
+        end
+        visit
+      end
+
+      # Writes it, where nothing has been written to the visit since it was judged; false
+      # otherwise.
+      def signed_as_judged?(row, visit, attributes)
+        @context.records.write do
+          now = @context.open_visit!(row[:id])
+          next false unless now[:version] == row[:version]
+
+          customer = attributes[:signer] == "customer"
+          signer = customer ? "customer" : @context.signs_as
+          signs_once!(row[:id], signer)
+          @context.records.visits.write(
+            :signatures,
+            **attributes,
+            signer:,
+            at: @context.stamp,
+            account_id: @context.person[:id]
+          )
+          lock(row, visit) unless customer
+          true
+        end
+      end
+
+      def signs_once!(visit_id, signer)
+        signed = @context.records.visits.rows(:signatures, visit_id)
+        return if signed.none? { |row| row[:signer] == signer }
+
+        raise Refused.new("The #{signer} has signed already.", code: :signed_already)
+      end
+
+      # {name:, strokes:, refused:} as they are kept.
+      def checked(signer, name, strokes, refused)
+        case signer
+        when "customer" then of_customer(name, strokes, refused)
+        when "plumber"
+          { name: @context.person[:name], strokes: drawn(strokes), refused: nil }
+        else
           raise Error.new(
             "signer must be customer or plumber.",
             field: :signer,
             code: :unknown_choice
           )
         end
-        return if signer == "customer" && !refused.to_s.strip.empty?
+      end
 
-        @context.text!(name, :name)
-        size = Array(strokes).sum { |stroke| Array(stroke).size }
-        if size < 2 && name.to_s.strip.size < 3
-          raise Error.new("The signature is missing.", field: :strokes, code: :missing)
+      def of_customer(name, strokes, refused)
+        why = @context.text!(refused, :refused, max: 300, required: false)
+        return { name: nil, strokes: nil, refused: why } if why
+
+        name = @context.text!(name, :name)
+        if points(strokes) < 2
+          raise Error.new(
+            "The customer's signature is missing: drawn on the screen, or refused with a reason.",
+            field: :strokes,
+            code: :missing
+          )
         end
-        return unless size > 5000
+        { name:, strokes: drawn(strokes), refused: nil }
+      end
+
+      def points(strokes) = Array(strokes).sum { |stroke| Array(stroke).size }
+
+      def drawn(strokes)
+        return strokes unless points(strokes) > 5000
 
         raise Error.new("The signature has too many points.", field: :strokes, code: :too_long)
       end

@@ -80,9 +80,11 @@ module Munimen
         )
       end
 
-      # An inspector's visit only looks.
+      # An inspector's visit only looks, whoever starts it.
       def house_rules(row)
-        return row[:house_rules] unless @context.person[:role] == "inspector"
+        whose = @context.records.people.find(row[:account_id]) if row[:account_id]
+        return row[:house_rules] unless (whose || @context.person)[:role] == "inspector" ||
+                                        @context.person[:role] == "inspector"
 
         row[:house_rules].merge("operate" => "look_only")
       end

@@ -21,6 +21,8 @@ module Munimen
         corrects: :whatever
       )
         @context.may!(:visit)
+        return as_before(visit_id, id) if @context.records.visits.written?(:readings, id)
+
         visit = @context.records.visits.load(
           visit_id,
           now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) }
@@ -34,15 +36,24 @@ module Munimen
           state: visit.state,
           at: @context.stamp(visit.now)
         )
-        if write(visit_id, visit, reading, method, instrument)
-          visit = visit.with_reading(reading)
-        else
-          reading = visit.reading(reading.name)
-        end
-        { reading:, verdicts: Judgement::Judge.of(visit).verdicts_using(reading.name), visit: }
+        return as_before(visit_id, id) unless write(visit_id, visit, reading, method, instrument)
+
+        judged(visit.with_reading(reading), reading)
       end
 
       private
+
+      # What a request that comes again is answered with.
+      def as_before(visit_id, id)
+        visit = @context.records.visits.load(visit_id, now: @context.now)
+        reading = visit.readings.find { |one| one.id == id } or
+          raise Error.new("This id is of another reading.", field: :id, code: :id_taken)
+        judged(visit, reading)
+      end
+
+      def judged(visit, reading)
+        { reading:, verdicts: Judgement::Judge.of(visit).verdicts_using(reading.name), visit: }
+      end
 
       def conflict(visit, name, id, corrects)
         other = corrects == :whatever ? nil : visit.reading(name.to_s.to_sym)

@@ -46,9 +46,10 @@ RSpec.describe "An inspection on the screen", type: :feature do
   end
 
   def sign
+    draw_signature
     find("[name=customer_name]").send_keys(:enter)
     expect(page).to have_content("Ada Brook signed")
-    find("[name=plumber_name]").send_keys(:enter)
+    find_button("Sign").send_keys(:enter)
     expect(page).to have_content("Signed and locked")
   end
 

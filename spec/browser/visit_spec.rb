@@ -69,9 +69,11 @@ RSpec.describe "A visit on the screen", type: :feature do
   end
 
   def sign_with_names
+    draw_signature
     find("[name=customer_name]").send_keys(:enter)
     expect(page).to have_content("Ada Brook signed")
-    find("[name=plumber_name]").send_keys(:enter)
+    expect(page).to have_content("Signed in as Plumber")
+    find_button("Sign").send_keys(:enter)
     expect(page).to have_content("Signed and locked")
   end
 

@@ -52,6 +52,23 @@ module AtTheScreen
 
   def go(path) = page.visit(path)
   def press(*keys) = page.driver.browser.keyboard.type(*keys)
+
+  # A stroke across the first pad.
+  def draw_signature
+    box = page.evaluate_script(<<~JS)
+      (() => {
+        const pad = document.querySelector('.pad svg')
+        pad.scrollIntoView({ block: 'center' })
+        const { x, y, width, height } = pad.getBoundingClientRect()
+        return { x, y, width, height }
+      })()
+    JS
+    mouse = page.driver.browser.mouse
+    across = ->(part) { { x: box["x"] + (box["width"] * part), y: box["y"] + (box["height"] / 2) } }
+    mouse.move(**across[0.2]).down
+    mouse.move(**across[0.4], steps: 3).move(**across[0.7], steps: 3).up
+  end
+
   def title = find("article h2", match: :first).text
 
   # Place by place, until nothing is open.

@@ -15,13 +15,11 @@ RSpec.describe Munimen::Web do
     {
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals],
       office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
-      work => %i[visitRules siteRules closeDeficiency],
+      work => %i[doStep undoStep visitRules siteRules closeDeficiency],
       visits => %i[
         startVisit
         takeReading
         look
-        doStep
-        undoStep
         decide
         addNote
         sign

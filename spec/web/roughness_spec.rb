@@ -22,6 +22,16 @@ RSpec.describe Munimen::Web::App do
     @token = nil
   end
 
+  it "takes an id in capitals for the same id" do
+    visit = office.start
+    id = office.uuid
+    [id, id.upcase].each do |one|
+      post_json("/api/visits/#{visit.upcase}/notes", { id: one, entry: "discharge_fall.trap" })
+      expect(last_response.status).to be_between(200, 204)
+    end
+    expect(office.records.visits.rows(:notes, visit).map { |row| row[:id] }).to eq([id])
+  end
+
   it "answers 300 seeded odd readings with 200 or 422, keeps only what it could read, and shows " \
      "no trace" do
     visit = office.start

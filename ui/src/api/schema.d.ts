@@ -2436,6 +2436,7 @@ export interface components {
                 name?: components["schemas"]["MaybeText"];
                 refused?: components["schemas"]["MaybeText"];
                 at: string;
+                account?: components["schemas"]["MaybeText"];
                 strokes?: null | number[][][];
             }[];
             page: {

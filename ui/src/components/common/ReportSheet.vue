@@ -15,6 +15,10 @@ const path = (strokes: number[][][]) =>
     .join(' ')
 /** Whether anything was left otherwise than it was found. */
 const mended = computed(() => props.report.page.results.some((one) => one.found))
+const sides = computed(() => [
+  'customer',
+  props.report.signatures.find((one) => one.signer !== 'customer')?.signer ?? 'plumber',
+])
 const signature = (who: string) => props.report.signatures.find((one) => one.signer === who)
 </script>
 
@@ -177,7 +181,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       </p>
     </section>
     <div class="two signatures">
-      <div v-for="who in ['customer', 'plumber'] as const" :key="who">
+      <div v-for="who in sides" :key="who">
         <svg
           v-if="signature(who)?.strokes"
           viewBox="0 0 300 100"
@@ -193,6 +197,9 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
               ? `${$t('report.notSigned')} – ${signature(who)?.refused}`
               : (signature(who)?.name ?? $t('report.notSigned'))
           }}</b>
+          <span v-if="signature(who)?.account" class="soft small">
+            {{ $t('report.account', { name: signature(who)!.account }) }}
+          </span>
         </p>
       </div>
     </div>

@@ -33,7 +33,7 @@ const customerName = ref(props.visit.place.customer)
 const customerStrokes = ref<[number, number][][]>([])
 const refusing = ref(false)
 const refusal = ref('')
-const plumberName = ref(session.person?.name ?? '')
+const mine = computed(() => session.person?.name ?? '')
 const plumberStrokes = ref<[number, number][][]>([])
 
 const signed = (who: string) => props.visit.signatures.find((one) => one.signer === who)
@@ -64,7 +64,7 @@ function sign(signer: 'customer' | 'plumber') {
   if (customer && refusing.value) return send('signatures', { signer, refused: refusal.value })
   return send('signatures', {
     signer,
-    name: customer ? customerName.value : plumberName.value,
+    ...(customer ? { name: customerName.value } : {}),
     strokes: customer ? customerStrokes.value : plumberStrokes.value,
   })
 }
@@ -196,7 +196,7 @@ function sign(signer: 'customer' | 'plumber') {
           <el-button
             type="primary"
             native-type="submit"
-            :disabled="refusing ? !refusal.trim() : !customerName.trim()"
+            :disabled="refusing ? !refusal.trim() : !customerName.trim() || !customerStrokes.length"
             >{{ $t('finish.sign') }}</el-button
           >
         </form>
@@ -204,13 +204,9 @@ function sign(signer: 'customer' | 'plumber') {
       <section v-if="signed('customer')" class="stack">
         <h3>{{ $t('finish.plumber') }}</h3>
         <form class="stack" @submit.prevent="sign('plumber')">
-          <label
-            >{{ $t('finish.name') }}<el-input v-model="plumberName" name="plumber_name"
-          /></label>
+          <p>{{ $t('finish.signedInAs', { name: mine }) }}</p>
           <SignaturePad v-model="plumberStrokes" />
-          <el-button type="primary" native-type="submit" :disabled="!plumberName.trim()">{{
-            $t('finish.sign')
-          }}</el-button>
+          <el-button type="primary" native-type="submit">{{ $t('finish.sign') }}</el-button>
         </form>
       </section>
     </template>
