@@ -20,8 +20,8 @@ module Munimen
         "owner EMAIL NAME" => "make the first owner account; asks for the password",
         "password EMAIL" => "set a password; asks for it",
         "backup [FILE]" => "everything into one zip, while people work",
-        "restore FILE" => "put a backup in the place of what is there",
-        "verify" => "whether anything signed was changed, taken out or put in",
+        "restore FILE [--even-broken]" => "put a backup in the place of what is there",
+        "verify [--repair]" => "whether anything signed was changed, taken out or put in",
         "export FILE" => "everything as an open bundle (docs/formats/bundle.md)",
         "import FILE" => "a bundle into an empty installation"
       }.freeze

@@ -45,13 +45,19 @@ module Munimen
             "#{(written[:bytes] / 1e6).round(1)} MB."
       end
 
-      def restore(path = nil)
-        Desk::Backup.new(records, @config.folder).restore(file(path))
-        say "Restored. #{records.seals.size} seals, all whole."
+      def restore(path = nil, how = nil)
+        Desk::Backup.new(records, @config.folder).restore(
+          file(path),
+          even_broken: how == "--even-broken"
+        )
+        broken = records.seals.problems(records.photo_files).size
+        whole = broken.zero? ? "all whole" : "#{broken} problems: bin/munimen verify"
+        say "Restored. #{records.seals.size} seals, #{whole}."
       end
 
       # What the chain of seals says of signed visits, photographs, PDFs and amendments.
-      def verify
+      def verify(how = nil)
+        repair if how == "--repair"
         problems = records.seals.problems(records.photo_files)
         problems.each { |problem| @output.puts "✗ #{problem}" }
         say(
@@ -78,6 +84,17 @@ module Munimen
       end
 
       private
+
+      # As the first owner: what came in after signing becomes an amendment.
+      def repair
+        owner = records.people.all.find { |one| one[:role] == "owner" } or
+          raise Error.new("There is no owner yet: bin/munimen owner EMAIL NAME.", code: :missing)
+        done = Desk::RepairSeals.new(Desk::Context.new(records, person: owner)).call
+        done.each do |one|
+          what = one[:late] ? "taken out: #{one[:late].join("; ")}" : "sealed anew"
+          @output.puts "· visit:#{one[:visit]}: #{what}"
+        end
+      end
 
       def records = @config.records
 

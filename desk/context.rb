@@ -15,6 +15,9 @@ module Munimen
         @clock = clock
       end
 
+      # The same person, working with other records.
+      def with(records) = self.class.new(records, person:, clock: @clock)
+
       # A step of a visit was done, or refused: told to whoever listens, such as a training run.
       def step_completed(_visit_id, _operation) = nil
       def was_refused(_operation, _error) = nil

@@ -28,7 +28,8 @@ module Munimen
         @reports = reports
       end
 
-      def of(visit_id) = @rows.where(subject: "visit:#{visit_id}").first
+      # The seal that holds: a repaired visit has more than one (visit:ID, visit:ID:2, …).
+      def of(visit_id) = all_of(visit_id).last
 
       # Seals a signed visit with its PDF (bytes), inside the transaction that signs it.
       def seal_visit(visit_id, pdf:, at:)
@@ -37,9 +38,30 @@ module Munimen
 
       def seal_amendment(id, at:) = add("amendment:#{id}", content_of("amendment:#{id}"), nil, at)
 
+      # Seals a visit once more, as it is now: its earlier seal is answered by this one.
+      def seal_again(visit_id, at:)
+        subject = "visit:#{visit_id}"
+        file = of(visit_id)[:file]
+        add("#{subject}:#{all_of(visit_id).size + 1}", content_of(subject), file, at)
+      end
+
+      # Ids of the sealed visits that are not what was sealed last.
+      def changed
+        holding.each_value.filter_map do |row|
+          kind, id = row[:subject].split(":")
+          id if kind == "visit" && row[:content] != content_of(row[:subject])
+        end
+      end
+
+      # Whether a visit is what was sealed, if it were without some rows: {table => [id]}.
+      def as_sealed?(visit_id, without: {})
+        of(visit_id)[:content] == content_of("visit:#{visit_id}", without:)
+      end
+
       # What is wrong, as sentences; none when the chain is whole. photos: Store::Files.
       def problems(photos)
         previous = FIRST
+        @holding = holding.each_value.to_set { |row| row[:seq] }
         found = @rows.order(:seq).paged_each(rows_per_fetch: 500).flat_map do |row|
           wrong = check(row, previous, photos)
           previous = row[:hash]
@@ -73,19 +95,34 @@ module Munimen
       end
 
       # SHA-256 of everything that is kept of a subject, in a fixed order.
-      def content_of(subject)
+      def content_of(subject, without: {})
         kind, id = subject.split(":")
         rows =
-          kind == "visit" ? visit(id) : { amendments: [@database[:amendments].where(id:).first] }
+          if kind == "visit"
+            visit(id,
+          without)
+          else
+            { amendments: [@database[:amendments].where(id:).first] }
+          end
         Digest::SHA256.hexdigest(JSON.generate(rows))
       end
 
-      def visit(id)
+      def all_of(visit_id)
+        subject = "visit:#{visit_id}"
+        again = Sequel.like(:subject, "#{subject}:%")
+        @rows.where(Sequel.|({ subject: }, again)).order(:seq).all
+      end
+
+      # The last seal of each visit and amendment.
+      def holding = @rows.order(:seq).to_h { |row| [row[:subject].split(":").first(2), row] }
+
+      def visit(id, without)
         { visits: [@database[:visits].where(id:).first&.slice(*VISIT)] }.merge(
           TABLES.to_h do |table|
             [
               table,
-              @database[table].where(visit_id: id).order(:at, :id).all
+              @database[table].where(visit_id: id).exclude(id: without.fetch(table, []))
+                .order(:at, :id).all
                              .map { |row| row.except(:seq).sort.to_h }
             ]
           end
@@ -102,7 +139,7 @@ module Munimen
         if row[:hash] != link(subject, row[:content], row[:file], row[:previous], row[:at])
           wrong << "#{subject}: the seal itself was changed."
         end
-        if row[:content] != content_of(subject)
+        if @holding.include?(row[:seq]) && row[:content] != content_of(subject)
           wrong << "#{subject}: what was signed has been changed."
         end
         if row[:file] && !@reports.sound?(row[:file])

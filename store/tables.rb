@@ -24,9 +24,6 @@ module Munimen
       # Runs a block and takes back what it wrote if it raises, within what is being written.
       def attempt(&) = @database.transaction(savepoint: true, &)
 
-      # Runs a block as one write, and takes all of it back.
-      def rehearse(&) = @database.transaction(rollback: :always, mode: :immediate, &)
-
       private
 
       def named(columns) = columns.map { |name, column| Sequel[column].as(name) }

@@ -58,12 +58,13 @@ module Munimen
       end
 
       # Puts a backup in the place of what is there, while the server runs: all of it or nothing;
-      # what is there is backed up first. Raises Error on a file that is not whole, or whose chain
-      # of seals is broken.
-      def restore(path)
+      # what is there is backed up first. Raises Error on a file that is not whole. One whose chain
+      # of seals is broken is refused, unless that is known (`even_broken`): then it is restored,
+      # and marked so.
+      def restore(path, even_broken: false)
         Dir.mktmpdir("munimen-restore", @folder) do |work|
           unpack(path, work)
-          staged = stage(work)
+          staged = stage(work, even_broken)
           write(kept("before-restore-#{Time.now.strftime("%Y%m%d-%H%M%S")}.zip"))
           FileUtils.cp_r(
             ROOMS.map { |room| File.join(work, room) }.select { |room| Dir.exist?(room) },
@@ -145,7 +146,7 @@ module Munimen
 
       # Opens the database of a backup, brings its tables up to date, and looks whether it is
       # whole. Returns its path.
-      def stage(work)
+      def stage(work, even_broken)
         path = File.join(work, "munimen.sqlite3")
         database = Store::Database.open(path)
         unless sound?(database)
@@ -154,13 +155,7 @@ module Munimen
 
         staged = Store::Records.new(database, folder: work)
         problems = staged.seals.problems(staged.photo_files)
-        if problems.any?
-          raise Error.new(
-            "The chain of seals in this backup is broken: #{problems.first}",
-            field: :file,
-            code: :damaged
-          )
-        end
+        broken!(problems, even_broken, staged) if problems.any?
 
         database.run("PRAGMA wal_checkpoint(TRUNCATE)")
         path
@@ -168,6 +163,23 @@ module Munimen
         raise Error.new("The database in this backup is damaged.", field: :file, code: :damaged)
       ensure
         database&.disconnect
+      end
+
+      # Not taken for whole: refused, or marked.
+      def broken!(problems, even_broken, staged)
+        unless even_broken
+          raise Refused.new(
+            "The chain of seals in this backup is broken: #{problems.first} It can be restored " \
+            "all the same, marked as broken.",
+            field: :file,
+            code: :broken_chain,
+            details: {
+              problems: problems.first(20)
+            }
+          )
+        end
+
+        staged.settings[:restored_broken] = { "at" => Time.now.utc.iso8601, "problems" => problems }
       end
 
       def sound?(database) = database.fetch("PRAGMA integrity_check").first.values == ["ok"]

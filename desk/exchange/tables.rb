@@ -3,8 +3,8 @@
 module Munimen
   module Desk
     # Customers, sites, heaters, readings and deficiencies as CSV, out and in. Before anything is
-    # taken over each row's fate is shown: the rows are really written, and taken back. With a
-    # wrong row among them nothing is imported.
+    # taken over each row's fate is shown: the rows are really written, on a copy. With a wrong row
+    # among them nothing is imported.
     class Tables
       FATES = %w[new changed same wrong].freeze
       SHOWN = 500 # rows whose fate is told one by one
@@ -20,47 +20,49 @@ module Munimen
 
       # {counts:, rows: [{line:, fate:, text:}], errors:}: errors is a CSV of the wrong rows with
       # what is wrong, or nil.
-      def preview(name, text)
-        result = nil
-        @context.records.tables.rehearse { result = tried(name, text) }
-        shown(name, result)
-      ensure
-        @context.records.forget
-      end
+      def preview(name, text) = tried(name, text) { nil }
 
-      # Imports all rows. Raises Refused, and imports nothing, when one is wrong.
+      # Imports all rows. Raises Refused, and imports nothing, when one is wrong, or when somebody
+      # has changed one of them meanwhile.
       def import(name, text)
-        @context.records.write do
-          result = tried(name, text)
-          wrong = result.count { |row| row.fate == "wrong" }
+        tried(name, text) do |shown, rehearsal|
+          wrong = shown[:counts]["wrong"]
           if wrong.positive?
             raise Refused.new(
-              "#{wrong} of #{result.size} rows are wrong; nothing was imported.",
+              "#{wrong} of #{shown[:counts].values.sum} rows are wrong; nothing was imported.",
               code: :bad_row,
-              details: shown(name, result)
+              details: shown
             )
           end
 
-          shown(name, result)
+          rehearsal.take_over
+          @context.records.forget
         end
       end
 
       private
 
-      def table(name) = TableKinds.find(name, @context)
+      def table(name, context = @context) = TableKinds.find(name, context)
 
+      # What becomes of the rows, taken on a copy: nobody waits for it. Yields that and the copy.
       def tried(name, text)
         @context.may!(:tables)
-        table = table(name)
-        Formats::SafeCsv
-          .read(text, table.columns, needed: table.needed)
-          .each_with_index
-          .map { |cells, index| row(table, cells, index + 2) }
+        known = table(name)
+        cells = Formats::SafeCsv.read(text, known.columns, needed: known.needed)
+        Store::Rehearsal.on(@context.records) do |rehearsal|
+          shown = shown(name, taken(table(name, @context.with(rehearsal.records)), cells))
+          yield shown, rehearsal
+          shown
+        end
+      end
+
+      def taken(table, rows)
+        table.all_at_once { rows.each_with_index.map { |one, index| row(table, one, index + 2) } }
       end
 
       def row(table, cells, line)
         fate = nil
-        @context.records.tables.attempt { fate = table.take(cells) }
+        table.attempt { fate = table.take(cells) }
         Row.new(line:, fate:, cells:)
       rescue Munimen::Error => e
         Row.new(line:, fate: "wrong", text: e.message, cells:)

@@ -40,13 +40,44 @@ RSpec.describe "What must not be lost" do
     signed
   end
 
+  # Somebody at the file itself, past what guards it.
+  def unguarded
+    database = records.database
+    database[:sqlite_master].where(type: "trigger").where(Sequel.like(:name, "%sealed%"))
+      .select_map(:name).each { |name| database.run("DROP TRIGGER #{name}") }
+    database
+  end
+
+  describe Munimen::Desk::RepairSeals do
+    it "takes out what came in after signing, and seals anew what was changed in its place" do
+      signed = lived_in
+      other = office.walk
+      repair = described_class.new(office.context("owner"))
+      expect(repair.look).to eq([])
+      database = unguarded
+      step = { id: office.uuid, visit_id: signed, operation: "fit_gauge", outcome: "done",
+               at: office.now.iso8601, account_id: office.person[:id] }
+      database[:steps].insert(step)
+      database[:readings].where(visit_id: other).update(typed: "1")
+      expect(repair.look).to contain_exactly(
+        { visit: signed, late: [include("step fit_gauge done")] },
+        { visit: other, late: nil }
+      )
+      repair.call
+      expect(records.seals.problems(records.photo_files)).to be_empty
+      texts = [signed, other].map { |id| records.visits.amendments(id).last[:text] }
+      expect(texts).to match([/taken out of it: step fit_gauge/, /sealed anew/])
+      expect(database[:steps].where(id: step[:id])).to be_empty
+    end
+  end
+
   describe Munimen::Store::Seals do
     it "is whole after any number of visits, and finds every change by name" do
       signed = lived_in
       other = office.walk
       problems = -> { records.seals.problems(records.photo_files) }
       expect(problems.call).to be_empty
-      database = records.database
+      database = unguarded
       {
         readings: {
           typed: "1"
@@ -197,7 +228,7 @@ RSpec.describe "What must not be lost" do
       described_class.new(records, folder).write(path)
       before = records.customers.list
       Munimen::Desk::AddCustomer.new(office.context).call(id: office.uuid, name: "Later")
-      records.database[:readings].where(visit_id: signed).update(typed: "1")
+      unguarded[:readings].where(visit_id: signed).update(typed: "1")
       FileUtils.rm_rf(File.join(folder, "photos"))
       described_class.new(records, folder).restore(path)
       expect(records.customers.list).to eq(before)
@@ -208,9 +239,11 @@ RSpec.describe "What must not be lost" do
       # What was there before is kept as it was, with the reading that somebody changed.
       before_it = Dir[File.join(folder, "backups/before-restore-*.zip")].fetch(0)
       expect { described_class.new(records, folder).restore(before_it) }.to raise_error(
-        Munimen::Error,
+        Munimen::Refused,
         /visit:#{signed}: what was signed has been changed/
       )
+      described_class.new(records, folder).restore(before_it, even_broken: true)
+      expect(records.settings[:restored_broken]["problems"].first).to include(signed)
     end
 
     it "restores nothing that is damaged, and keeps as many nightly ones as it should" do

@@ -362,6 +362,7 @@ module Routes
       previewTable: [:post, "/api/tables/customers/preview", "name\nBo"],
       importTable: [:post, "/api/tables/customers", "name\nBo"],
       seals: [:get, "/api/seals"],
+      repairSeals: [:post, "/api/seals/repair", {}],
       backup: [:get, "/api/backup.zip"],
       bundle: [:get, "/api/bundle.zip"],
       restore: [:post, "/api/restore", Zipped.new(File.binread(path))]

@@ -206,11 +206,10 @@ RSpec.describe Munimen::Store::Database do
     end
   end
 
-  it "keeps strict tables, foreign keys, a write-ahead log and a busy timeout" do
+  it "keeps strict tables, foreign keys and a write-ahead log" do
     database = office.records.database
     expect(database.fetch("PRAGMA journal_mode").single_value).to eq("wal")
     expect(database.fetch("PRAGMA foreign_keys").single_value).to eq(1)
-    expect(database.fetch("PRAGMA busy_timeout").single_value).to eq(5000)
     tables = database.fetch(
       "SELECT name, strict FROM pragma_table_list WHERE type = 'table' AND schema = 'main' AND " \
       "name NOT LIKE 'sqlite_%'"

@@ -13,7 +13,8 @@ RSpec.describe Munimen::Web do
   all_but_inspector = %w[owner office plumber]
   allowed =
     {
-      owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals],
+      owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
+                  repairSeals],
       office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],
       visits => %i[

@@ -20,6 +20,11 @@ module Munimen
           end
           app.post("/api/restore") { json(restored) }
           app.get("/api/seals") { json(seals) }
+          app.post("/api/seals/repair") do
+            owner_only
+            Desk::RepairSeals.new(desk).call
+            json(seals)
+          end
         end
 
         # What its routes share.
@@ -48,7 +53,10 @@ module Munimen
             Tempfile.create("restore", binmode: true) do |file|
               IO.copy_stream(request.body.tap(&:rewind), file)
               file.flush
-              Desk::Backup.new(records, config.folder).restore(file.path)
+              Desk::Backup.new(records, config.folder).restore(
+                file.path,
+                even_broken: params["even_broken"] == "true"
+              )
             end
             seals
           end

@@ -34,6 +34,10 @@ module Munimen
           now(id) == before ? "same" : "changed"
         end
 
+        # A block as one write; and one that is taken back when it raises, within that.
+        def all_at_once(&) = @records.write(&)
+        def attempt(&) = @records.tables.attempt(&)
+
         private
 
         # The row of an id as it is now, or nil.

@@ -1509,6 +1509,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seals/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take out what came in after signing, as amendments, and seal anew */
+        post: operations["repairSeals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2970,6 +2987,7 @@ export interface operations {
                 };
             };
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     today: {
@@ -2992,6 +3010,7 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     customers: {
@@ -3017,6 +3036,7 @@ export interface operations {
             401: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addCustomer: {
@@ -3047,6 +3067,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     customer: {
@@ -3075,6 +3096,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     changeCustomer: {
@@ -3112,6 +3134,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addSite: {
@@ -3144,6 +3167,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addHeater: {
@@ -3176,6 +3200,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     heaterForm: {
@@ -3200,6 +3225,7 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     heater: {
@@ -3228,6 +3254,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     changeHeater: {
@@ -3260,6 +3287,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     whatIf: {
@@ -3288,6 +3316,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     trends: {
@@ -3316,6 +3345,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     bookVisit: {
@@ -3348,6 +3378,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     jobs: {
@@ -3372,6 +3403,7 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     visit: {
@@ -3400,6 +3432,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     startVisit: {
@@ -3428,6 +3461,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     look: {
@@ -3460,6 +3494,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     doStep: {
@@ -3492,6 +3527,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     undoStep: {
@@ -3524,6 +3560,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     decide: {
@@ -3556,6 +3593,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addNote: {
@@ -3588,6 +3626,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     sign: {
@@ -3620,6 +3659,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     takeReading: {
@@ -3652,6 +3692,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addJob: {
@@ -3684,6 +3725,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     putOff: {
@@ -3716,6 +3758,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     alternatives: {
@@ -3744,6 +3787,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     matchParts: {
@@ -3773,6 +3817,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     events: {
@@ -3801,6 +3846,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     report: {
@@ -3829,6 +3875,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     reportPdf: {
@@ -3857,6 +3904,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     visitFile: {
@@ -3888,6 +3936,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addPhoto: {
@@ -3920,6 +3969,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     photo: {
@@ -3949,6 +3999,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     why: {
@@ -3979,6 +4030,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     visitRules: {
@@ -4011,6 +4063,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     closeDeficiency: {
@@ -4043,6 +4096,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     settings: {
@@ -4071,6 +4125,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     firmRules: {
@@ -4101,6 +4156,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     siteRules: {
@@ -4133,6 +4189,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     qualify: {
@@ -4165,6 +4222,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     symptoms: {
@@ -4197,6 +4255,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     diagnose: {
@@ -4227,6 +4286,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     training: {
@@ -4253,6 +4313,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     startTraining: {
@@ -4287,6 +4348,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     exercise: {
@@ -4315,6 +4377,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     trainingClock: {
@@ -4351,6 +4414,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     trainingTest: {
@@ -4389,6 +4453,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     sights: {
@@ -4423,6 +4488,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     nameCause: {
@@ -4460,6 +4526,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     endTraining: {
@@ -4488,6 +4555,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     debrief: {
@@ -4516,6 +4584,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     instruments: {
@@ -4542,6 +4611,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     replaceInstruments: {
@@ -4572,6 +4642,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     trace: {
@@ -4602,6 +4673,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     parts: {
@@ -4628,6 +4700,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     replaceParts: {
@@ -4658,6 +4731,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     catalogue: {
@@ -4684,6 +4758,7 @@ export interface operations {
             401: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     calculations: {
@@ -4708,6 +4783,7 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     calculate: {
@@ -4740,6 +4816,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     pressureLogs: {
@@ -4768,6 +4845,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addPressureLog: {
@@ -4806,6 +4884,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     pressureLog: {
@@ -4834,6 +4913,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     bringInLog: {
@@ -4871,6 +4951,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     owed: {
@@ -4899,6 +4980,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     decideOwed: {
@@ -4937,6 +5019,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     changeSite: {
@@ -4976,6 +5059,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     plan: {
@@ -5006,6 +5090,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     applyPlan: {
@@ -5045,6 +5130,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     checkPlan: {
@@ -5084,6 +5170,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     proposePlan: {
@@ -5118,6 +5205,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     amend: {
@@ -5154,6 +5242,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     links: {
@@ -5182,6 +5271,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addLink: {
@@ -5221,6 +5311,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     revokeLink: {
@@ -5253,6 +5344,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     tagPdf: {
@@ -5281,6 +5373,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     shared: {
@@ -5309,6 +5402,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     sharedPdf: {
@@ -5337,6 +5431,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     feed: {
@@ -5365,6 +5460,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     outbox: {
@@ -5391,6 +5487,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     mailReport: {
@@ -5426,6 +5523,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     mailReminder: {
@@ -5460,6 +5558,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     sendMail: {
@@ -5492,6 +5591,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     eml: {
@@ -5520,6 +5620,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     setMail: {
@@ -5556,6 +5657,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     calendar: {
@@ -5584,6 +5686,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     calendarFile: {
@@ -5610,6 +5713,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     addFeed: {
@@ -5642,6 +5746,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     endFeed: {
@@ -5674,6 +5779,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     vcard: {
@@ -5702,6 +5808,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     exportTable: {
@@ -5730,6 +5837,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     previewTable: {
@@ -5762,6 +5870,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     importTable: {
@@ -5794,6 +5903,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     backup: {
@@ -5820,6 +5930,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     bundle: {
@@ -5846,11 +5957,15 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     restore: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description whether one whose chain of seals is broken is restored, marked as such */
+                even_broken?: "true" | "false";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5876,6 +5991,7 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
     seals: {
@@ -5902,6 +6018,34 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    repairSeals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Seals"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
     };
 }

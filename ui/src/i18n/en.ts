@@ -136,6 +136,11 @@ export default {
     bundleLead:
       'Everything as an open bundle that other programs can read; bin/munimen import reads ' +
       'it into an empty installation.',
+    restoreBroken: 'Restore it although its chain is broken',
+    repair: 'Repair the chain',
+    repairLead:
+      'What came into a visit after it was signed is taken out and kept as an amendment; what ' +
+      'was changed in its place is sealed anew as it is.',
     restore: 'Put it back',
     restored: 'The backup is in place.',
     whole: 'Signed visits: {n} seals, all whole.',

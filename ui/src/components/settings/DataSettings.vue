@@ -2,7 +2,7 @@
 // Data out and in: backup and restore, the chain of seals, tables as CSV with a look before
 // anything is taken over.
 import { onMounted, ref } from 'vue'
-import { api, csrf, unwrap, problemFrom, type Schemas } from '@/api/client'
+import { api, csrf, Problem, problemFrom, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
 import FileChooser from '@/components/common/FileChooser.vue'
 import { useRequest } from '@/composables/useRequest'
@@ -45,11 +45,24 @@ const take = () =>
     told.value = 'data.imported'
     file.value = null
   })
+/** A backup whose chain of seals is broken is refused first, and restored when that is known. */
+const brokenChain = ref(false)
 const restore = () =>
   attempt(async () => {
-    seals.value = await send('/api/restore', 'application/zip', backup.value!)
+    const path = brokenChain.value ? '/api/restore?even_broken=true' : '/api/restore'
+    try {
+      seals.value = await send(path, 'application/zip', backup.value!)
+    } catch (problem) {
+      brokenChain.value = problem instanceof Problem && problem.code === 'broken_chain'
+      throw problem
+    }
+    brokenChain.value = false
     told.value = 'data.restored'
     backup.value = null
+  })
+const repair = () =>
+  attempt(async () => {
+    seals.value = await unwrap(api.POST('/api/seals/repair'))
   })
 const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.value?.errors ?? '')}`
 </script>
@@ -75,7 +88,7 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
         <template v-if="backup"
           ><span class="small">{{ backup.name }}</span
           ><el-button type="danger" :loading="busy" @click="restore">{{
-            $t('data.restore')
+            $t(brokenChain ? 'data.restoreBroken' : 'data.restore')
           }}</el-button></template
         >
       </div>
@@ -92,6 +105,10 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
       <ul v-if="seals?.problems.length">
         <li v-for="one in seals.problems.slice(0, 20)" :key="one" class="small">{{ one }}</li>
       </ul>
+      <p v-if="seals?.problems.length" class="row">
+        <span class="soft small">{{ $t('data.repairLead') }}</span>
+        <el-button :loading="busy" @click="repair">{{ $t('data.repair') }}</el-button>
+      </p>
     </div>
     <div class="stack">
       <h3>{{ $t('data.tables') }}</h3>
