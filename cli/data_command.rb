@@ -8,6 +8,8 @@ module Munimen
     # something.
     class DataCommand
       ALL = %w[owner password backup restore verify export import].freeze
+      # Those that write have the folder to themselves.
+      WRITE = %w[owner password restore import].freeze
 
       def initialize(input, output)
         @input = input
@@ -15,7 +17,10 @@ module Munimen
         @config = Web::Config.from_environment
       end
 
-      def run(command, *rest) = public_send(command, *rest)
+      def run(command, *rest)
+        @config.take! if WRITE.include?(command) || rest.include?("--repair")
+        public_send(command, *rest)
+      end
 
       # Makes the first owner account.
       def owner(email = nil, name = nil)

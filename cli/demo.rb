@@ -6,6 +6,11 @@ require_relative "../demo/kept"
 
 port = Integer(ARGV.fetch(0))
 folder = ENV.fetch("MUNIMEN_DATA")
+begin
+  Munimen::Store::FolderLock.check(folder)
+rescue Munimen::Refused => e
+  abort "✗ #{e.message}"
+end
 Munimen::Demo::Kept.fresh(folder) { warn "· Making the demo data" }
 
 puts "Munimen, demo data:  http://127.0.0.1:#{port}"

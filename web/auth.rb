@@ -14,6 +14,7 @@ module Munimen
         prefix "/auth"
         accounts_table :accounts
         login_column :email
+        normalize_login { |login| login.to_s.strip.downcase }
         account_password_hash_column nil
         require_bcrypt? false
         only_json? true

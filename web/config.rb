@@ -16,6 +16,18 @@ module Munimen
         FileUtils.mkdir_p(folder, mode: 0o700)
       end
 
+      # Takes the folder for this process alone, and closes it to everybody else on the machine,
+      # whatever it was before.
+      def take!
+        Store::FolderLock.take(folder)
+        File.umask(0o077)
+        ([folder] + Dir[File.join(folder, "**/*")]).each do |path|
+          File.chmod(File.directory?(path) ? 0o700 : 0o600, path)
+        rescue SystemCallError
+          nil # it is somebody else's, or gone meanwhile
+        end
+      end
+
       def self.from_environment = new(ENV.fetch("MUNIMEN_DATA", File.join(ROOT, "data")))
 
       def database_path = File.join(folder, "munimen.sqlite3")

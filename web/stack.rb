@@ -32,6 +32,7 @@ module Munimen
         Rack::Builder.new do
           use Rack::Attack
           use Headers
+          use RequestGuard
           use RodaSessionMiddleware,
               secret: config.secret,
               old_secret: config.old_secret,

@@ -22,6 +22,8 @@ module Munimen
         raise Error.new("Say at least one job.", field: :jobs, code: :missing) if Array(jobs).empty?
 
         promised!(window_from, window_to)
+        some_day!(planned_for)
+        @context.records.people.find(account_id) || no_account! if account_id
         known = jobs.map { |job| Work::Job[job].id }
         @context.records.visits.add(
           id:,
@@ -54,7 +56,27 @@ module Munimen
         @context.records.visits.find(id)
       end
 
+      # Days that a visit can be planned for.
+      YEARS = (2000..2100)
+
       private
+
+      def some_day!(text)
+        return if YEARS.cover?(Time.iso8601(text).year)
+
+        raise ArgumentError
+      rescue ArgumentError
+        raise Error.new(
+          "planned_for must be a time between #{YEARS.min} and #{YEARS.max}, such as " \
+          "2026-11-23T10:00:00Z.",
+          field: :planned_for,
+          code: :bad_time
+        )
+      end
+
+      def no_account!
+        raise NotFound.new("There is no such account.", field: :account_id)
+      end
 
       def promised!(from, to)
         return if from.nil? && to.nil?

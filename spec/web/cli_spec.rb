@@ -142,6 +142,28 @@ RSpec.describe Munimen::Cli::Commands do
     expect(plan["total_seconds"]).to be > plan["hands_on_seconds"]
   end
 
+  it "leaves a data folder to the one process that has it, and closes it to everybody else" do
+    Dir.mktmpdir do |folder|
+      File.chmod(0o755, folder)
+      holder = File.open(File.join(folder, "munimen.lock"), "w+")
+      holder.write("4711")
+      holder.flush
+      holder.flock(File::LOCK_EX)
+      expect { Munimen::Web::Config.new(folder).take! }.to raise_error(
+        Munimen::Refused,
+        /process 4711/
+      )
+      holder.close
+      Munimen::Web::Config.new(folder).tap(&:secret).take!
+      modes = [folder, File.join(folder, "session.secret")].map do |one|
+        File.stat(one).mode & 0o777
+      end
+      expect(modes).to eq([0o700, 0o600])
+    end
+  ensure
+    File.umask(0o022)
+  end
+
   it "writes docs/sources.md, and the one that is kept is that" do
     expect(run("sources")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/sources.md")))
     expect(run("schema")[1]).to eq(

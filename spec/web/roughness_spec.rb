@@ -22,6 +22,33 @@ RSpec.describe Munimen::Web::App do
     @token = nil
   end
 
+  it "answers what is no text, too large or of no day with what would be right" do
+    visit = office.start
+    plan = "/api/heaters/#{office.heater}/visits"
+    book = { id: office.uuid, jobs: ["annual_safety"], planned_for: "2026-12-01T10:00:00Z" }
+    note = { id: office.uuid, entry: "discharge_fall.trap" }
+    %w[%FF %00 %C3%28].each do |text|
+      expect(get("/api/customers?search=#{text}").status).to eq(422)
+    end
+    expect(get("/api/customers?search=%25").status).to eq(200)
+    {
+      [plan, book.merge(planned_for: "-2026-01-01T10:00:00Z")] => 422,
+      [plan, book.merge(account_id: 999_999)] => 404,
+      ["/api/visits/#{visit}/notes", note.merge(text: "a\u0000b")] => 422,
+      ["/api/customers", "{\"id\":\"#{office.uuid}\",\"name\":\"\xFF\"}"] => 422,
+      ["/api/customers", "[" * 100_000] => 413,
+      ["/api/customers", "{\"name\":\"#{"x" * 70_000}\"}"] => 413
+    }.each do |(path, body), status|
+      post_json(path, body)
+      expect([path, last_response.status]).to eq([path, status])
+    end
+  end
+
+  it "takes an e-mail address without regard to case" do
+    post_json("/auth/login", { login: " Owner@Example.TEST", password: Office::PASSWORD })
+    expect(last_response.status).to eq(200)
+  end
+
   it "takes an id in capitals for the same id" do
     visit = office.start
     id = office.uuid

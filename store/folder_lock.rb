@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # One process has the data folder: a lock of the system on a file in it, which dies with the
+    # process, whatever kills it.
+    #
+    #   FolderLock.take(folder)  # raises Refused when another process has it
+    module FolderLock
+      NAME = "munimen.lock"
+
+      module_function
+
+      # Takes it for this process, and keeps it until the process ends; taking it twice is one.
+      def take(folder)
+        @held ||= {}
+        @held[File.expand_path(folder)] ||= lock(File.join(folder, NAME))
+      end
+
+      # Raises Refused when another process has it; takes nothing.
+      def check(folder)
+        path = File.join(folder, NAME)
+        lock(path).close if File.exist?(path)
+      end
+
+      def lock(path)
+        file = File.open(path, File::RDWR | File::CREAT, 0o600)
+        unless file.flock(File::LOCK_EX | File::LOCK_NB)
+          holder = file.read.to_s[/\d+/]
+          file.close
+          raise Refused.new(
+            "Another Munimen#{" (process #{holder})" if holder} has this data folder. Do it there, " \
+            "or stop it first.",
+            code: :folder_taken
+          )
+        end
+
+        file.truncate(0)
+        file.write("#{Process.pid}\n")
+        file.flush
+        file
+      end
+    end
+  end
+end

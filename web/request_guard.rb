@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    # Before anything parses a request: how large its body may be, by route, and that its text is
+    # text. A body without a stated length is counted while it is read.
+    class RequestGuard
+      KILO = 1_000
+      MEGA = 1_000_000
+      # What is more than a form: pattern of the path => bytes.
+      LARGE = {
+        %r{\A/api/visits/[^/]+/photos\z} => 6 * MEGA,
+        %r{\A/api/heaters/[^/]+/pressure-logs\z} => 60 * MEGA,
+        %r{\A/api/visits/[^/]+/signatures\z} => 300 * KILO,
+        %r{\A/api/tables/} => 30 * MEGA,
+        %r{\A/api/parts\z} => 10 * MEGA,
+        %r{\A/api/restore\z} => 4_000 * MEGA
+      }.freeze
+      USUAL = 64 * KILO
+
+      def initialize(app) = @app = app
+
+      def call(env)
+        return bad_text unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
+
+        most = limit(env["PATH_INFO"])
+        return too_large(most) if env["CONTENT_LENGTH"].to_i > most
+        return bad_text if json?(env) && !small_text?(env, most)
+
+        @app.call(env)
+      rescue TooLarge
+        too_large(most)
+      end
+
+      class TooLarge < StandardError
+      end
+
+      private
+
+      def limit(path) = LARGE.find { |pattern, _| pattern.match?(path) }&.last || USUAL
+
+      def json?(env)
+        env["CONTENT_TYPE"].to_s.downcase.start_with?("application/json") &&
+          %w[POST PUT PATCH DELETE].include?(env["REQUEST_METHOD"])
+      end
+
+      # The path and the query as they are meant: valid UTF-8 without NUL.
+      def text?(part)
+        text = Rack::Utils.unescape(part.to_s).dup.force_encoding(Encoding::UTF_8)
+        text.valid_encoding? && !text.include?("\0")
+      rescue ArgumentError
+        false
+      end
+
+      # Reads a JSON body, no more of it than is allowed, and puts it back. A NUL is written \u0000
+      # in JSON: it is no text either.
+      def small_text?(env, most)
+        body = env["rack.input"]&.read(most + 1).to_s.dup
+        raise TooLarge if body.bytesize > most
+
+        env["rack.input"] = StringIO.new(body)
+        body.force_encoding(Encoding::UTF_8)
+        body.valid_encoding? && !body.include?("\0") && !body.match?(/(?<!\\)(?:\\\\)*\\u0000/)
+      end
+
+      def bad_text
+        Problem.rack(422, "The request is not text: UTF-8 without NUL.", code: "bad_text")
+      end
+
+      def too_large(most)
+        size = most >= MEGA ? "#{most / MEGA} MB" : "#{most / KILO} kB"
+        Problem.rack(413, "The request is larger than #{size}.", code: "too_large")
+      end
+    end
+  end
+end
