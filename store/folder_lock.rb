@@ -24,13 +24,13 @@ module Munimen
       end
 
       def lock(path)
-        file = File.open(path, File::RDWR | File::CREAT, 0o600)
+        file = File.new(path, File::RDWR | File::CREAT, 0o600)
         unless file.flock(File::LOCK_EX | File::LOCK_NB)
           holder = file.read.to_s[/\d+/]
           file.close
           raise Refused.new(
-            "Another Munimen#{" (process #{holder})" if holder} has this data folder. Do it there, " \
-            "or stop it first.",
+            "Another Munimen#{" (process #{holder})" if holder} has this data folder. Do it " \
+            "there, or stop it first.",
             code: :folder_taken
           )
         end

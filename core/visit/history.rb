@@ -121,7 +121,7 @@ module Munimen
       # Whatever is done after leaving makes leaving owed again.
       def reopen
         @state[:on_site] = :yes
-        @state[:left] = :no unless @state[:left] == :evacuated
+        @state[:left] = :no
       end
 
       def hazards(operation)

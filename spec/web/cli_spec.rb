@@ -145,7 +145,7 @@ RSpec.describe Munimen::Cli::Commands do
   it "leaves a data folder to the one process that has it, and closes it to everybody else" do
     Dir.mktmpdir do |folder|
       File.chmod(0o755, folder)
-      holder = File.open(File.join(folder, "munimen.lock"), "w+")
+      holder = File.new(File.join(folder, "munimen.lock"), "w+")
       holder.write("4711")
       holder.flush
       holder.flock(File::LOCK_EX)

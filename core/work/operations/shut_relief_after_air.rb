@@ -8,5 +8,6 @@ Munimen::Work::Operation.define :shut_relief_after_air do
   because "It must be shut before the level reaches it, or grit settles on its seat."
   needs relief: :open, drain: :shut
   makes relief: :shut, air_path: :tap, drip_watch: :running
+  serves :relief
   hands_on 10
 end
