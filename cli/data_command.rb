@@ -51,6 +51,9 @@ module Munimen
       end
 
       def restore(path = nil, how = nil)
+        file(path)
+        aside = @config.set_aside_damaged
+        say "What was there is damaged: kept in #{aside}." if aside
         Desk::Backup.new(records, @config.folder).restore(
           file(path),
           even_broken: how == "--even-broken"

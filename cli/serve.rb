@@ -12,7 +12,7 @@ module Munimen
 
       # Runs until stopped. Exits with one clear line when the port is taken.
       def start(port, threads: 5)
-        Web::Config.from_environment.take!
+        Web::Config.from_environment.tap(&:take!).records
         configuration = Puma::Configuration.new do |config|
           config.bind "tcp://127.0.0.1:#{port}"
           config.threads 1, threads
@@ -26,7 +26,7 @@ module Munimen
           configuration,
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
         ).run
-      rescue Refused => e
+      rescue Munimen::Error => e
         abort "✗ #{e.message}"
       rescue Errno::EADDRINUSE
         abort "✗ Port #{port} is taken. Stop what runs there, or choose another."

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "sequel"
+require "sequel/extensions/migration"
 
 module Munimen
   module Store
@@ -11,8 +12,50 @@ module Munimen
 
       module_function
 
-      # Sequel::Database for a file (created when missing).
+      # Sequel::Database for a file (created when missing). Raises Error with one line that says
+      # what to do: damaged, too_new, read_only.
       def open(path)
+        connected(path)
+      rescue Sequel::DatabaseError => e
+        raise unusable(path, e.wrapped_exception || e)
+      end
+
+      def not_newer!(database, path)
+        latest = Dir.children(MIGRATIONS).map(&:to_i).max
+        return unless database.table_exists?(:schema_info)
+        return if database[:schema_info].get(:version) <= latest
+
+        raise Error.new(
+          "#{path} is of a newer version of this program: start that one.",
+          code: :too_new
+        )
+      end
+
+      # Whether SQLite itself finds the file whole.
+      def whole?(database)
+        database.fetch("PRAGMA quick_check").first.values == ["ok"]
+      rescue Sequel::DatabaseError
+        false
+      end
+
+      def unusable(path, error)
+        case error
+        when SQLite3::NotADatabaseException, SQLite3::CorruptException
+          Error.new(
+            "#{path} is damaged. Put a backup in its place: bin/munimen restore FILE; what is " \
+            "there is set aside.",
+            code: :damaged
+          )
+        when SQLite3::ReadOnlyException, SQLite3::CantOpenException
+          Error.new(
+            "#{path} cannot be written to: look at the folder's owner and its permissions.",
+            code: :read_only
+          )
+        else error
+        end
+      end
+
+      def connected(path)
         database = Sequel.connect(
           adapter: "sqlite",
           database: path,
@@ -22,7 +65,7 @@ module Munimen
           after_connect: method(:tune)
         )
         database.extend(Translated)
-        Sequel.extension :migration
+        not_newer!(database, path)
         Sequel::Migrator.run(database, MIGRATIONS)
         database
       end

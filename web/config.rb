@@ -33,6 +33,18 @@ module Munimen
       def database_path = File.join(folder, "munimen.sqlite3")
       def records = @records ||= Store::Records.new(Store::Database.open(database_path), folder:)
 
+      # Moves a database that is damaged out of the way, files and all, where there is one; the path
+      # that it is kept at, or nil. Then `records` begins empty.
+      def set_aside_damaged
+        return if File.exist?(database_path) && Store::Database.whole?(records.database)
+
+        away
+      rescue Munimen::Error => e
+        raise unless e.code == :damaged
+
+        away
+      end
+
       def log_imports = @log_imports ||= Desk::LogImports.new
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
@@ -65,6 +77,19 @@ module Munimen
         @demo_accounts ||=
           File.exist?(path) ? JSON.parse(File.read(path), symbolize_names: true) : []
       end
+
+      def away
+        files = Dir["#{database_path}*"]
+        return if files.empty?
+
+        @records&.database&.disconnect
+        @records = nil
+        place = File.join(folder, "damaged-#{Time.now.strftime("%Y%m%d-%H%M%S")}")
+        FileUtils.mkdir_p(place, mode: 0o700)
+        FileUtils.mv(files, place)
+        place
+      end
+      private :away
 
       def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"
     end

@@ -142,6 +142,40 @@ RSpec.describe Munimen::Cli::Commands do
     expect(plan["total_seconds"]).to be > plan["hands_on_seconds"]
   end
 
+  # Restore when it is needed: one clear line for each, and what is damaged is kept.
+  it "restores over what is damaged, cut short or missing, and opens nothing that is newer" do
+    Dir.mktmpdir do |folder|
+      path = File.join(folder, "munimen.sqlite3")
+      backup = File.join(folder, "kept.zip")
+      Munimen::Desk::Backup.new(office.records, office.config.folder).write(backup)
+      spoils = {
+        damaged: -> { File.binwrite(path, Random.new(1).bytes(5000)) },
+        short: -> { File.truncate(path, 30_000) },
+        missing: -> { FileUtils.rm_f(path) }
+      }
+      FileUtils.cp(office.config.database_path, path)
+      aside = spoils.transform_values do |spoil|
+        FileUtils.rm_f(Dir["#{path}-*"])
+        spoil.call
+        config = Munimen::Web::Config.new(folder)
+        kept = config.set_aside_damaged
+        Munimen::Desk::Backup.new(config.records, folder).restore(backup)
+        expect(config.records.people.by_email("owner@example.test")).not_to be_nil
+        config.records.database.disconnect
+        File.basename(kept.to_s)[/\Adamaged/]
+      end
+      expect(aside).to eq(damaged: "damaged", short: "damaged", missing: nil)
+      Munimen::Store::Database.open(path).tap do |database|
+        database[:schema_info].update(version: 99)
+        database.disconnect
+      end
+      expect { Munimen::Web::Config.new(folder).records }.to raise_error(
+        Munimen::Error,
+        /newer version/
+      )
+    end
+  end
+
   it "leaves a data folder to the one process that has it, and closes it to everybody else" do
     Dir.mktmpdir do |folder|
       File.chmod(0o755, folder)
