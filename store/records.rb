@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "securerandom"
+
 module Munimen
   module Store
     # All that is kept, as small repositories over one database.
@@ -26,7 +28,7 @@ module Munimen
       def reports = @reports ||= Files.new(within("reports"))
       def photo_files = @photo_files ||= Files.new(within("photos"))
       def seals = @seals ||= Seals.new(database, reports)
-      def sharing = @sharing ||= Sharing.new(database)
+      def sharing = @sharing ||= Sharing.new(database, key)
       def training = @training ||= Training.new(database)
       def tables = @tables ||= Tables.new(database)
       def plans = @plans ||= Planning::PlanKeeper.new
@@ -43,6 +45,12 @@ module Munimen
       end
 
       private
+
+      # The installation's secret, kept beside the database; without a folder one of this process.
+      def key
+        path = @folder && File.join(@folder, "session.secret")
+        path && File.exist?(path) ? File.read(path).strip : SecureRandom.hex(64)
+      end
 
       def within(room) = @folder && File.join(@folder, room)
     end

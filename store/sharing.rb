@@ -1,21 +1,31 @@
 # frozen_string_literal: true
 
 require "digest"
+require "openssl"
 
 module Munimen
   module Store
     # Links for customers, calendar feeds and messages. A token is told once and kept as its hash
     # only.
     class Sharing
-      def initialize(database)
+      # key: bytes that are not in the database, by which the tokens are made.
+      def initialize(database, key)
+        @key = key
         @links = database[:share_links]
         @views = database[:share_views]
         @messages = database[:messages]
         @feeds = database[:calendar_feeds]
       end
 
-      def add_link(token:, **attributes)
-        @links.insert_conflict(target: :id).insert(**attributes, token: hash(token))
+      # Adds a link and returns its token: the same again for the same id, as where a request is
+      # sent twice. Raises Refused where the key has been changed in between.
+      def add_link(id:, **attributes)
+        token = [OpenSSL::HMAC.digest("SHA256", @key, "link #{id}")].pack("m0").tr("+/", "-_")
+        token = token.delete("=")
+        @links.insert_conflict(target: :id).insert(**attributes, id:, token: hash(token))
+        return token if link(id)[:token] == hash(token)
+
+        raise Refused.new("This link has been made already; make a new one.", code: :link_made)
       end
 
       def link(id)

@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "securerandom"
-
 module Munimen
   module Desk
     # Links by which a customer reads the page of one signed visit, and nothing else: they expire,
@@ -23,17 +21,15 @@ module Munimen
         end
 
         signed!(visit_id)
-        token = SecureRandom.urlsafe_base64(32)
         expires_at = @context.stamp(@context.now + (days * 86_400))
-        sharing.add_link(
+        token = sharing.add_link(
           id:,
-          token:,
           visit_id:,
           expires_at:,
           at: @context.stamp,
           account_id: @context.person[:id]
         )
-        { id:, token:, expires_at: }
+        { id:, token:, expires_at: sharing.link(id)[:expires_at] }
       end
 
       def list(visit_id)

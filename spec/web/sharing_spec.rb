@@ -174,6 +174,18 @@ RSpec.describe Munimen::Web do
     expect(get(feed).status).to eq(404)
   end
 
+  it "gives the same link for a request that comes again" do
+    as("plumber")
+    id = office.uuid
+    urls = Array.new(2) do
+      send_json(:post, "/api/visits/#{signed}/links", { id: })
+      JSON.parse(last_response.body)["url"]
+    end
+    expect(urls.uniq.size).to eq(1)
+    token = urls.first.split("/").last
+    expect(get("/api/shared/#{token}").status).to eq(200)
+  end
+
   it "prints a tag of 62×100 mm with results, the next date and a code, and a customer's card " \
      "that cannot be broken out of" do
     as("plumber")
