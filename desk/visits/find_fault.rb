@@ -7,7 +7,7 @@ module Munimen
     # readings count by themselves.
     class FindFault
       MOST = 4 # proposals shown
-      PAIRS = 5 # pairs of causes shown
+      PAIRS = 3 # pairs of causes shown
 
       # Symptoms that a heater can have, in both manners of speaking.
       def self.symptoms(heater, words)
@@ -105,7 +105,7 @@ module Munimen
       def pair(one)
         {
           causes: one.causes.map(&:id),
-          title: say(one.causes.map(&:title).join("; and: ")),
+          title: say(one.causes.map(&:title).join(" + ")),
           share: one.share.round(4)
         }
       end

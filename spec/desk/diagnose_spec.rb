@@ -144,7 +144,7 @@ RSpec.describe Munimen::Desk::Diagnose do
     evidence = { release: "dies_soon", generator: "weak", eco: "open" }
     found = diagnose(kind: "gas_storage", symptom: "pilot_out", evidence:)
     expect(found[:pairs].first[:causes]).to include(:eco_open)
-    expect(found[:pairs].first[:title]).to match(/open; and: |; and: .*open/)
+    expect(found[:pairs].first[:title]).to match(/open \+ | \+ .*open/)
     expect(found[:settled]).to include(cause: :eco_open, lapses: %i[eco release])
     evidence.merge!(link: "open", windy: "yes")
     torn = diagnose(kind: "gas_storage", symptom: "pilot_out", evidence:)

@@ -216,19 +216,20 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
           </section>
           <section class="panel middle">
             <h2>{{ $t('finder.left', { left: left.length, of: found.suspects.length }) }}</h2>
+            <div v-if="found.pairs.length" class="pairs" role="note">
+              <b>{{ $t('finder.pairs') }}</b>
+              <ul>
+                <li v-for="one in found.pairs" :key="one.causes.join()">
+                  <span>{{ one.title }}</span>
+                  <span class="number soft">{{ percent(one.share) }}</span>
+                </li>
+              </ul>
+            </div>
             <SuspectField
               :suspects="found.suspects"
               :active="active"
               @pick="(cause) => (active = active === cause ? null : cause)"
             />
-            <div v-if="found.pairs.length" class="pairs" role="note">
-              <b>{{ $t('finder.pairs') }}</b>
-              <ul>
-                <li v-for="one in found.pairs" :key="one.causes.join()">
-                  {{ one.title }} <span class="number soft">{{ percent(one.share) }}</span>
-                </li>
-              </ul>
-            </div>
             <ol class="suspects">
               <li
                 v-for="(one, index) in found.suspects"
@@ -424,6 +425,16 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
   padding: 8px 12px;
   margin: 8px 0;
   border-radius: 6px;
+  grid-column: 1 / -1;
+}
+.pairs li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 3px 0;
+}
+.pairs .number {
+  white-space: nowrap;
 }
 .told {
   border-left: 5px solid var(--brass);

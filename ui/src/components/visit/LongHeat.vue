@@ -31,6 +31,7 @@ const decide = (value: 'now' | 'return') => void send('decisions', { name: 'long
   align-items: center;
   justify-content: space-between;
   border-left: 5px solid var(--brass);
+  margin-bottom: 12px;
 }
 .long p {
   margin: 0;
