@@ -5,12 +5,12 @@ require "rodauth"
 
 module Munimen
   module Web
-    # Sign-in and sign-out by Rodauth: Argon2, lockout after repeated failures, sessions that can
-    # be ended.
+    # Sign-in and sign-out by Rodauth: Argon2, sessions that can be ended. Who tries passwords is
+    # held up by SignInGuard.
     module Auth
-      WRONG = "The address or the password is wrong."
+      WRONG = SignInGuard::WRONG
       SETTINGS = proc do
-        enable :login, :logout, :lockout, :active_sessions, :argon2, :json
+        enable :login, :logout, :active_sessions, :argon2, :json
         prefix "/auth"
         accounts_table :accounts
         login_column :email
@@ -20,11 +20,7 @@ module Munimen
         only_json? true
         domain { request.host }
         already_logged_in { nil }
-        unlock_account_request_route nil
-        unlock_account_route nil
         set_deadline_values? true
-        max_invalid_logins 8
-        account_lockouts_deadline_interval({ minutes: 15 })
         # The session's cookie carries its own deadlines (web/stack.rb): here they would cost a
         # write each time.
         session_inactivity_deadline nil
@@ -32,9 +28,8 @@ module Munimen
         # Whose session has been ended is nobody: routes say what that person may still see.
         no_longer_active_session { clear_session }
         json_response_success_key "success"
-        no_matching_login_message WRONG
+        no_matching_login_message { WRONG.tap { SignInGuard.work_in_vain } }
         invalid_password_message WRONG
-        login_lockout_error_flash "Too many failed attempts: this account is locked for 15 minutes."
       end
 
       # The Rack middleware: POST /auth/login and /auth/logout with JSON go to Rodauth; for the API

@@ -8,13 +8,21 @@ module Munimen
     module Limits
       module_function
 
+      # Whose request it is: the peer of the connection, unless that is the proxy that the operator
+      # names (MUNIMEN_PROXY), which says for whom it asks.
+      def peer(env)
+        return env["REMOTE_ADDR"] unless ENV["MUNIMEN_PROXY"] == env["REMOTE_ADDR"]
+
+        Rack::Request.new(env).ip
+      end
+
       # Configures Rack::Attack for this process.
       def set_up(logins: 20, requests: 3000)
         Rack::Attack.cache.store = MemoryCache.new
         Rack::Attack.throttle("sign-in", limit: logins, period: 300) do |request|
-          request.ip if request.path == "/auth/login" && request.post?
+          peer(request.env) if request.path == "/auth/login" && request.post?
         end
-        Rack::Attack.throttle("all", limit: requests, period: 60, &:ip)
+        Rack::Attack.throttle("all", limit: requests, period: 60) { |request| peer(request.env) }
         Rack::Attack.throttled_responder = lambda do |request|
           retry_after = request.env["rack.attack.match_data"][:period]
           body = JSON.generate(

@@ -30,9 +30,10 @@ module Munimen
         Limits.set_up
         answers = ResponseValidator.new(Contract::PATH) if check_responses
         Rack::Builder.new do
-          use Rack::Attack
           use Headers
           use RequestGuard
+          use Rack::Attack
+          use SignInGuard
           use RodaSessionMiddleware,
               secret: config.secret,
               old_secret: config.old_secret,

@@ -21,6 +21,8 @@ module Munimen
 
       attr_reader :kind, :si, :typed
 
+      LONGEST = 100 # characters that somebody types for a quantity
+
       def initialize(kind, si_value, typed: nil)
         @kind = kind.is_a?(Kind) ? kind : Kind[kind]
         @si = Float(si_value)
@@ -37,6 +39,8 @@ module Munimen
         def parse(text, kind, system: :us, unit: nil, field: kind)
           kind = Kind[kind] unless kind.is_a?(Kind)
           default = unit ? Unit[unit] : kind.unit(system)
+          raise unreadable(text, kind, default, field) if text.to_s.size > LONGEST
+
           number, spelling = split(text.to_s, kind)
           if number.nil? && kind.dimension == :resistance && OPEN.match?(text.to_s)
             return new(kind, kind.range.end, typed: text.to_s.strip)

@@ -206,6 +206,41 @@ RSpec.describe Munimen::Store::Database do
     end
   end
 
+  # What is sent in has a length: no expression and no page is fed with text without end.
+  it "bounds every string that is sent in" do
+    contract = YAML.load_file(File.join(Munimen::ROOT, "web/openapi.yaml"), aliases: true)
+    loose = []
+    look = lambda do |schema, path, seen|
+      next unless schema.is_a?(Hash)
+
+      name = schema["$ref"]&.split("/")&.last
+      schema = contract["components"]["schemas"][name] if name
+      next if name && seen.include?(name)
+
+      text = Array(schema["type"]).include?("string")
+      loose << path if text && !schema.keys.intersect?(%w[maxLength enum pattern])
+      inner = schema.fetch("properties", {}).to_a
+      inner += [["[]", schema["items"]], ["*", schema["additionalProperties"]]]
+      inner += %w[oneOf anyOf allOf].flat_map do |key|
+        schema.fetch(key, []).map do |one|
+          [key, one]
+        end
+      end
+      inner.each { |key, one| look[one, "#{path}.#{key}", seen + [name].compact] }
+    end
+    operations = contract["paths"].flat_map do |path, all|
+      all.map do |verb, one|
+        [path, verb, one]
+      end
+    end
+    operations.each do |path, verb, one|
+      one.fetch("parameters", []).each { |given| look[given["schema"], "#{verb} #{path}", []] }
+      json = one.dig("requestBody", "content", "application/json", "schema")
+      look[json, "#{verb} #{path}", []] if json
+    end
+    expect(loose).to eq([])
+  end
+
   it "keeps strict tables, foreign keys and a write-ahead log" do
     database = office.records.database
     expect(database.fetch("PRAGMA journal_mode").single_value).to eq("wal")

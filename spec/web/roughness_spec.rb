@@ -44,6 +44,23 @@ RSpec.describe Munimen::Web::App do
     end
   end
 
+  # Nobody locks a firm out from elsewhere, and nobody learns which addresses there are.
+  it "holds up who tries passwords, by address and source, in the same words for everything" do
+    try = lambda do |login, from, password = "wrong"|
+      header "Content-Type", "application/json"
+      header "X-CSRF-Token", JSON.parse(get("/api/session").body)["csrf"]
+      body = JSON.generate(login:, password:)
+      post("/auth/login", body, "REMOTE_ADDR" => from)
+      [last_response.status, last_response.body]
+    end
+    post_json("/auth/logout", {})
+    wrong = Array.new(10) { try["owner@example.test", "192.0.2.7"] }
+    unknown = try["nobody@example.test", "192.0.2.7"]
+    expect(([unknown] + wrong).uniq.size).to eq(1)
+    expect(try["owner@example.test", "192.0.2.7", Office::PASSWORD]).to eq(unknown)
+    expect(try["owner@example.test", "192.0.2.8", Office::PASSWORD].first).to eq(200)
+  end
+
   it "takes an e-mail address without regard to case" do
     post_json("/auth/login", { login: " Owner@Example.TEST", password: Office::PASSWORD })
     expect(last_response.status).to eq(200)

@@ -1534,6 +1534,7 @@ export interface components {
         /** @enum {string} */
         Grade: "danger" | "defect" | "watch" | "advice" | "sound" | "not_tested";
         MaybeText: string | null;
+        MaybeGiven: string | null;
         Problem: {
             type: string;
             title: string;
@@ -2674,8 +2675,8 @@ export interface components {
         };
         Qualification: {
             trade: string;
-            number?: components["schemas"]["MaybeText"];
-            expires?: components["schemas"]["MaybeText"];
+            number?: components["schemas"]["MaybeGiven"];
+            expires?: components["schemas"]["MaybeGiven"];
         };
         Qualifications: {
             qualifications: components["schemas"]["Qualification"][];
