@@ -83,10 +83,18 @@ module Munimen
         end
       end
 
-      def predicted
+      def predicted = expected&.hot_pressure
+
+      def expected
         return unless supply && supply < @heater.first_relief_pressure
 
-        (@meaning.cases.find { |one| one.name == :set } || @meaning.cases.first)&.hot_pressure
+        @meaning.cases.find { |one| one.name == :set } || @meaning.cases.first
+      end
+
+      # What is expected of a vessel that has not been read yet is not told as if it were known.
+      def predicted_label
+        unread = expected&.name == :without && @heater.vessel == :external
+        unread ? "Hot, if the {vessel} failed" : "Hot, expected"
       end
 
       def pressures
@@ -121,7 +129,12 @@ module Munimen
             quantity: @visit.quantity(:mains_pressure),
             role: :measured
           ),
-          Rung.new(id: :predicted, label: "Hot, expected", quantity: predicted, role: :predicted),
+          Rung.new(
+            id: :predicted,
+            label: @visit.words.say(predicted_label),
+            quantity: predicted,
+            role: :predicted
+          ),
           Rung.new(id: :peak, label: "Hot, measured", quantity: peak, role: :measured),
           Rung.new(id: :supply, label: "Supply", quantity: supply, role: :measured),
           Rung.new(id: :charge, label: "Vessel charge", quantity: charge, role: :measured)
