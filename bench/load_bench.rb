@@ -48,6 +48,7 @@ module Munimen
         ours = Served.new(File.join(ROOT, "web/server.ru"), FOLDER)
         ours.sign_in("owner@tallowreed.example", Demo::Seed::PASSWORD)
         measure(bare, ours)
+        mixed(ours)
         @row.call("memory afterwards", ours.memory_mb, "MB", "")
       ensure
         [bare, ours].compact.each(&:stop)
@@ -70,6 +71,47 @@ module Munimen
           @row.call("#{name}, p95", ms, "ms", "")
           @row.call("#{name}, p95 / bare", ms / base, "×", "< 8")
         end
+      end
+
+      # Eight people, one request in five a write to the visit that each has open: no answer but 200
+      # will do.
+      def mixed(ours)
+        visits = Array.new(CLIENTS) { |index| open_visit(ours, index) }
+        paths = pages.values.flatten
+        times = { read: Queue.new, write: Queue.new }
+        threads = visits.map.with_index do |visit, index|
+          Thread.new do
+            ours.clone_connection do |send|
+              EACH.times do |turn|
+                one_of_five(send, visit, paths[(index * EACH) + turn], turn, times)
+              end
+            end
+          end
+        end
+        threads.each(&:join)
+        times.each do |kind, list|
+          @row.call("beside each other, #{kind}, p95", p95_of(list), "ms", "")
+        end
+      end
+
+      def one_of_five(send, visit, path, turn, times)
+        if (turn % 5).zero?
+          note = { id: SecureRandom.uuid, name: "water_by", value: format("%02d:00", turn % 24) }
+          times[:write] << (timed { send.call("/api/visits/#{visit}/decisions", note) } * 1000)
+        else
+          times[:read] << (timed { send.call(path || "/api/today") } * 1000)
+        end
+      end
+
+      def open_visit(ours, index)
+        id = SecureRandom.uuid
+        heater = ours_ids("heaters", CLIENTS)[index]
+        ours.post(
+          "/api/heaters/#{heater}/visits",
+          { id:, jobs: ["annual_safety"], planned_for: Time.now.utc.iso8601 }
+        )
+        ours.post("/api/visits/#{id}/start", {})
+        id
       end
 
       # What is asked for: many different ones, as people do.
@@ -110,6 +152,10 @@ module Munimen
             end
           end
         end.each(&:join)
+        p95_of(times)
+      end
+
+      def p95_of(times)
         list = Array.new(times.size) { times.pop }.sort
         list[(list.size * 0.95).ceil - 1]
       end

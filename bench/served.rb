@@ -33,16 +33,7 @@ module Munimen
 
       def get(path) = call(Net::HTTP::Get.new(path))
 
-      def post(path, body)
-        request = Net::HTTP::Post.new(
-          path,
-          "Content-Type" => "application/json",
-          "Accept" => "application/json",
-          "X-CSRF-Token" => @token.to_s
-        )
-        request.body = JSON.generate(body)
-        call(request)
-      end
+      def post(path, body) = call(writing(path, body))
 
       def sign_in(email, password)
         @token = JSON.parse(get("/api/session").body)["csrf"]
@@ -50,11 +41,12 @@ module Munimen
         @token = JSON.parse(get("/api/session").body)["csrf"]
       end
 
-      # A connection of its own, signed in like this one: yields a callable that gets a path.
+      # A connection of its own, signed in like this one: yields a callable that gets a path, or
+      # posts a body to it.
       def clone_connection
         Net::HTTP.start("127.0.0.1", port) do |http|
-          yield(lambda do |path|
-            request = Net::HTTP::Get.new(path)
+          yield(lambda do |path, body = nil|
+            request = body ? writing(path, body) : Net::HTTP::Get.new(path)
             request["Cookie"] = @cookie if @cookie
             response = http.request(request)
             raise "#{path}: #{response.code} #{response.body[0, 200]}" unless response.code == "200"
@@ -80,6 +72,17 @@ module Munimen
       end
 
       private
+
+      def writing(path, body)
+        request = Net::HTTP::Post.new(
+          path,
+          "Content-Type" => "application/json",
+          "Accept" => "application/json",
+          "X-CSRF-Token" => @token.to_s
+        )
+        request.body = JSON.generate(body)
+        request
+      end
 
       def call(request)
         request["Cookie"] = @cookie if @cookie

@@ -170,6 +170,7 @@ watch(
     min-width: 0;
     overflow-x: auto;
     scrollbar-width: none;
+    mask-image: linear-gradient(to right, #000 calc(100% - 28px), transparent);
   }
   .spacer {
     display: none;
