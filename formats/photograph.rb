@@ -12,6 +12,8 @@ module Munimen
       # Chunks of a PNG that make the picture.
       PNG_KEPT = %w[IHDR PLTE tRNS IDAT IEND].freeze
       FRAMES = [0xC0, 0xC1, 0xC2].freeze
+      # A marker after the data of a scan: neither a stuffed byte nor a restart.
+      AFTER_SCAN = /\xFF[^\x00\xD0-\xD7\xFF]/n
 
       attr_reader :bytes, :media_type
 
@@ -34,26 +36,38 @@ module Munimen
 
         def refuse(text) = raise(Error.new(text, field: :data, code: :not_a_photo))
 
-        # Segments up to the scan, without the application's and comments; the scan as it is.
+        # Every segment to the end of the picture, without the application's and comments, wherever
+        # they stand; what comes after the picture is not kept.
         def jpeg(bytes)
           kept = bytes[0, 2]
           at = 2
           sized = false
-          loop do
-            marker, length = bytes[at, 4]&.unpack("n2")
-            unless marker && marker >> 8 == 0xFF && length.to_i >= 2 &&
-                   at + 2 + length <= bytes.bytesize
-              refuse("The JPEG is damaged.")
-            end
-            kind = marker & 0xFF
+          until (kind = marker(bytes, at)) == 0xD9
+            size = segment(bytes, at)
             sized ||= FRAMES.include?(kind) && sides(*bytes[at + 5, 4].unpack("n2"))
-            kept << bytes[at, 2 + length] unless (0xE1..0xEF).cover?(kind) || kind == 0xFE
-            at += 2 + length
-            break if kind == 0xDA
+            kept << bytes[at, size] unless (0xE1..0xEF).cover?(kind) || kind == 0xFE
+            at += size
+            next unless kind == 0xDA
+
+            ends = bytes.index(AFTER_SCAN, at) or damaged_jpeg
+            kept << bytes[at...ends]
+            at = ends
           end
-          last = bytes.rindex("\xFF\xD9".b)
-          refuse("The JPEG is damaged.") unless sized && last && last >= at
-          kept << bytes[at...last] << "\xFF\xD9".b
+          sized ? kept << "\xFF\xD9".b : damaged_jpeg
+        end
+
+        def damaged_jpeg = refuse("The JPEG is damaged.")
+
+        # The kind of the marker that stands here.
+        def marker(bytes, at)
+          word = bytes[at, 2]&.unpack1("n")
+          word && word >> 8 == 0xFF ? word & 0xFF : damaged_jpeg
+        end
+
+        # The length of the segment that begins here, marker and all.
+        def segment(bytes, at)
+          length = bytes[at + 2, 2]&.unpack1("n").to_i
+          length >= 2 && at + 2 + length <= bytes.bytesize ? 2 + length : damaged_jpeg
         end
 
         def png(bytes)

@@ -23,9 +23,10 @@ module Munimen
         target = path(hash)
         FileUtils.mkdir_p(File.dirname(target))
         unless File.exist?(target)
-          Zlib::GzipWriter.open(target) do |zip|
+          Zlib::GzipWriter.open("#{target}.part") do |zip|
             File.open(file, "rb") { |io| IO.copy_stream(io, zip) }
           end
+          File.rename("#{target}.part", target)
         end
         @rows.insert_conflict(target: :id).insert(**attributes, hash:, told: JSON.generate(told))
       end

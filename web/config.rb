@@ -16,11 +16,15 @@ module Munimen
         FileUtils.mkdir_p(folder, mode: 0o700)
       end
 
+      # What a backup, a restore or an import that was killed has left behind.
+      LEFT_OVERS = %w[munimen-restore* munimen-import* download-*.zip* backups/*.part *.part].freeze
+
       # Takes the folder for this process alone, and closes it to everybody else on the machine,
       # whatever it was before.
       def take!
         Store::FolderLock.take(folder)
         File.umask(0o077)
+        FileUtils.rm_rf(LEFT_OVERS.flat_map { |name| Dir[File.join(folder, name)] })
         ([folder] + Dir[File.join(folder, "**/*")]).each do |path|
           File.chmod(File.directory?(path) ? 0o700 : 0o600, path)
         rescue SystemCallError
@@ -90,6 +94,9 @@ module Munimen
         place
       end
       private :away
+
+      # The host under which people reach it, where the operator says so (MUNIMEN_URL); nil: any.
+      def host = ENV.fetch("MUNIMEN_URL", nil) && URI(ENV.fetch("MUNIMEN_URL", nil)).host
 
       def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"
     end

@@ -30,14 +30,18 @@ module Munimen
         Limits.set_up
         answers = ResponseValidator.new(Contract::PATH) if check_responses
         Rack::Builder.new do
-          use Headers
+          use Headers, config.secure_cookies?
           use RequestGuard
+          if config.host
+            use Rack::Protection::HostAuthorization,
+                permitted_hosts: [config.host, "127.0.0.1", "localhost"]
+          end
           use Rack::Attack
           use SignInGuard
           use RodaSessionMiddleware,
               secret: config.secret,
               old_secret: config.old_secret,
-              key: "munimen",
+              key: config.secure_cookies? ? "__Host-munimen" : "munimen",
               max_seconds: 7 * 86_400,
               max_idle_seconds: 86_400,
               cookie_options: {
@@ -61,10 +65,17 @@ module Munimen
         POLICY_TEXT =
           POLICY.map { |name, value| "#{name.to_s.tr("_", "-")} #{value}" }.join("; ").freeze
 
-        def initialize(app) = @app = app
+        YEAR = 31_536_000 # s
+
+        # secure: whether the browser is to come by HTTPS only from now on.
+        def initialize(app, secure)
+          @app = app
+          @secure = secure
+        end
 
         def call(env)
           status, headers, body = @app.call(env)
+          headers["strict-transport-security"] = "max-age=#{YEAR}" if @secure
           headers["content-security-policy"] = POLICY_TEXT
           headers["x-content-type-options"] = "nosniff"
           headers["referrer-policy"] = "same-origin"

@@ -35,8 +35,11 @@ module Munimen
 
       def write(path)
         Dir.mktmpdir("munimen-bundle") do |work|
-          rows = Store::BundleTables::ALL.map do |table|
-            ["#{table}.ndjson", { path: lines(table, work) }]
+          # one moment, whoever writes meanwhile
+          rows = @records.database.transaction do
+            Store::BundleTables::ALL.map do |table|
+              ["#{table}.ndjson", { path: lines(table, work) }]
+            end
           end
           head =
             JSON.pretty_generate(format: FORMAT, version: VERSION, tables: Store::BundleTables::ALL)
@@ -59,10 +62,8 @@ module Munimen
           head!(entries)
           Dir.mktmpdir("munimen-import", @folder) do |work|
             files(entries, work)
-            counts = @records.write { rows(entries) }
-            ROOMS.each do |room|
-              FileUtils.cp_r(File.join(work, room), @folder) if Dir.exist?(File.join(work, room))
-            end
+            rooms = ROOMS.map { |room| File.join(work, room) }.select { |one| Dir.exist?(one) }
+            counts = @records.write { rows(entries).tap { FileUtils.cp_r(rooms, @folder) } }
             @records.forget
             counts
           end

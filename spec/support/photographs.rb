@@ -16,9 +16,17 @@ module Photographs
       [high, wide].pack("nn"),
       "\x01\x01\x11\0".b,
       "\xFF\xDA\0\x08\x01\x01\0\0\x3F\0".b,
+      "scan\xFF\x00\xFF\xD0".b,
+      "\xFF\xE1".b, # between two scans, and after the picture a second one
+      [exif.bytesize + 2].pack("n"),
+      exif,
+      "\xFF\xDA\0\x08\x01\x01\0\0\x3F\0".b,
       "scan".b,
       "\xFF\xD9".b,
-      "trailing EXIF".b
+      "\xFF\xD8\xFF\xE1".b,
+      [exif.bytesize + 2].pack("n"),
+      exif,
+      "\xFF\xD9".b
     ].join
   end
 

@@ -188,7 +188,10 @@ RSpec.describe Munimen::Cli::Commands do
         /process 4711/
       )
       holder.close
+      FileUtils.mkdir_p(File.join(folder, "munimen-restore-killed"))
+      FileUtils.touch(File.join(folder, "download-1.zip.part"))
       Munimen::Web::Config.new(folder).tap(&:secret).take!
+      expect(Dir.children(folder)).to contain_exactly("munimen.lock", "session.secret")
       modes = [folder, File.join(folder, "session.secret")].map do |one|
         File.stat(one).mode & 0o777
       end

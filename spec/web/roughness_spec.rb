@@ -61,6 +61,17 @@ RSpec.describe Munimen::Web::App do
     expect(try["owner@example.test", "192.0.2.8", Office::PASSWORD].first).to eq(200)
   end
 
+  it "keeps to HTTPS, its own host and a cookie of that host alone, where the operator says so" do
+    allow(ENV).to receive(:[]).and_call_original
+    allow(ENV).to receive(:[]).with("MUNIMEN_HTTPS").and_return("1")
+    allow(ENV).to receive(:[]).with("MUNIMEN_URL").and_return("https://heaters.example")
+    server = Rack::MockRequest.new(Munimen::Web::Stack.build(office.config))
+    here = server.get("https://heaters.example/api/session")
+    expect(here.headers["strict-transport-security"]).to include("max-age")
+    expect(here.headers["set-cookie"].to_s).to match(/__Host-munimen=.*secure/i)
+    expect(server.get("https://elsewhere.example/api/session").status).to eq(403)
+  end
+
   it "takes an e-mail address without regard to case" do
     post_json("/auth/login", { login: " Owner@Example.TEST", password: Office::PASSWORD })
     expect(last_response.status).to eq(200)
