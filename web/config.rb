@@ -2,6 +2,7 @@
 
 require "securerandom"
 require "fileutils"
+require "uri"
 
 module Munimen
   module Web
@@ -96,7 +97,7 @@ module Munimen
       private :away
 
       # The host under which people reach it, where the operator says so (MUNIMEN_URL); nil: any.
-      def host = ENV.fetch("MUNIMEN_URL", nil) && URI(ENV.fetch("MUNIMEN_URL", nil)).host
+      def host = ENV.fetch("MUNIMEN_URL", nil)&.then { |url| URI.parse(url).host }
 
       def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"
     end

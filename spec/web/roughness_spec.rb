@@ -64,7 +64,8 @@ RSpec.describe Munimen::Web::App do
   it "keeps to HTTPS, its own host and a cookie of that host alone, where the operator says so" do
     allow(ENV).to receive(:[]).and_call_original
     allow(ENV).to receive(:[]).with("MUNIMEN_HTTPS").and_return("1")
-    allow(ENV).to receive(:[]).with("MUNIMEN_URL").and_return("https://heaters.example")
+    allow(ENV).to receive(:fetch).and_call_original
+    allow(ENV).to receive(:fetch).with("MUNIMEN_URL", nil).and_return("https://heaters.example")
     server = Rack::MockRequest.new(Munimen::Web::Stack.build(office.config))
     here = server.get("https://heaters.example/api/session")
     expect(here.headers["strict-transport-security"]).to include("max-age")
