@@ -67,10 +67,13 @@ RSpec.describe Munimen::Web::App do
     allow(ENV).to receive(:fetch).and_call_original
     allow(ENV).to receive(:fetch).with("MUNIMEN_URL", nil).and_return("https://heaters.example")
     server = Rack::MockRequest.new(Munimen::Web::Stack.build(office.config))
-    here = server.get("https://heaters.example/api/session")
+    get_from = lambda do |host|
+      server.get("https://#{host}/api/session", "HTTP_HOST" => host)
+    end
+    here = get_from["heaters.example"]
     expect(here.headers["strict-transport-security"]).to include("max-age")
     expect(here.headers["set-cookie"].to_s).to match(/__Host-munimen=.*secure/i)
-    expect(server.get("https://elsewhere.example/api/session").status).to eq(403)
+    expect(get_from["elsewhere.example"].status).to eq(403)
   end
 
   it "takes an e-mail address without regard to case" do
