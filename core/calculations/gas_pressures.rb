@@ -13,7 +13,7 @@ module Munimen
       )
       CONTROL = Source.common_practice("above 14 in. w.c. the control is in danger")
       ENGLAND = Source.published("BS 6891", "working pressures", clause: :from_memory)
-      BOTTLED = Source.from_memory("Propane 37, butane 28 mbar, drop 2.5 mbar")
+      BOTTLED = Source.from_memory("Propane 37 ± 5, butane 28 ± 5 mbar, drop 2.5 mbar")
       SOURCES = [PRACTICE, TYPICAL, CONTROL, ENGLAND, BOTTLED].freeze
 
       NATURAL = { minimum: 5.0, maximum: 10.5, manifold: 3.5 }.freeze
@@ -23,8 +23,8 @@ module Munimen
       # mbar: lowest and highest at the meter, drop allowed to the appliance, lowest there
       WORKING = {
         natural: [19.0, 23.0, 1.0, 18.0],
-        propane: [34.5, 39.5, 2.5, 34.5],
-        butane: [25.5, 30.5, 2.5, 25.5]
+        propane: [32.0, 42.0, 2.5, 32.0],
+        butane: [23.0, 33.0, 2.5, 23.0]
       }.freeze
 
       def initialize(inputs, units)

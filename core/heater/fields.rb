@@ -37,6 +37,7 @@ module Munimen
 
       WORDS = {
         kind: KINDS,
+        fuel: %i[natural_gas lp butane unknown],
         hood: %i[open sealed unknown],
         vent: %i[natural damper power unknown],
         ignition: %i[pilot_thermocouple pilot_thermopile intermittent unknown],
@@ -80,6 +81,7 @@ module Munimen
       # Fields that only some kinds have, and why another has not.
       ONLY = {
         input: [GAS, "has no gas input; give its elements or its coil"],
+        fuel: [GAS, "burns no gas"],
         hood: [GAS, "has no draft hood"],
         vent: [GAS, "has no flue"],
         ignition: [GAS, "has no burner to ignite"],

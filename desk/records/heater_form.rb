@@ -12,7 +12,7 @@ module Munimen
           cut_out_temperature manufactured installed
         ],
         around: %i[
-          ignition hood vent backup_immersion coil_control location water_supply vessel
+          fuel ignition hood vent backup_immersion coil_control location water_supply vessel
           vessel_volume vessel_upstream regulator regulator_setting backflow anode pan mixing_valve
           recirculation instructions_kept
         ],

@@ -310,6 +310,47 @@ RSpec.describe Munimen::Judgement do
     end
   end
 
+  # Handbook §13 and §25: England judges working pressures; a fuel has limits of its own; a manifold
+  # goes by its plate.
+  it "judges gas pressures by country, fuel and plate" do
+    grade = lambda do |heater, book, readings|
+      units = book == :england_g3 ? :england : :us
+      taken = readings.map do |name, value|
+        Munimen::Visit::ReadingInput.read(name, value, units:, id: name.to_s)
+      end
+      rules = Munimen::Rules::EffectiveRules.new(book)
+      visit = Munimen::Visit.new(heater:, rules:, jobs: [], readings: taken)
+      Munimen::Judgement::Judge.new(visit).verdicts.find { |one| one.check == :gas_pressures }.grade
+    end
+    english = %w[13 14 17.9 18.5 21].map do |mbar|
+      grade[gas, :england_g3, { gas_operating: "#{mbar} mbar" }]
+    end
+    expect(english).to eq(%i[defect defect defect sound sound])
+    lp = %w[6 11.5].map do |inches|
+      grade[gas(fuel: "lp"), :us_irc, { gas_line: "12", gas_operating: inches }]
+    end
+    expect(lp).to eq(%i[defect sound])
+    expect(grade[gas, :us_irc, { gas_manifold: "3.5" }]).to eq(:not_tested)
+    plated = gas(manifold_pressure: "3.5 inwc")
+    expect(grade[plated, :us_irc, { gas_manifold: "3.5" }]).to eq(:sound)
+  end
+
+  # Approved Document G, table 3.1 (from memory): D2 at least one size above the valve's outlet.
+  it "finds a D2 of the outlet's own size, and no D2 sound whose run is not known" do
+    grade = lambda do |**pipes|
+      visit = fresh(:unvented_indirect, :england_g3, relief_outlet: "half", **pipes)
+      judged = Munimen::Judgement::Judge.new(visit).verdicts
+      judged.find { |one| one.check == :d2_size }&.grade
+    end
+    run = { d2_size: "22 mm", d2_length: "4 m", d2_bends: "1", shared_discharge: "no" }
+    expect(grade[**run, d2_size: "15 mm"]).to eq(:defect)
+    expect(grade[d2_size: "15 mm"]).to eq(:defect)
+    expect(grade[**run]).to eq(:sound)
+    expect([grade[**run, d2_bends: nil], grade[**run, relief_outlet: nil]]).to eq(
+      %i[not_tested not_tested]
+    )
+  end
+
   # Handbook §7 and §22: the shut-off that isolates the vessel is the one that counts.
   it "takes a charge for one only behind the valve that isolates the vessel" do
     read = lambda do |house, **more|

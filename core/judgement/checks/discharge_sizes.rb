@@ -3,26 +3,17 @@
 # D1 and D2 of an English cylinder by their measured runs; into the pan by rulebook or house rule.
 outlets = { half: "1/2", three_quarters: "3/4", one: "1" }.freeze
 
+# The least bore of D2, whatever its run: one size above the outlet.
+least = lambda do |outlet|
+  Munimen::Physics::DischargeTable.d2(outlet, 0.1, 0).first.d2 / 1000.0
+end
+
 Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
   judge do |visit|
     heater = visit.heater
-    unless visit.rules.book.id == :england_g3 && heater.d2_length &&
-           outlets.key?(heater.relief_outlet)
-      next
-    end
+    next unless visit.rules.book.id == :england_g3 && (heater.d2_length || heater.d2_size)
 
-    result = Munimen::Calculations::Calculation[:discharge_pipe_england].call(
-      {
-        outlet: outlets.fetch(heater.relief_outlet),
-        length: heater.d2_length.in("m").to_s,
-        bends: (heater.d2_bends&.si || 0).to_i.to_s,
-        shared: heater.shared_discharge == :no ? "no" : "yes"
-      },
-      units: :england
-    )
-    source = result.calculation.sources.first
-    used = "#{result.outputs[:resistance_used].round(1)} m"
-    wanted = result.outputs[:d2_size]
+    source = Munimen::Calculations::Calculation[:discharge_pipe_england].sources.first
     fix = {
       source:,
       due_in: 60,
@@ -30,13 +21,36 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
       explain: "The drain of the safety valves is too narrow for its length.",
       remedy: "Re-pipe by the table, shorten it or take out bends."
     }
+    outlet = outlets[heater.relief_outlet] or
+      next not_tested("The valve's outlet is not on record: D2's size hangs on it.", source:)
+    if heater.d2_size && heater.d2_size.si < least[outlet] - 0.0005
+      next finding(
+        :defect,
+        "D2 is #{say(heater.d2_size)}, no more than the valve's outlet of #{outlet} in: it must " \
+        "be at least one size larger.",
+        measured: heater.d2_size,
+        **fix
+      )
+    end
+    unless heater.d2_length && heater.d2_size
+      missing = heater.d2_length ? "size" : "length"
+      next not_tested("D2's #{missing} is not on record.", source:)
+    end
+
+    result = Munimen::Calculations::Calculation[:discharge_pipe_england].call(
+      {
+        outlet:,
+        length: heater.d2_length.in("m").to_s,
+        bends: (heater.d2_bends&.si || 0).to_i.to_s,
+        shared: heater.shared_discharge == :no ? "no" : "yes"
+      },
+      units: :england
+    )
+    used = "#{result.outputs[:resistance_used].round(1)} m"
+    wanted = result.outputs[:d2_size]
     unless wanted
       next finding(:defect, "Beyond the table: #{used} of equivalent length.", measured: used,
 **fix)
-    end
-    unless heater.d2_size
-      next not_tested("The size of D2 is not recorded; it needs #{(wanted * 1000).round} mm.",
-source:)
     end
 
     if heater.d2_size.si < wanted - 0.0005
@@ -47,6 +61,8 @@ source:)
         measured: heater.d2_size,
         **fix
       )
+    elsif heater.d2_bends.nil?
+      not_tested("D2's bends are not on record: without them its size is not known.", source:)
     else
       sound(
         "D2 of #{say(heater.d2_size)} carries #{used} of equivalent length.",

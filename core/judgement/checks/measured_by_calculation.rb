@@ -32,13 +32,29 @@ end
 Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
   uses :gas_operating, :gas_line, :gas_manifold
   judge do |visit|
-    given = {
-      line: visit.quantity(:gas_line),
-      standing: visit.quantity(:gas_standing),
-      operating: visit.quantity(:gas_operating),
-      manifold: visit.quantity(:gas_manifold),
-      plate_manifold: visit.heater.manifold_pressure
-    }.compact
+    england = visit.units == :england
+    # butane is not met in US storage heaters; what is not known is taken for what is usual
+    fuels = { lp: :lp, butane: england ? :butane : :lp }
+    fuel = fuels.fetch(visit.heater.fuel, :natural)
+    # the typical manifold is no plate: without one it is not judged
+    manifold = visit.quantity(:gas_manifold) if visit.heater.manifold_pressure
+    given = { manifold:, plate_manifold: visit.heater.manifold_pressure }
+    if england
+      given[:appliance_working] = visit.quantity(:gas_operating)
+    else
+      given.merge!(
+        line: visit.quantity(:gas_line),
+        standing: visit.quantity(:gas_standing),
+        operating: visit.quantity(:gas_operating)
+      )
+    end
+    given.compact!
+    if (given.keys - [:plate_manifold]).empty?
+      next not_tested("Nothing here can be judged: a manifold goes by its plate, which is not on " \
+                      "record.")
+    end
+
+    given[:fuel] = fuel.to_s
     by_calculation(
       :gas_pressure,
       given,
