@@ -64,11 +64,23 @@ module Munimen
         return [] if @visit.look_only?
 
         found = judge.deficiencies.to_h { |verdict| [verdict.check, verdict] }
-        jobs = Work::Job.fitting(@visit.heater).reject { |job| @visit.jobs.include?(job.id) }
+        jobs = Work::Job.fitting(@visit.heater).reject do |job|
+          @visit.jobs.include?(job.id) || out_of_place?(job)
+        end
         jobs.filter_map do |job|
           verdict = job.cures.filter_map { |check| found[check] }.first or next
           { job: job.id, title: say(job.title), because: say(verdict.text) }
         end
+      end
+
+      # Whether what the job is there for may not, or need not, be done on this visit.
+      def out_of_place?(job)
+        own = job.operations_for(@visit.heater) - Work::Job::FRAME
+        own.any? && own.all? { |id| needless?(Work::Operation[id]) }
+      end
+
+      def needless?(operation)
+        operation.forbidden_because(@visit) || operation.superfluous_because(@visit)
       end
 
       def say(text) = @visit.words.say(text)

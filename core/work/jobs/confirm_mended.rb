@@ -1,0 +1,6 @@
+# frozen_string_literal: true
+
+Munimen::Work::Job.define :confirm_mended,
+                          title: "See what was put right since the last visit",
+                          operations: %i[identify look_over confirm_mended leave_site],
+                          cures: Munimen::Hazards::Hazard.ids.map { |id| :"hazard.#{id}" }
