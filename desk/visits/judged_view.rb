@@ -68,8 +68,17 @@ module Munimen
           @visit.jobs.include?(job.id) || out_of_place?(job)
         end
         jobs.filter_map do |job|
-          verdict = job.cures.filter_map { |check| found[check] }.first or next
+          cures = job.cures + dangers_put_right(job).map(&:variable)
+          verdict = cures.filter_map { |check| found[check] }.first or next
           { job: job.id, title: say(job.title), because: say(verdict.text) }
+        end
+      end
+
+      # Hazards whose repair, or the look at it, is part of a job.
+      def dangers_put_right(job)
+        operations = job.operations_for(@visit.heater)
+        @visit.hazards.select do |hazard|
+          operations.intersect?(hazard.repaired_by + [:confirm_mended])
         end
       end
 

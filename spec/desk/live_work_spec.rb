@@ -190,6 +190,16 @@ RSpec.describe Munimen::Desk do
     )
   end
 
+  it "offers, where an earlier visit left a danger, the repair and a look at what was put right" do
+    left = { "hazard.relief_valve": "secured", "heat.burner": "off", cock: "shut" }
+    office.records.visits.update(visit, arrival: left)
+    offered = office.view(visit)[:suggested].map { |one| one[:job] }
+    expect(offered).to include(:confirm_mended, :replace_relief_valve)
+    described_class::ChangeJobs.new(office.context).add(visit, job: "confirm_mended")
+    steps = office.view(visit)[:plan][:steps].map { |one| one[:operation] }
+    expect(steps).to include(:confirm_mended, :exercise_new_relief_valve, :leave_site)
+  end
+
   it "shows what each step took beside what was reckoned" do
     looked
     office.pass(200)

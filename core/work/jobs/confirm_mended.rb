@@ -2,5 +2,4 @@
 
 Munimen::Work::Job.define :confirm_mended,
                           title: "See what was put right since the last visit",
-                          operations: %i[identify look_over confirm_mended leave_site],
-                          cures: Munimen::Hazards::Hazard.ids.map { |id| :"hazard.#{id}" }
+                          operations: %i[identify look_over confirm_mended leave_site]

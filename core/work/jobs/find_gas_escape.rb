@@ -11,4 +11,4 @@ Munimen::Work::Job.define :find_gas_escape,
                             prove_gas_joints
                             leave_site
                           ],
-                          cures: %i[gas_smell_seen pilot_held gas_pressures hazard.gas_smell]
+                          cures: %i[gas_smell_seen pilot_held gas_pressures]
