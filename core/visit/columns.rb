@@ -79,7 +79,8 @@ module Munimen
       end
 
       def done
-        @done ||= @visit.standing.select(&:done?).map(&:operation).uniq.map { |id| Work::Operation[id] }
+        @done ||= @visit.standing.select(&:done?).map(&:operation).uniq
+          .map { |id| Work::Operation[id] }
       end
 
       # Name of a reading or an item => ids of the operations, done in this visit, that make it

@@ -39,7 +39,8 @@ RSpec.describe Munimen::Report::CustomerPage do
 
   def chance(kind, book, random)
     visit = fresh(kind, book, jobs: [Munimen::Work::Job.all.sample(random:).id])
-    items = Munimen::Inspection::InspectionItem.all.select { |item| item.applies?(visit.heater, visit.rules) }
+    known = Munimen::Inspection::InspectionItem.all
+    items = known.select { |item| item.applies?(visit.heater, visit.rules) }
     seen = items.sample(8, random:).map do |item|
       finding = item.findings.keys.sample(random:)
       Munimen::Visit::Observation.new(id: item.id.to_s, item: item.id, finding:)
