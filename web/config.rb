@@ -2,7 +2,6 @@
 
 require "securerandom"
 require "fileutils"
-require "uri"
 
 module Munimen
   module Web
@@ -96,8 +95,9 @@ module Munimen
       end
       private :away
 
-      # The host under which people reach it, where the operator says so (MUNIMEN_URL); nil: any.
-      def host = ENV.fetch("MUNIMEN_URL", nil)&.then { |url| URI.parse(url).host }
+      # The hosts under which people reach it, where the operator names them (MUNIMEN_HOSTS, with
+      # commas); none: any.
+      def hosts = ENV.fetch("MUNIMEN_HOSTS", "").split(",").map(&:strip)
 
       def secure_cookies? = ENV["MUNIMEN_HTTPS"] == "1"
     end

@@ -11,8 +11,7 @@ module Munimen
       PATH = "/auth/login"
       MOST = 8 # failures of one address from one source
       LENGTH = 15 * 60 # s for which they count
-      WRONG = "The address or the password is wrong, or there were too many attempts: then wait " \
-              "15 minutes."
+      WRONG = "The address or the password is wrong. After too many attempts, wait 15 minutes."
       ANSWER = JSON.generate(
         "field-error" => ["login", WRONG],
         "error" => "There was an error logging in"

@@ -32,9 +32,9 @@ module Munimen
         Rack::Builder.new do
           use Headers, config.secure_cookies?
           use RequestGuard
-          if config.host
+          unless config.hosts.empty?
             use Rack::Protection::HostAuthorization,
-                permitted_hosts: [config.host, "127.0.0.1", "localhost"]
+                permitted_hosts: config.hosts + %w[127.0.0.1 localhost]
           end
           use Rack::Attack
           use SignInGuard

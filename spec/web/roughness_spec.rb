@@ -65,7 +65,7 @@ RSpec.describe Munimen::Web::App do
     allow(ENV).to receive(:[]).and_call_original
     allow(ENV).to receive(:[]).with("MUNIMEN_HTTPS").and_return("1")
     allow(ENV).to receive(:fetch).and_call_original
-    allow(ENV).to receive(:fetch).with("MUNIMEN_URL", nil).and_return("https://heaters.example")
+    allow(ENV).to receive(:fetch).with("MUNIMEN_HOSTS", "").and_return("heaters.example")
     server = Rack::MockRequest.new(Munimen::Web::Stack.build(office.config))
     get_from = lambda do |host|
       server.get("https://#{host}/api/session", "HTTP_HOST" => host)
