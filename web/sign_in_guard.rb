@@ -57,7 +57,7 @@ module Munimen
 
       def login(env)
         body = env["rack.input"]
-        given = JSON.parse(body.read)
+        given = JSON.parse(body&.read.to_s)
         given.is_a?(Hash) ? given["login"].to_s.strip.downcase[0, 200] : ""
       rescue JSON::ParserError
         ""
