@@ -8,6 +8,9 @@ module Munimen
     class People
       ROLES = %w[owner office plumber inspector].freeze
 
+      # What a password costs to look at (Argon2).
+      COST = { t_cost: 2, m_cost: 16 }.freeze
+
       def initialize(database)
         @database = database
         @rows = database[:accounts]
@@ -97,7 +100,7 @@ module Munimen
         )
       end
 
-      def hash(password) = Argon2::Password.new(t_cost: 2, m_cost: 16).create(password)
+      def hash(password) = Argon2::Password.new(**COST).create(password)
     end
   end
 end

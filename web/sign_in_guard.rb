@@ -19,7 +19,7 @@ module Munimen
 
       # The work of looking at a password, where there is none to look at.
       def self.work_in_vain
-        @in_vain ||= Argon2::Password.new(t_cost: 2, m_cost: 16).create("nobody's password")
+        @in_vain ||= Argon2::Password.new(**Store::People::COST).create("nobody's password")
         Argon2::Password.verify_password("another", @in_vain)
       end
 

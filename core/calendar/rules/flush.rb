@@ -14,7 +14,7 @@ Munimen::Calendar::Rule.define :flush do
     out = visit.choice(:flush_result) if visit.done?(:flush_bursts)
     case visit.rules.choice(:flush)
     when :by_sediment
-      months = { clear: 24, flecks: 12, grit: 12, heavy: 6 }[out] or next
+      months = Munimen::Work::FlushInterval::MONTHS[out] or next
       on(today >> months, "Flush the tank: it ran #{out} last time.")
     when :leave_old
       in_days(365, "Flush the tank: it has been flushed once, and stays clear by it.") if out

@@ -24,7 +24,7 @@ end
 Munimen::Judgement::Check.define :flush_result, part: :drain_valve do
   uses :flush_result
   judge do |visit|
-    months = { clear: 24, flecks: 12, grit: 12, heavy: 6 }.fetch(visit.choice(:flush_result))
+    months = Munimen::Work::FlushInterval::MONTHS.fetch(visit.choice(:flush_result))
     unless visit.choice(:flush_result) == :heavy
       next sound(
         "Ran #{visit.choice(:flush_result)}: flush again in #{months} months.",

@@ -1,25 +1,19 @@
 <script setup lang="ts">
 // Why a step is not done; and where it was begun, whether what it took apart stays so.
 import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 
 defineProps<{ apart: boolean }>()
 const emit = defineEmits<{ keep: [reason: string, apart: boolean]; cancel: [] }>()
 
-const REASONS = {
-  not_visible: 'Not visible',
-  no_access: 'No access',
-  refused: 'Refused by the customer',
-  policy: 'House rule',
-  not_applicable: 'Does not apply',
-  unsafe: 'Unsafe to do',
-} as const
-const names = Object.keys(REASONS) as (keyof typeof REASONS)[]
-const reason = ref<keyof typeof REASONS | ''>('')
+const { t } = useI18n()
+const names = ['not_visible', 'no_access', 'refused', 'policy', 'not_applicable', 'unsafe'] as const
+const reason = ref<(typeof names)[number] | ''>('')
 const more = ref('')
 const stays = ref(false)
 
 function keep() {
-  const text = [reason.value ? REASONS[reason.value] : '', more.value.trim()]
+  const text = [reason.value ? t(`visit.reasons.${reason.value}`) : '', more.value.trim()]
     .filter(Boolean)
     .join(': ')
   if (text) emit('keep', text, stays.value)
