@@ -39,7 +39,8 @@ module Munimen
       corrected_observations: [],
       arrival: {}
     )
-      @heater = heater
+      @recorded_heater = heater
+      @heater = learnt(heater, readings)
       @rules = rules
       @jobs = jobs
       @date = date
@@ -57,7 +58,7 @@ module Munimen
     # This visit with something of it otherwise: with(readings: […]).
     def with(**changed)
       self.class.new(
-        heater:,
+        heater: @recorded_heater,
         rules:,
         jobs:,
         date:,
@@ -262,6 +263,15 @@ module Munimen
     end
 
     private
+
+    # The heater with what was unknown of it and has been seen in this visit.
+    def learnt(heater, readings)
+      facts = readings.reject(&:superseded).filter_map do |one|
+        fact = ReadingInput.facts[one.name] or next
+        [fact, one.choice] if heater.public_send(fact) == :unknown && one.choice != :cannot_tell
+      end
+      facts.empty? ? heater : heater.with(**facts.to_h)
+    end
 
     # Repairs whose danger stands once more, so that they are owed again.
     def back_again

@@ -233,6 +233,7 @@ module Munimen
       def told
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
+        bullets "How it was left", @page[:leaving] || []
         bullets "Please note", @page[:cautions]
         bullets("Next dates", @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" })
         bullets(

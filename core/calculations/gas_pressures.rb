@@ -27,6 +27,10 @@ module Munimen
         butane: [23.0, 33.0, 2.5, 23.0]
       }.freeze
 
+      # Lock-up in England, mbar, from memory; bottled gas goes by its regulator and is not judged.
+      LOCK_UP = { natural: 30.0 }.freeze
+      BREAKS = 14 # in. w.c.
+
       def initialize(inputs, units)
         @given = inputs.select { |_, value| value.is_a?(Measure::Quantity) }
         @fuel = inputs[:fuel].to_sym
@@ -38,6 +42,7 @@ module Munimen
       def outputs
         misread
         inlet
+        lock_up
         manifold
         working
         { drop:, manifold_deviation: deviation, verdict: @judged.grade, judged: @judged.verdict }
@@ -111,12 +116,12 @@ module Munimen
 
       def line_limits
         highest = limit(:maximum_inlet, :maximum)
-        if tenths(pa(:line)) > 14
+        if tenths(pa(:line)) > BREAKS
           add(
             :danger,
             "So high a pressure can break the gas control.",
             pa(:line),
-            "at most #{say(14 * INCH)}",
+            "at most #{say(BREAKS * INCH)}",
             CONTROL
           )
         elsif tenths(pa(:line)) > tenths(highest)
@@ -128,6 +133,14 @@ module Munimen
             TYPICAL
           )
         end
+      end
+
+      def lock_up
+        line = pa(:lock_up) or return
+        most = LOCK_UP[@fuel] or return
+        high = (line / 100).round(1) > most
+        text = high ? "So high a pressure can break the gas control." : "Lock-up is in order."
+        add(high ? :danger : :sound, text, line, "at most #{most.round} mbar", ENGLAND)
       end
 
       def manifold

@@ -48,7 +48,13 @@ module Munimen
 
       # Operations that this visit leaves to be used unasked; they stay the same while it is
       # planned.
-      def usable = @usable ||= Work::Operation.all.select { |operation| usable?(operation) }
+      def usable
+        @usable ||= begin
+          all = Work::Operation.all.select { |operation| usable?(operation) }
+          kept = all.reject { |operation| given_up?(operation) && !leads_out?(operation) }
+          kept.size == all.size || leaves_with?(kept) ? kept : all
+        end
+      end
 
       # Nobody operates anything on a visit that only looks: a danger is told and labelled.
       def made_safe
@@ -195,18 +201,25 @@ module Munimen
         return false unless operation.helper? || put_together?(operation)
         return false unless operation.applies?(visit.heater)
         return false if operation.id == :make_safe && @terms.standing.empty?
-        return false if given_up?(operation) && !leads_out?(operation)
 
         !read_already?(operation) && operation.forbidden_because(visit).nil?
       end
 
       # What somebody could not or would not do is not planned again on the way to something else;
-      # on the way to leaving it is.
+      # on the way to leaving, or out of a danger, it is.
       def given_up?(operation) = visit.not_tested.any? { |step| step.operation == operation.id }
 
       def leads_out?(operation)
+        return true if operation.secures? && @terms.standing.any?
+
         wanted = @terms.needs(Work::Operation[leaving])
         @terms.makes(operation).any? { |name, values| values.intersect?(wanted[name] || []) }
+      end
+
+      # Whether the heater can be left as it has to be with no more than some operations.
+      def leaves_with?(operations)
+        goals = @goals.map { |id| Work::Operation[id] }
+        Reachability.new(@terms, visit.state, operations | goals).open_needs(leaving).empty?
       end
 
       # What was left apart before this visit is put together on the way.

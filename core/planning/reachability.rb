@@ -27,14 +27,14 @@ module Munimen
         unmet.map { |name, values| Work::StateWords.need(name, values) }.join(", ")
       end
 
-      private
-
-      def needs(operation) = @terms.needs(operation)
-
       # {variable => [values]} that an operation needs and nothing can bring about.
       def open_needs(id)
         needs(Work::Operation[id]).reject { |name, values| values.intersect?(@values.fetch(name)) }
       end
+
+      private
+
+      def needs(operation) = @terms.needs(operation)
 
       # Adds what each possible operation makes, until nothing new comes.
       def grown(values, operations)

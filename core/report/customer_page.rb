@@ -63,6 +63,7 @@ module Munimen
           done:,
           out_of_order:,
           put_off:,
+          leaving:,
           cautions:,
           next_dates:,
           glossary:,
@@ -210,6 +211,20 @@ module Munimen
 
       def put_off
         @visit.put_off.map { |job, reason| { text: @words.say(Work::Job[job].title), reason: } }
+      end
+
+      # How a heater with a danger was left: what was hung, and who was told.
+      def leaving
+        step = @visit.standing.reverse.find do |one|
+          %i[against_advice evacuated].include?(Work::Operation[one.operation].way_to_leave)
+        end
+        return [] if step.nil? || !@visit.left?
+
+        asked = Work::Operation[step.operation].reads.select { |read| read.asked?(@visit) }
+        asked.filter_map do |read|
+          answer = @visit.choice(read.name)
+          @words.say("#{read.ask}: #{answer.to_s.tr("_", " ")}") if answer
+        end
       end
 
       def cautions

@@ -12,6 +12,8 @@ module Munimen
       def celsius(number) = Measure::Quantity.of(number, "degC", :temperature)
       def inches(number) = Measure::Quantity.of(number, "in", :length)
       def millimetres(number) = Measure::Quantity.of(number, "mm", :length)
+      def inches_water(number) = Measure::Quantity.of(number, "inH2O", :gas_pressure)
+      def millibar(number) = Measure::Quantity.of(number, "mbar", :gas_pressure)
       def seconds(number) = Measure::Quantity.new(:time, number)
       def litres_a_minute(number) = Measure::Quantity.of(number, "L/min", :flow)
 

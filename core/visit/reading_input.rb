@@ -31,6 +31,9 @@ module Munimen
             )
       end
 
+      # Names of the readings that tell a fact of the heater: {name => field}.
+      def facts = @facts ||= known.transform_values(&:fact).compact
+
       def read(name, value, units:, **rest)
         declared = known[name.to_s.to_sym] or
           raise Error.new(

@@ -17,8 +17,9 @@ module Munimen
     class Operation
       # What is read: its name, a kind of quantity or a list of words, and the question.
       # `only_if` (a reading and the word it must have) makes it wanted only then.
-      # `on` tells on which heaters it is read at all; `point` where, if not on the water.
-      READ_FIELDS = %i[name kind ask choices optional only_if on point].freeze
+      # `on` tells on which heaters it is read at all, `rulebook` under which book; `point` where,
+      # if not on the water; `fact` the field of the heater that it fills where it was unknown.
+      READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact].freeze
       Read =
         Struct.new(*READ_FIELDS, keyword_init: true) do
           # Whether an instrument connected at a point reads this.
@@ -27,7 +28,7 @@ module Munimen
           def applies?(heater) = on.nil? || on.call(heater)
 
           def asked?(visit)
-            applies?(visit.heater) &&
+            applies?(visit.heater) && (rulebook.nil? || visit.rules.book.id == rulebook) &&
               (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
           end
 
@@ -254,7 +255,7 @@ module Munimen
       def pure? = makes.empty? && wait.nil?
 
       # What is merely learnt, asked or looked at: nothing on the heater moves.
-      KNOWLEDGE = %i[identified looked discharge consent on_site left].freeze
+      KNOWLEDGE = %i[identified ignition looked discharge consent on_site left].freeze
       # Whether something is operated, so that a “look only” visit leaves it out.
       def operates?
         return false if way_to_leave

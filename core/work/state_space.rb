@@ -68,7 +68,7 @@ module Munimen
         cock: [%i[open shut], GAS],
         union: [%i[made broken], GAS],
         burner_door: [%i[sealed open], GAS],
-        pilot_flame: [%i[lit out], :standing_pilot?.to_proc],
+        pilot_flame: [%i[lit out], :may_have_pilot?.to_proc],
         since_gas: [%i[clear waiting], GAS],
         test_points: [%i[shut open], GAS],
         manometer: [%i[off connected], GAS],
@@ -104,6 +104,7 @@ module Munimen
         drip_watch: [%i[finished running], ALWAYS],
         # what is known so far, and what the gauge with the maximum hand has seen
         identified: [%i[no yes], ALWAYS],
+        ignition: [%i[unknown known], ->(heater) { heater.gas? && heater.ignition == :unknown }],
         looked: [%i[no yes], ALWAYS],
         discharge: [%i[unseen seen_safe unsafe], ALWAYS],
         consent: [%i[unasked given refused], ALWAYS],

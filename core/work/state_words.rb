@@ -47,6 +47,7 @@ module Munimen
       # What would read badly as name and value.
       YES_NO = {
         [:identified, [:yes]] => "the {heater} identified",
+        [:ignition, [:known]] => "how the burner is lit is known",
         [:looked, [:yes]] => "looked over",
         [:as_found, [:yes]] => "all still as found",
         [:air_in_pipes, [:no]] => "no air in the pipes",

@@ -10,7 +10,7 @@ module Munimen
     class Terms
       ANY = nil
       # What a danger spares whoever takes the heat away.
-      SPARED = %i[identified looked drip_watch].freeze
+      SPARED = %i[identified looked ignition drip_watch].freeze
       # Who goes, or comes back cleared, asks no danger.
       ALWAYS = %i[evacuate return_when_cleared leave_in_use].freeze
 
@@ -114,8 +114,11 @@ module Munimen
       def conditions(hazard)
         return [] if hazard.evacuates?
 
-        [@space.expand(hazard.safe), @space.expand(hazard.at_first)]
+        [@space.expand(hazard.safe), hot_and_full? ? @space.expand(hazard.at_first) : {}]
       end
+
+      # What cools the tank counts while there is something to cool.
+      def hot_and_full? = @state[:temperature] == :hot && @state[:level] == :full
 
       # Of two that contradict each other the first holds.
       def merged(list)

@@ -29,6 +29,7 @@ RSpec.describe Munimen::Hazards::Hazard do
       { seen: { flue: :disconnected } },
       { seen: { trim_rings: :melted } },
       { read: { draught: "spills" } },
+      { read: { gas_line: "15 inH2O" } },
       { seen: { never_relight: :flood } },
       { read: { static_pressure: "200 psi" } },
       { read: { tap_temperature: "190 degF" } },

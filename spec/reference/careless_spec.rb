@@ -15,7 +15,11 @@ RSpec.describe Shadow, :long do
     discharge: [:discharge_open, :capped, %i[mend_discharge see_discharge_run]],
     expansion_relief: [
       :expansion_relief_seen, :plugged, %i[replace_inlet_group exercise_expansion_relief]
-    ]
+    ],
+    covers: [:covers, :scorched, %i[mend_wiring measure_elements],
+             %i[element upper_element lower_element immersion]],
+    cut_out: [:cut_out_seen, :bridged, %i[fit_cut_out test_cut_out], nil, true],
+    tank_leak: [:leak, :running, [nil, nil]]
   }
   books = { unvented_indirect: "england_g3", unvented_direct: "england_g3" }
   words = %i[

@@ -59,6 +59,8 @@ RSpec.describe "Gas" do
     [{ fuel: "lp", line: "11.6", operating: "11.2", manifold: "10.2" }, :sound],
     [{ fuel: "lp", operating: "10.5" }, :defect],
     [{ meter_working: "21 mbar", appliance_working: "20.2 mbar" }, :sound],
+    [{ lock_up: "28 mbar" }, :sound],
+    [{ lock_up: "30.4 mbar" }, :danger],
     [{ meter_working: "18.5 mbar" }, :defect],
     [{ meter_working: "21 mbar", appliance_working: "19.5 mbar" }, :defect],
     [{ fuel: "propane", meter_working: "37 mbar", appliance_working: "35 mbar" }, :sound]

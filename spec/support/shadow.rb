@@ -11,6 +11,11 @@ class Shadow
   LEVERS = %i[
     exercise_relief_valve exercise_new_relief_valve exercise_expansion_relief open_relief_for_air
   ].freeze
+  # Without these nobody knows what there is.
+  LOOKS = %i[identify look_over].freeze
+  # What lets hot water out, or takes its cold away.
+  LETS_OUT = [*DRAINS.keys, *LEVERS, :run_taps, :let_pressure_down, :shut_heater_supply,
+              :purge_air].freeze
   # Acts with a hand inside the electrical enclosure.
   INSIDE = %i[
     measure_elements land_leads take_leads_off replace_elements refit_elements descale_elements
@@ -47,6 +52,7 @@ class Shadow
     open_house_supply: proc { @house = true },
     let_pressure_down: proc { zero },
     open_heater_supply: proc { water(:flowing) },
+    reopen_supply: proc { water(:live) },
     open_supply_on_bubble: proc { water(:live).then { @air = false } },
     refill_tank: proc { fill },
     shut_drain: proc { @drain = false },
@@ -66,6 +72,7 @@ class Shadow
     lock_off_power: proc { electric_off },
     lock_off_immersion: proc { off(:immersion, :immersion) },
     stop_boiler_heat: proc { off(:coil, :heating_controls) },
+    let_it_cool: proc { (@hot = false).then { @cold = true } },
     restore_power: proc { electric_on },
     restore_immersion: proc { give(:immersion, :on).then { energise(:immersion) } },
     restore_boiler_heat: proc { give(:coil, :on).then { energise(:heating_controls) } },
@@ -149,8 +156,19 @@ class Shadow
   end
 
   # A danger has been seen: [sources that must be off, whether everybody must be out].
-  def danger(name, sources: ALL, out: false, firing: false)
+  # hot: water near boiling, so that nothing that lets it out is touched before it has cooled.
+  def danger(name, sources: ALL, out: false, firing: false, hot: false)
     @dangers[name] = { sources:, out:, firing:, mended: false }
+    @hot = true if hot && @level == 4 && !@cold
+  end
+
+  # It was left so by the last visit: off, isolated, tagged.
+  def arrives_made_safe
+    @heat.transform_values! { :off }
+    @live.transform_values! { false }
+    @locked.transform_values! { true }
+    @cock = !@gas
+    @loop = !@coil
   end
 
   def mended(name) = @dangers[name] && @dangers[name][:mended] = true
@@ -163,6 +181,7 @@ class Shadow
     instance_exec(&ACTS[id]) if ACTS.key?(id)
     @out -= [TAKEN_OUT[id]]
     DRAINS.key?(id) && (@level = DRAINS[id]).then { @drain = true }
+    @hot = false if @level.zero?
     after(id)
   end
 
@@ -216,6 +235,7 @@ class Shadow
       breach(:act_inside_while_everybody_is_out, may)
     end
     breach(:charge_read_under_pressure, @pressure == :zero) if id == :set_vessel_charge
+    breach(:let_out_while_hot, !@hot) if LETS_OUT.include?(id)
     lever if LEVERS.include?(id)
     drain if DRAINS.key?(id)
     breach(:hand_in_live_enclosure, @dead) if INSIDE.include?(id)
@@ -271,6 +291,8 @@ class Shadow
     water(:flowing)
     @level = 4
     @air = true
+    @hot = false
+    @cold = true
   end
 
   def electric_on
@@ -308,6 +330,7 @@ class Shadow
   # Heat on a source: §22 “Restore any heat”, §24.1.
   def give(source, what)
     @heat[source] = what
+    @cold = false
     breach(:heat_on_a_tank_not_full, @level == 4)
     breach(:heat_with_air_in_the_pipes, !@air)
     breach(:heat_with_an_opening, @out.empty?)

@@ -23,6 +23,7 @@ Munimen::Calculations::Calculation.define :gas_pressure do
         :gas_pressure,
         optional: true,
         note: "natural 10.5, LP 13 in. w.c. unless given"
+  input :lock_up, :gas_pressure, optional: true, note: "England, nothing burning"
   input :meter_working, :gas_pressure, optional: true, note: "England, at full flow"
   input :appliance_working, :gas_pressure, optional: true, note: "England, at full flow"
   output :drop, :gas_pressure

@@ -13,6 +13,7 @@ Munimen::Hazards::Hazard.define :over_temperature do
   bars :exercise_relief_valve, :exercise_expansion_relief
   bars_while_hot :let_pressure_down,
                  :run_taps,
+                 :purge_air,
                  :open_relief_for_air,
                  :renew_bubble,
                  :shut_heater_supply,

@@ -41,6 +41,7 @@ Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
     given = { manifold:, plate_manifold: visit.heater.manifold_pressure }
     if england
       given[:appliance_working] = visit.quantity(:gas_operating)
+      given[:lock_up] = visit.quantity(:gas_line) if fuel == :natural
     else
       given.merge!(
         line: visit.quantity(:gas_line),

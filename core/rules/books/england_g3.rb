@@ -178,4 +178,12 @@ Munimen::Rules::Book.define :england_g3 do
         source: published("BS EN 1490", "90–95 °C"),
         remedy: "Isolate every heat source until the right valve is fitted.",
         explain: "The last safety valve opens at the wrong temperature."
+  limit :gas_lock_up,
+        at_most: millibar(30),
+        grade: :danger,
+        due_in: 0,
+        who: :gas,
+        source: published("BS 6891", "lock-up"),
+        remedy: "Cock shut until the supplier has brought the pressure down.",
+        explain: "The gas comes with more pressure than the control is made for."
 end

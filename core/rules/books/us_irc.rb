@@ -140,4 +140,12 @@ Munimen::Rules::Book.define :us_irc do
         source: published("IRC", "P2801.6"),
         remedy: "End the pan's pipe 6 to 24 in above ground.",
         explain: "The pipe that empties the tray under the heater ends at the wrong height."
+  limit :gas_lock_up,
+        at_most: inches_water(14),
+        grade: :danger,
+        due_in: 0,
+        who: :gas,
+        source: common_practice("above 14 in. w.c. the control is in danger"),
+        remedy: "Cock shut until the supplier has brought the pressure down.",
+        explain: "The gas comes with more pressure than the control is made for."
 end

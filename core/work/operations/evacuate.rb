@@ -13,7 +13,8 @@ Munimen::Work::Operation.define :evacuate do
   way_to_leave :evacuated
   only_when_asked
   read :service_called, :choice, "Emergency service called",
-choices: %i[called_from_outside being_called]
+       choices: %i[called_from_outside being_called]
+  read :building_told, :choice, "In the building", choices: %i[everybody_told not_all_reached]
   caution :gas_smell, :co
   makes on_site: :no, left: :evacuated
   hands_on 120

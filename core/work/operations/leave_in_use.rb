@@ -22,6 +22,12 @@ Munimen::Work::Operation.define :leave_in_use do
   read :warning_label, :choice, "Warning label hung", choices: %i[hung refused]
   read :notified, :choice, "Notified",
        choices: %i[emergency_service utility_or_authority owner_and_landlord nobody_required]
+  read :household, :choice, "The home", choices: %i[owner_occupied rented]
+  read :both_told, :choice, "Tenant and landlord", only_if: { household: :rented },
+       choices: %i[both_told only_the_tenant_told only_the_landlord_told]
+  # What the gas regulations have reported; common practice and RIDDOR 11(2), from memory.
+  read :gas_report, :choice, "Reportable under the gas regulations", on: :gas?.to_proc,
+       rulebook: :england_g3, choices: %i[reported_today office_reports not_reportable]
   makes on_site: :no, left: :against_advice
   materials "Warning label"
   hands_on 180

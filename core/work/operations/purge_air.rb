@@ -8,7 +8,7 @@ Munimen::Work::Operation.define :purge_air do
       "shut it."
   because "Only air-free water at a {tap} proves a full tank; heat comes after that, never before."
   caution :scald
-  needs heater_supply: :open, heater_pressure: :flowing, air_in_pipes: :yes
+  needs heater_supply: :open, heater_pressure: %i[flowing live], air_in_pipes: :yes
   makes air_in_pipes: :no, air_path: :shut, heater_pressure: :live
   guide :air_purge, steady: 30 # s without a spit of air; from memory
   hands_on 90

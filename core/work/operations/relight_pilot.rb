@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :relight_pilot do
       "a failed try wait five minutes."
   because "Held until the generator is hot, it stays; a pilot that went out usually had a reason."
   caution :gas_smell
-  applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
+  applies_to(&:may_have_pilot?)
   needs heat: :off,
         pilot_flame: :out,
         level: :full,

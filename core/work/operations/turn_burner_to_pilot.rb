@@ -9,8 +9,8 @@ Munimen::Work::Operation.define :turn_burner_to_pilot do
       "stays full; OFF before any drain."
   because "The burner must not fire while the water is shut off."
   caution :gas_smell
-  applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
-  needs identified: :yes, looked: :yes, drip_watch: :finished
+  applies_to(&:may_have_pilot?)
+  needs identified: :yes, looked: :yes, drip_watch: :finished, ignition: :known
   after :exercise_relief_valve
   makes heat: :pilot, dial: :changed, as_found: :no
   read :dial_position,

@@ -8,8 +8,8 @@ Munimen::Work::Operation.define :turn_gas_off do
   how "Write down where the dial stands. Knob to OFF: before any drain, and before any gas work."
   because "A flame under an emptying tank destroys it; a knob at PILOT can be turned."
   caution :gas_smell
-  applies_to { |heater| heater.standing_pilot? || (heater.gas? && heater.ignition == :unknown) }
-  needs identified: :yes, looked: :yes, drip_watch: :finished
+  applies_to(&:may_have_pilot?)
+  needs identified: :yes, looked: :yes, drip_watch: :finished, ignition: :known
   after :exercise_relief_valve
   secures
   makes heat: :off, pilot_flame: :out, dial: :changed, as_found: :no

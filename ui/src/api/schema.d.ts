@@ -2507,6 +2507,7 @@ export interface components {
                     text: string;
                 }[];
                 done: string[];
+                leaving?: string[];
                 cautions: string[];
                 next_dates: {
                     on: string;

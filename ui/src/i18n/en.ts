@@ -792,6 +792,7 @@ export default {
     outOfOrder: 'Done out of order, and why',
     notTested: 'What was not tested, and why',
     done: 'What was done',
+    leaving: 'How it was left',
     cautions: 'Please note',
     next: 'Next dates',
     who: 'Who',

@@ -119,6 +119,12 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
             {{ one.text }} <b>{{ one.by }}</b>
           </p>
         </section>
+        <section v-if="report.page.leaving?.length">
+          <h2>{{ $t('report.leaving') }}</h2>
+          <ul>
+            <li v-for="one in report.page.leaving" :key="one">{{ one }}</li>
+          </ul>
+        </section>
         <section v-if="report.page.put_off?.length">
           <h2>{{ $t('report.putOff') }}</h2>
           <p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p>
