@@ -291,6 +291,7 @@ class MeasureEverything
       "ms",
       ""
     )
+    Munimen::Bench::VisitBench.new(ours) { |*given| row(*given) }.run
     400.times { ours.get("/api/today") } # with the above, 1 000 requests
     row("memory after 1 000 requests", ours.memory_mb, "MB", "< 200")
   end

@@ -35,6 +35,13 @@ module Munimen
 
       def post(path, body) = call(writing(path, body))
 
+      # A post that may be refused: its response, whatever that is.
+      def attempt(path, body)
+        request = writing(path, body)
+        request["Cookie"] = @cookie if @cookie
+        @http.request(request)
+      end
+
       def sign_in(email, password)
         @token = JSON.parse(get("/api/session").body)["csrf"]
         post("/auth/login", { login: email, password: })

@@ -19,6 +19,10 @@ module Munimen
           config.rackup File.join(ROOT, "web/server.ru")
           config.environment ENV.fetch("RACK_ENV", "production")
           config.log_requests false
+          # Who sends nothing, or slowly, holds no thread; who never ends a request is let go.
+          config.first_data_timeout 10
+          config.persistent_timeout 20
+          config.max_fast_inline 5
           config.quiet
         end
         nightly if ENV["MUNIMEN_NIGHTLY"] == "1"

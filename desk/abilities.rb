@@ -13,10 +13,12 @@ module Munimen
         house_rules: %i[owner],
         instruments: %i[owner],
         mail_server: %i[owner],
+        mails: %i[owner office],
         operate: %i[owner plumber],
         parts: %i[owner office],
         people: %i[owner],
         records: %i[owner office plumber],
+        security: %i[owner],
         site_rules: %i[owner plumber],
         tables: %i[owner office],
         visit: %i[owner plumber inspector]

@@ -10,6 +10,7 @@ module Munimen
     #   InstrumentDriver.open("127.0.0.1", 4020, device: "manometer", point: "inlet", &:measure)
     class InstrumentDriver
       PATIENCE = 2 # s for an answer
+      LONGEST = 200 # bytes of one
       NONE = "9.91E37"
 
       # value: SI number or nil; flags: ["OVERLOAD"], [] when all is well.
@@ -61,19 +62,33 @@ module Munimen
 
       private
 
+      # An answer is one line of plain ASCII, given within the patience for the whole of it.
       def ask(line)
         @socket.write("#{line}\n")
-        unless @socket.wait_readable(PATIENCE)
-          raise Error.new(
-            "The instrument has stopped answering.",
-            field: :instrument,
-            code: :no_answer
-          )
-        end
+        answer = read_line(clock + PATIENCE)
+        return answer if answer.match?(/\A[\x20-\x7e]*\z/)
 
-        @socket.gets("\n", 200)&.chomp or
-          raise Error.new("The instrument has hung up.", field: :instrument, code: :no_answer)
+        fail_with("The instrument answers in no language that is known here.", :no_answer)
       end
+
+      def read_line(deadline)
+        text = +"".b
+        until text.end_with?("\n")
+          left = deadline - clock
+          unless left.positive? && @socket.wait_readable(left)
+            fail_with("The instrument has stopped answering.", :no_answer)
+          end
+          fail_with("The instrument's answer is too long.", :no_answer) if text.bytesize >= LONGEST
+          text << @socket.read_nonblock(LONGEST - text.bytesize)
+        end
+        text.lines.first.chomp
+      rescue EOFError
+        fail_with("The instrument has hung up.", :no_answer)
+      end
+
+      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      def fail_with(text, code) = raise(Error.new(text, field: :instrument, code:))
     end
   end
 end

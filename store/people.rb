@@ -31,9 +31,7 @@ module Munimen
             code: :unknown_choice
           )
         end
-        if password.to_s.size < 12
-          raise Error.new("password must have at least 12 characters.", field: :password)
-        end
+        Passwords.check!(password, email, name)
         if by_email(email)
           raise Error.new("#{email} has an account already.", field: :email, code: :taken)
         end
@@ -50,12 +48,9 @@ module Munimen
         @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications))
       end
 
-      # Sets a password and ends every session of the account.
+      # Sets a password and ends every session and the calendar feed of the account.
       def set_password(id, password)
-        if password.to_s.size < 12
-          raise Error.new("password must have at least 12 characters.", field: :password)
-        end
-
+        Passwords.check!(password)
         @database.transaction do
           @database[:account_password_hashes].insert_conflict(
             target: :id,
@@ -63,9 +58,24 @@ module Munimen
               password_hash: Sequel[:excluded][:password_hash]
             }
           ).insert(id:, password_hash: hash(password))
-          @database[:account_active_session_keys].where(account_id: id).delete
+          active_sessions.where(account_id: id).delete
+          @database[:calendar_feeds].where(account_id: id).delete
         end
       end
+
+      # Sessions of an account, the newest first: [{session_id:, created_at:, device:}]. The ids are
+      # hashes; nobody gets in with them.
+      def sessions(id)
+        active_sessions.where(account_id: id).reverse(:created_at)
+          .select(:session_id, :created_at, :device).all
+      end
+
+      def end_sessions(id, hashes)
+        active_sessions.where(account_id: id, session_id: hashes).delete
+      end
+
+      # Whether a session of an account still runs.
+      def session?(id, hash) = !active_sessions.where(account_id: id, session_id: hash).empty?
 
       # What a person's row says of qualifications: [{trade:, number:, expires:}].
       def self.qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
@@ -79,6 +89,8 @@ module Munimen
       end
 
       private
+
+      def active_sessions = @database[:account_active_session_keys]
 
       def qualification(one)
         trade = Work::Competence::TRADES.map(&:to_s).find { |known| known == one[:trade].to_s } or

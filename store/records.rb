@@ -33,6 +33,8 @@ module Munimen
       def tables = @tables ||= Tables.new(database)
       def plans = @plans ||= Planning::PlanKeeper.new
       def versioned_cache = @versioned_cache ||= VersionedCache.new
+      def security_log = @security_log ||= SecurityLog.new(database)
+      def secret_box = @secret_box ||= SecretBox.new(key, old_key)
       def deficiencies = @deficiencies ||= Deficiencies.new(database)
 
       # Runs a block as one write: all of it or none.
@@ -50,6 +52,12 @@ module Munimen
       def key
         path = @folder && File.join(@folder, "session.secret")
         path && File.exist?(path) ? File.read(path).strip : SecureRandom.hex(64)
+      end
+
+      # The one before it, whose work still opens.
+      def old_key
+        path = @folder && File.join(@folder, "session.secret.old")
+        File.read(path).strip if path && File.exist?(path)
       end
 
       def within(room) = @folder && File.join(@folder, room)

@@ -65,8 +65,9 @@ module Munimen
 
       def add_message(attributes) = @messages.insert_conflict(target: :id).insert(attributes)
 
-      def messages(limit: 200)
-        @messages
+      # The newest; of: an account, or nil for everybody's.
+      def messages(of: nil, limit: 200)
+        (of ? @messages.where(account_id: of) : @messages)
           .reverse(:at)
           .limit(limit)
           .select(:id, :kind, :recipient, :subject, :sent_at, :error, :at)
@@ -78,7 +79,16 @@ module Munimen
           raise(NotFound.new("There is no such message.", field: :message))
       end
 
-      def sent(id, at:, error: nil) = @messages.where(id:).update(sent_at: at, error:)
+      # Takes a message for sending; false where it has been sent, or somebody has taken it since
+      # `before`.
+      def taken_to_send?(id, at:, before:)
+        free = Sequel.|({ sending_at: nil }, Sequel[:sending_at] < before)
+        @messages.where(id:, sent_at: nil).where(free).update(sending_at: at) == 1
+      end
+
+      def sent(id, at:, error: nil)
+        @messages.where(id:).update(sent_at: at, error:, sending_at: nil)
+      end
 
       # One feed a person; a new token ends the old address.
       def set_feed(account_id, token, at)

@@ -4,6 +4,16 @@ module Munimen
   module Store
     # Results of training, for each person.
     class Training
+      # Account whose training run lies in a database file; nil where that cannot be read.
+      def self.trainee(path)
+        database = Sequel.sqlite(path, readonly: true)
+        JSON.parse(database[:settings].where(name: "trainee").get(:value).to_s)
+      rescue Sequel::Error, JSON::ParserError
+        nil
+      ensure
+        database&.disconnect
+      end
+
       def initialize(database) = @rows = database[:training_results]
 
       # Written once for each exercise.

@@ -21,6 +21,12 @@ module Munimen
         @database.get_first_value("SELECT version FROM visits WHERE id = ?", [visit_id])
       end
 
+      # Whether a session of an account still runs.
+      def session?(account, hash)
+        sql = "SELECT 1 FROM account_active_session_keys WHERE account_id = ? AND session_id = ?"
+        !@database.get_first_value(sql, [account, hash]).nil?
+      end
+
       def close = @database.close
     end
   end

@@ -9,7 +9,8 @@ module Munimen
     #
     # Every route wants somebody signed in, unless it says `anyone: true`. One that says
     # `kept: true` is looked at all day: its answers are kept until something is written
-    # (ResponseCache).
+    # (ResponseCache). One that says `fresh: true` opens or replaces everything: it wants the
+    # password given within the last minutes.
     class App < Sinatra::Base
       set :show_exceptions, false
       set :raise_errors, false
@@ -20,7 +21,9 @@ module Munimen
       set :logging, false
       set :method_override, false
 
-      LOST = "Something went wrong here; nothing of yours was lost. It has been noted."
+      LOST = "Something went wrong here, and has been noted. What was sent may not have been " \
+             "kept: " \
+             "look before you send it again."
 
       class << self
         # The application of an installation (Web::Config).
@@ -34,9 +37,11 @@ module Munimen
         def route(verb, path, options = {}, &block)
           options = options.dup
           anyone = options.delete(:anyone)
+          fresh = options.delete(:fresh)
           App.kept << Mustermann.new(path) if options.delete(:kept) && verb == "GET"
           super do
             signed_in! unless anyone
+            fresh! if fresh
             instance_exec(&block)
           end
         end

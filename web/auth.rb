@@ -5,12 +5,27 @@ require "rodauth"
 
 module Munimen
   module Web
-    # Sign-in and sign-out by Rodauth: Argon2, sessions that can be ended. Who tries passwords is
-    # held up by SignInGuard.
+    # Sign-in and sign-out by Rodauth: Argon2, sessions that can be ended, a second factor by TOTP
+    # with recovery codes, and the password asked again before what opens everything. Who tries
+    # passwords is held up by SignInGuard.
     module Auth
       WRONG = SignInGuard::WRONG
+      FRESH = 600 # s for which a password counts as just given
+      BROWSERS = { "Edg/" => "Edge", "Firefox/" => "Firefox", "Chrome/" => "Chromium",
+                   "Safari/" => "Safari" }.freeze
+      SYSTEMS = %w[Android iPhone iPad Windows Macintosh Linux].freeze
+
+      # "Firefox, Android": what a person knows a device by.
+      def self.device(agent)
+        browser = BROWSERS.find { |mark, _| agent.to_s.include?(mark) }&.last
+        system = SYSTEMS.find { |mark| agent.to_s.include?(mark) }
+        [browser, system].compact.join(", ")
+      end
+
       SETTINGS = proc do
-        enable :login, :logout, :active_sessions, :argon2, :json
+        enable :login, :logout, :active_sessions, :argon2, :json, :change_password,
+               :confirm_password, :password_grace_period, :disallow_common_passwords, :otp,
+               :recovery_codes
         prefix "/auth"
         accounts_table :accounts
         login_column :email
@@ -28,6 +43,24 @@ module Munimen
         # Whose session has been ended is nobody: routes say what that person may still see.
         no_longer_active_session { clear_session }
         json_response_success_key "success"
+        password_minimum_length Store::Passwords::LEAST
+        password_maximum_length Store::Passwords::MOST
+        most_common_passwords { Store::Passwords.common }
+        password_one_of_most_common? { |password| Store::Passwords.common?(password) }
+        change_password_requires_password? true
+        require_password_confirmation? false
+        password_grace_period FRESH
+        active_sessions_insert_hash { super().merge(device: Auth.device(request.user_agent)) }
+        # Whoever knew the old one is out: other sessions (Rodauth), streams with them, the feed.
+        after_change_password { db[:calendar_feeds].where(account_id:).delete }
+        auto_add_recovery_codes? true
+        auto_remove_recovery_codes? true
+        otp_issuer { "Munimen" }
+        # The secret as a picture, for an app that scans it, beside the secret to be typed.
+        before_otp_setup_route do
+          super()
+          json_response["otp_qr"] = otp_qr_code unless param_or_nil(otp_setup_raw_param)
+        end
         no_matching_login_message { WRONG.tap { SignInGuard.work_in_vain } }
         invalid_password_message WRONG
       end
@@ -52,16 +85,28 @@ module Munimen
         end
 
         route do |r|
-          r.on("auth") { r.rodauth }
+          r.on("auth") do
+            env["munimen.account"] = rodauth.session_value if rodauth.logged_in?
+            r.rodauth
+          end
           look_up if env["PATH_INFO"].start_with?("/api/")
           nil
         end
 
         private
 
+        # Who has given the password only, of two factors, is nobody yet.
         def look_up
           rodauth.check_active_session
-          env["munimen.person"] = opts[:people].find(rodauth.session_value) if rodauth.logged_in?
+          return unless rodauth.logged_in?
+
+          env["munimen.account"] = rodauth.session_value
+          env["munimen.session"] = rodauth.compute_hmac(rodauth.session[:active_session_id])
+          env["munimen.fresh"] = rodauth.password_recently_entered?
+          return if rodauth.two_factor_partially_authenticated?
+
+          env["munimen.second_factor"] = rodauth.uses_two_factor_authentication?
+          env["munimen.person"] = opts[:people].find(rodauth.session_value)
         end
       end
     end

@@ -13,6 +13,13 @@ module Munimen
         person || raise(Refused.new("Sign in first.", code: :not_signed_in))
       end
 
+      # Raises unless the password has been given within the last minutes.
+      def fresh!
+        return if env["munimen.fresh"]
+
+        raise Refused.new("Give your password again first.", code: :fresh_sign_in)
+      end
+
       # What the person who asks works with; a training run has records of its own.
       def desk = config.desk_for(signed_in!, about)
 

@@ -15,7 +15,7 @@ module Munimen
         "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: " \
         "no-store\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 2000\n\n"
 
-      Listener = Struct.new(:visit, :io, :mark, :spoken)
+      Listener = Struct.new(:visit, :io, :mark, :spoken, :account, :session)
 
       # path: of the database.
       def initialize(app, path)
@@ -40,7 +40,7 @@ code: "busy")
           return Problem.rack(503, "A training visit is looked at by itself.", code: "busy")
         end
 
-        listen(match[1].downcase.force_encoding(Encoding::UTF_8), env["rack.hijack"])
+        listen(match[1].downcase.force_encoding(Encoding::UTF_8), env)
         [-1, {}, []]
       end
 
@@ -48,15 +48,16 @@ code: "busy")
 
       # The mark is taken before the connection answers, so that nothing written from then on is
       # missed.
-      def listen(visit, hijack)
+      def listen(visit, env)
         watch = Store::Watch.new(@path)
         mark = watch.mark(visit)
-        io = hijack.call
+        io = env["rack.hijack"].call
         io.write(HEAD)
         return io.close unless mark
 
         @lock.synchronize do
-          @listeners << Listener.new(visit, io, mark, clock)
+          who = [env["munimen.person"][:id], env["munimen.session"]]
+          @listeners << Listener.new(visit, io, mark, clock, *who)
           @thread ||= Thread.new { serve }
         end
       ensure
@@ -90,6 +91,8 @@ code: "busy")
       end
 
       def tell(listener, watch, changed)
+        return close(listener) if changed && !watch.session?(listener.account, listener.session)
+
         mark = changed ? watch.mark(listener.visit) : listener.mark
         say(listener, "event: change\ndata: {\"version\":#{mark}}\n\n") if mark != listener.mark
         say(listener, ": still here\n\n") if clock - listener.spoken > BEAT

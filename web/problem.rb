@@ -5,7 +5,7 @@ module Munimen
     # Errors as RFC 9457 problem documents.
     module Problem
       STATUS = { busy: 503, not_found: 404, forbidden: 403, not_signed_in: 401,
-bad_token: 403 }.freeze
+                 bad_token: 403, fresh_sign_in: 403, second_factor_wanted: 403 }.freeze
 
       module_function
 

@@ -50,6 +50,7 @@ module Munimen
                 path: "/"
               }
           use Csrf
+          use SecurityLog, config
           use Auth::SessionLookup.for(config)
           use Live, config.database_path
           use ResponseCache, config.database_path, App.kept
@@ -76,7 +77,7 @@ module Munimen
         def call(env)
           status, headers, body = @app.call(env)
           headers["strict-transport-security"] = "max-age=#{YEAR}" if @secure
-          headers["content-security-policy"] = POLICY_TEXT
+          headers["content-security-policy"] ||= POLICY_TEXT
           headers["x-content-type-options"] = "nosniff"
           headers["referrer-policy"] = "same-origin"
           headers["permissions-policy"] = "camera=(self), microphone=(), geolocation=()"

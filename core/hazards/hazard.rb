@@ -22,6 +22,12 @@ module Munimen
       # work is done, its proof is owed.
       VALUES = %i[none standing secured mended].freeze
 
+      # What lets hot water out, or takes the cold away from it: not before it has cooled.
+      LETS_OUT = %i[
+        let_pressure_down run_taps purge_air open_relief_for_air renew_bubble shut_heater_supply
+        drain_below_relief_port drain_below_upper_element drain_empty
+      ].freeze
+
       @all = {}
       class << self
         def define(id, &block)

@@ -171,8 +171,12 @@ module Munimen
 
       def waits = @visit.running_waits
 
-      # The state from which all but making safe begins.
+      # The state from which all but making safe, or coming back in, begins.
       def made_safe
+        back = Work::Operation[:return_when_cleared]
+        if @visit.state[:left] == :evacuated && @terms.unmet(back, @visit.state).empty?
+          return @visit.state.merge(@terms.makes(back).transform_values(&:first))
+        end
         return @visit.state if @terms.standing.none? { |hazard| !hazard.evacuates? }
 
         safe = Work::Operation[:make_safe]

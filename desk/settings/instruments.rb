@@ -1,10 +1,17 @@
 # frozen_string_literal: true
 
+require "ipaddr"
+
 module Munimen
   module Desk
     # The firm's instruments: what they read, where they answer, when they were calibrated.
     class Instruments
       YEAR = 365 # days a calibration holds; common practice
+      # Where an instrument may answer: on this machine, or in the firm's own network.
+      RANGES = %w[
+        127.0.0.0/8 10.0.0.0/8 172.16.0.0/12 192.168.0.0/16 169.254.0.0/16
+        ::1/128 fc00::/7 fe80::/10
+      ].map { |range| IPAddr.new(range) }.freeze
       FIELDS = %i[id title reads host port device point calibrated].freeze
 
       def initialize(context) = @context = context
@@ -18,10 +25,11 @@ module Munimen
         kept.map { |one| one.merge(overdue: overdue?(one), note: note(one)) }
       end
 
-      # Raises NotFound.
+      # Raises NotFound; Error where it lies outside the firm's own network.
       def find(id)
-        list.find { |one| one[:id] == id } ||
-          raise(NotFound.new("There is no such instrument.", field: :instrument))
+        one = list.find { |kept| kept[:id] == id } or
+          raise NotFound.new("There is no such instrument.", field: :instrument)
+        one.tap { near!(one[:host]) if one[:host] }
       end
 
       def replace(instruments)
@@ -36,9 +44,32 @@ module Munimen
         (@context.records.settings[:instruments] || []).map { |one| one.transform_keys(&:to_sym) }
       end
 
+      def near!(host)
+        return if host == "localhost"
+        return if RANGES.any? { |range| range.include?(IPAddr.new(host)) }
+
+        raise IPAddr::InvalidAddressError
+      rescue IPAddr::Error
+        raise Error.new(
+          "host must be localhost or an address of your own network, such as 192.168.1.20.",
+          field: :host,
+          code: :out_of_range
+        )
+      end
+
+      # Words of the line protocol: no spaces, nothing that ends a line.
+      def word!(text, field)
+        return text if text.match?(/\A[\w.-]{1,40}\z/)
+
+        raise Error.new("#{field} must be of letters, figures, dots and dashes.", field:,
+                        code: :unknown_choice)
+      end
+
       def checked(given)
         one = FIELDS.to_h { |name| [name, @context.text!(given[name], name, max: 80)] }
         Measure::Kind[one[:reads]]
+        near!(one[:host])
+        %i[device point].each { |name| word!(one[name], name) }
         one[:port] = Integer(one[:port], exception: false)&.then do |port|
           port if port.between?(1, 65_535)
         end ||

@@ -5,8 +5,11 @@ require "mail"
 module Munimen
   module Desk
     # Messages to customers: a report's link, a reminder of what is owed. They lie in the outbox
-    # as .eml until somebody sends them, or go by SMTP where a server is set.
+    # as .eml until somebody sends them, or go by SMTP where a server is set. Owner and office see
+    # all of them, everybody else their own.
     class Outbox
+      ON_ITS_WAY = 120 # s after which a mail whose sending was broken off may be sent again
+
       def initialize(context, base:)
         @context = context
         @base = base
@@ -15,13 +18,13 @@ module Munimen
       # {smtp:, server: {host:, port:, user:, from:} or nil, messages:}
       def list
         {
-          smtp: !smtp.nil?,
+          smtp: !@context.records.settings[:smtp].nil?,
           server: @context.records.settings[:smtp]&.except("password"),
-          messages: sharing.messages.map { |row| row.merge(state: state(row)) }
+          messages: sharing.messages(of: author).map { |row| row.merge(state: state(row)) }
         }
       end
 
-      def eml(id) = sharing.message(id)[:eml]
+      def eml(id) = message(id)[:eml]
 
       # Writes a mail with the link to a signed visit's page.
       def report(visit_id, id:, recipient:, days: 30)
@@ -64,45 +67,25 @@ module Munimen
         )
       end
 
-      # Sends one by SMTP. Raises Refused where no server is set or it does not take the mail; the
-      # message stays.
+      # Sends one by SMTP, once: who sends it at the same time is told so. Raises Refused where no
+      # server is set or it does not take the mail; the message stays.
       def deliver(id)
         @context.may!(:records)
-        row = sharing.message(id)
+        row = message(id)
         return list if row[:sent_at]
 
-        mail = Mail.new(row[:eml])
-        mail.delivery_method :smtp,
-                             **(
-                               smtp ||
-                                 raise(
-                                   Refused.new(
-                                     "No mail server is set: take the .eml into your mail " \
-                                     "program, or set one.",
-                                     code: :no_smtp
-                                   )
-                                 )
-                             )
-        mail.deliver!
-        sharing.sent(id, at: @context.stamp)
+        server = smtp
+        unless sharing.taken_to_send?(id, at: @context.stamp, before: taken_before)
+          raise Refused.new("This mail is on its way.", code: :being_sent)
+        end
+
+        hand_over(id, row, server)
         list
-      rescue IOError,
-             SystemCallError,
-             SocketError,
-             Net::ProtocolError,
-             OpenSSL::SSL::SSLError,
-             Timeout::Error => e
-        sharing.sent(id, at: nil, error: e.class.name)
-        raise Refused.new(
-          "The mail server did not take it (#{e.class.name.split("::").last}). It stays in " \
-          "the outbox.",
-          code: :not_sent
-        )
       end
 
-      # The server: {host:, port:, user:, password:, from:}; the password is never told again. An
-      # empty host unsets it.
-      def set(host:, port: 587, user: nil, password: nil, from: nil)
+      # The server: {host:, port:, user:, password:, from:}; the password is never told again, and
+      # only given to a server that encrypts unless `plain` says otherwise. An empty host unsets it.
+      def set(host:, port: 587, user: nil, password: nil, from: nil, plain: false)
         @context.may!(:mail_server)
         unless port.between?(1, 65_535)
           raise Error.new(
@@ -118,8 +101,9 @@ module Munimen
           port:,
           user: @context.text!(user, :user, required: false),
           from: from && address!(from, :from),
-          password: password.to_s.empty? ? kept["password"] : password
-        }
+          password: password.to_s.empty? ? kept["password"] : box.seal(password),
+          plain: plain || nil
+        }.compact
         @context.records.settings[:smtp] = given[:host] ? given : nil
         list
       end
@@ -129,19 +113,71 @@ module Munimen
       def sharing = @context.records.sharing
       def state(row) = row[:sent_at] ? "sent" : "waiting"
 
+      def box = @context.records.secret_box
+
+      # Whose messages the person sees: nil, everybody's.
+      def author
+        @context.person[:id] unless Abilities.of(@context.person[:role]).include?(:mails)
+      end
+
+      # Raises NotFound where it is not theirs to see.
+      def message(id)
+        row = sharing.message(id)
+        return row if author.nil? || row[:account_id] == author
+
+        raise NotFound.new("There is no such message.", field: :message)
+      end
+
+      def taken_before = @context.stamp(@context.now - ON_ITS_WAY)
+
+      def hand_over(id, row, server)
+        mail = Mail.new(row[:eml])
+        mail.delivery_method(:smtp, **server)
+        mail.deliver!
+        sharing.sent(id, at: @context.stamp)
+      rescue IOError, SystemCallError, SocketError, Net::ProtocolError, OpenSSL::SSL::SSLError,
+             Timeout::Error, ArgumentError, Net::SMTPError => e
+        sharing.sent(id, at: nil, error: e.class.name)
+        raise Refused.new(
+          "The mail server did not take it (#{e.class.name.split("::").last}). It stays in " \
+          "the outbox.",
+          code: :not_sent
+        )
+      end
+
+      # What the mail library wants to know. Raises Refused where no server is set.
       def smtp
-        kept = @context.records.settings[:smtp] or return
+        kept = @context.records.settings[:smtp] or
+          raise Refused.new(
+            "No mail server is set: take the .eml into your mail program, or set one.",
+            code: :no_smtp
+          )
         tls = kept["port"] == 465
         {
           address: kept["host"],
           port: kept["port"],
           user_name: kept["user"],
-          password: kept["password"],
+          password: password(kept),
           ssl: tls,
-          enable_starttls: tls ? false : :auto,
+          enable_starttls: starttls(kept, tls),
           open_timeout: 10,
           read_timeout: 20
         }.compact
+      end
+
+      # Raises Refused where the installation's secret does not open it, as after a move without it.
+      def password(kept)
+        return unless kept["password"]
+
+        box.open(kept["password"]) or
+          raise Refused.new("The mail server's password has to be set again.", code: :no_smtp)
+      end
+
+      # A password goes by an encrypted line only, unless the owner has said so.
+      def starttls(kept, tls)
+        return false if tls
+
+        kept["user"] && !kept["plain"] ? :always : :auto
       end
 
       def write(id:, kind:, recipient:, subject:, text:)

@@ -59,6 +59,7 @@ module Munimen
         @lock = Monitor.new
       end
 
+      def close = records.database.disconnect
       def visit_id = VISIT + token
       def account_id = records.settings[:trainee]
 

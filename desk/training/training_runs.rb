@@ -1,12 +1,16 @@
 # frozen_string_literal: true
 
+require "fileutils"
 require "securerandom"
 
 module Munimen
   module Desk
-    # The training runs of a firm, each in a file of its own; a few are kept open.
+    # The training runs of a firm, each in a file of its own; a few are kept open. Of each person
+    # the latest few are kept, and none for ever.
     class TrainingRuns
       OPEN = 12
+      EACH = 6 # runs of one person
+      LONGEST = 90 * 86_400 # s since a run was last touched
 
       def initialize(folder, clock: -> { Time.now })
         @folder = folder
@@ -16,6 +20,7 @@ module Munimen
       end
 
       def start(scenario, person)
+        clear(person)
         token = SecureRandom.hex(6)
         keep(token, TrainingRun.start(path(token), token, scenario, person, clock: @clock))
       end
@@ -55,12 +60,25 @@ module Munimen
 
       private
 
+      # What is too old, and of this person's runs all but the latest, to leave room for one more.
+      def clear(person)
+        files = Dir[File.join(@folder, "*.sqlite3")].sort_by { |file| -File.mtime(file).to_f }
+        old, recent = files.partition { |file| File.mtime(file) < Time.now - LONGEST }
+        own = recent.select { |file| Store::Training.trainee(file) == person[:id] }
+        (old + own.drop(EACH - 1)).each { |file| remove(File.basename(file, ".sqlite3")) }
+      end
+
+      def remove(token)
+        @lock.synchronize { @open.delete(token)&.close }
+        FileUtils.rm_rf(Dir["#{path(token)}*"])
+      end
+
       def path(token) = File.join(@folder, "#{token}.sqlite3")
 
       def keep(token, run)
         @lock.synchronize do
           @open.delete(token)
-          @open.shift.last.records.database.disconnect if @open.size >= OPEN
+          @open.shift.last.close if @open.size >= OPEN
           @open[token] = run
         end
       end

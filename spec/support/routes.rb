@@ -8,7 +8,7 @@ module Routes
   OPEN = %i[session shared sharedPdf feed].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
-  OTHERWISE = { sign: 409, events: 503, trace: 503, sendMail: 409 }.freeze
+  OTHERWISE = { endSession: 404, sign: 409, events: 503, trace: 503, sendMail: 409 }.freeze
 
   # [content type, text] of a body.
   def written(body)
@@ -35,6 +35,10 @@ module Routes
     id = -> { office.uuid }
     {
       session: [:get, "/api/session"],
+      sessions: [:get, "/api/sessions"],
+      endOtherSessions: [:post, "/api/sessions/others/end", {}],
+      endSession: [:post, "/api/sessions/none/end", {}],
+      securityLog: [:get, "/api/security-log"],
       today: [:get, "/api/today"],
       customers: [:get, "/api/customers?search=brook"],
       addCustomer: [:post, "/api/customers", { id: id[], name: "Bo Lindqvist" }],

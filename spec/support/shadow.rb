@@ -159,6 +159,7 @@ class Shadow
   # hot: water near boiling, so that nothing that lets it out is touched before it has cooled.
   def danger(name, sources: ALL, out: false, firing: false, hot: false)
     @dangers[name] = { sources:, out:, firing:, mended: false }
+    @cleared = false if out
     @hot = true if hot && @level == 4 && !@cold
   end
 
@@ -199,7 +200,7 @@ class Shadow
     instance_exec(&ACTS[id]) if ACTS.key?(id)
     DRAINS.key?(id) && (@level = DRAINS[id]).then { @drain = true }
     @breaches = kept
-    @left = nil if @left != :cleared
+    @left = nil
   end
 
   # A signature under a word: the state must say the same.
@@ -230,7 +231,7 @@ class Shadow
 
   # What must hold for an act to be begun.
   def before(id)
-    if everybody_out? && @left != :cleared
+    if everybody_out? && !@cleared
       may = %i[evacuate return_when_cleared].include?(id) || off?(id)
       breach(:act_inside_while_everybody_is_out, may)
     end
@@ -301,7 +302,8 @@ class Shadow
   end
 
   def return_cleared
-    @left = :cleared
+    @left = nil
+    @cleared = true
     return unless @gas
 
     @heat[:burner] = :off
@@ -356,7 +358,7 @@ class Shadow
     return leave(id) if LEFT.key?(id)
 
     # Whatever is done after leaving reopens it.
-    @left = nil if @left != :cleared
+    @left = nil
   end
 
   def leave(id)

@@ -32,10 +32,23 @@ RSpec.describe Munimen::Web::Live do
         "REQUEST_METHOD" => "GET",
         "PATH_INFO" => path.b,
         "munimen.person" => person,
+        "munimen.session" => "s",
         "rack.hijack" => -> { theirs }
       }
     )
     [status, ours]
+  end
+
+  def sessions = office.records.database[:account_active_session_keys]
+  before { sessions.insert(account_id: office.person[:id], session_id: "s") }
+
+  it "hangs up when the session of who listens is ended" do
+    _, one = listen
+    heard(one, /retry/)
+    sleep 0.4
+    sessions.delete
+    sleep 1
+    expect(one.read_nonblock(10, exception: false)).to be_nil
   end
 
   it "tells everybody who looks at a visit that something was written, and nobody else" do

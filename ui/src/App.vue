@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { outbox } from './api/outbox'
 import { session, signOut } from './api/session'
 import EmergencyPage from '@/components/common/EmergencyPage.vue'
+import FreshSignIn from '@/components/common/FreshSignIn.vue'
 import { useKeys } from '@/composables/useKeys'
 
 const router = useRouter()
@@ -68,12 +69,16 @@ watch(
         <circle cx="10" cy="10" r="7.5" fill="none" stroke="currentColor" stroke-width="1.5" />
       </svg>
     </button>
+    <RouterLink v-if="session.person" class="quiet words who" to="/account">{{
+      session.person.name
+    }}</RouterLink>
     <button v-if="session.person" class="quiet words" type="button" @click="leave">
       {{ $t('app.signOut') }}
     </button>
     <button class="alarm" type="button" @click="emergency = true">{{ $t('app.emergency') }}</button>
   </header>
   <main id="content"><RouterView /></main>
+  <FreshSignIn />
   <EmergencyPage v-if="emergency" @close="emergency = false" />
 </template>
 
@@ -138,6 +143,11 @@ watch(
   min-width: var(--touch);
   cursor: pointer;
   color: var(--ink-soft);
+}
+.who {
+  display: flex;
+  align-items: center;
+  text-decoration: none;
 }
 .alarm {
   min-height: var(--touch);

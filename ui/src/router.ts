@@ -13,6 +13,7 @@ export const router = createRouter({
       component: () => import('@/views/Shared.vue'),
       props: true,
     },
+    { path: '/account', name: 'account', component: () => import('@/views/Account.vue') },
     { path: '/outbox', name: 'outbox', component: () => import('@/views/Outbox.vue') },
     { path: '/plan', name: 'plan', component: () => import('@/views/Plan.vue') },
     { path: '/owed', name: 'owed', component: () => import('@/views/Owed.vue') },

@@ -12,15 +12,15 @@ module Munimen
 
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/backup.zip") do
+          app.get("/api/backup.zip", fresh: true) do
             made("backup") { |path| Desk::Backup.new(records, config.folder).write(path) }
           end
-          app.get("/api/bundle.zip") do
+          app.get("/api/bundle.zip", fresh: true) do
             made("bundle") { |path| Desk::Bundle.new(records, config.folder).write(path) }
           end
-          app.post("/api/restore") { json(restored) }
+          app.post("/api/restore", fresh: true) { json(restored) }
           app.get("/api/seals") { json(seals) }
-          app.post("/api/seals/repair") do
+          app.post("/api/seals/repair", fresh: true) do
             owner_only
             Desk::RepairSeals.new(desk).call
             json(seals)

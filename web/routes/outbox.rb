@@ -18,7 +18,7 @@ module Munimen
           app.get("/api/outbox/:id/message.eml") do
             file "message/rfc822", outbox.eml(id), "message.eml"
           end
-          app.put("/api/settings/mail") { json(outbox.set(**sent)) }
+          app.put("/api/settings/mail", fresh: true) { json(outbox.set(**sent)) }
         end
 
         # What its routes share.

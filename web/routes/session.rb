@@ -11,6 +11,8 @@ module Munimen
             json(
               csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]),
               person: shown_person,
+              second_factor: second_factor,
+              fresh: env["munimen.fresh"] || false,
               firm: records.settings.firm["name"],
               units: Rules::Book[records.settings.code_profile].units,
               demo: config.demo_accounts
@@ -20,6 +22,13 @@ module Munimen
 
         # What its routes share.
         module Helpers
+          # none: not set up; given: set up, and given in this session; wanted: still to be given.
+          def second_factor
+            return env["munimen.account"] ? "wanted" : "none" unless person
+
+            env["munimen.second_factor"] ? "given" : "none"
+          end
+
           def shown_person
             person&.slice(:id, :name, :role)&.merge(may: Desk::Abilities.of(person[:role]))
           end

@@ -13,7 +13,7 @@ module Munimen
             Desk::HouseRules.new(desk).firm(**sent)
             json(Desk::ViewSettings.new(desk).call)
           end
-          app.put("/api/people/:account/qualifications") do
+          app.put("/api/people/:account/qualifications", fresh: true) do
             Desk::Qualify.new(desk).call(params["account"].to_i, **sent)
             json(Desk::ViewSettings.new(desk).call)
           end

@@ -7,7 +7,7 @@ module Munimen
       module Tables
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/tables/:table/export.csv") do
+          app.get("/api/tables/:table/export.csv", fresh: true) do
             table = params["table"]
             file "text/csv", Desk::Tables.new(desk).export(table), "#{table}.csv"
           end

@@ -3,7 +3,7 @@
 Munimen::Hazards::Hazard.define :over_temperature do
   title "The heat does not stop: over-temperature"
   part :thermostat
-  seen two_port_seen: :missing, wiring_seen: :no_stat
+  seen wiring_seen: :no_stat
   read relief_drip_hot: :hot, chain_off: :keeps_heating, thermostat_stops: :keeps_heating
   found(by: %i[tap_temperature]) do |visit|
     hot = visit.quantity(:tap_temperature)
@@ -11,15 +11,7 @@ Munimen::Hazards::Hazard.define :over_temperature do
   end
   at_first heater_supply: :open
   bars :exercise_relief_valve, :exercise_expansion_relief
-  bars_while_hot :let_pressure_down,
-                 :run_taps,
-                 :purge_air,
-                 :open_relief_for_air,
-                 :renew_bubble,
-                 :shut_heater_supply,
-                 :drain_below_relief_port,
-                 :drain_below_upper_element,
-                 :drain_empty
+  bars_while_hot(*Munimen::Hazards::Hazard::LETS_OUT)
   repaired_by :mend_controls, :fit_cylinder_thermostat, :replace_gas_control
   cleared_by :test_controls, :prove_thermostat
   test_firing

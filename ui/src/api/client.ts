@@ -1,5 +1,6 @@
 // The API by its contract: types come from web/openapi.yaml.
 import createClient, { type Middleware } from 'openapi-fetch'
+import { freshly } from './fresh'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -34,7 +35,11 @@ const headers: Middleware = {
   },
 }
 
-export const api = createClient<paths>({ baseUrl: '', credentials: 'same-origin' })
+export const api = createClient<paths>({
+  baseUrl: '',
+  credentials: 'same-origin',
+  fetch: (request) => freshly(() => fetch(request.clone())),
+})
 api.use(headers)
 
 /** The data of an answer, or a Problem thrown. */

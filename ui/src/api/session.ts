@@ -1,5 +1,6 @@
 import { reactive } from 'vue'
-import { api, unwrap, Problem, setToken, type Schemas } from './client'
+import { api, csrf, unwrap, Problem, setToken, type Schemas } from './client'
+import { askPassword } from './fresh'
 import { flush } from './outbox'
 import { setLocale } from '@/i18n'
 
@@ -8,23 +9,66 @@ export const session = reactive<{
   person: Schemas['Session']['person']
   firm: string
   demo: Schemas['Session']['demo']
+  secondFactor: Schemas['Session']['second_factor']
 }>({
   ready: false,
   person: null,
   firm: '',
   demo: [],
+  secondFactor: 'none',
 })
 
 export async function refresh() {
   const got = await unwrap(api.GET('/api/session'))
   setToken(got.csrf)
-  Object.assign(session, { ready: true, person: got.person, firm: got.firm, demo: got.demo })
+  Object.assign(session, {
+    ready: true,
+    person: got.person,
+    firm: got.firm,
+    demo: got.demo,
+    secondFactor: got.second_factor,
+  })
   setLocale(got.units)
   if (got.person) void flush()
 }
 
-async function post(path: string, body: unknown) {
-  const { csrf } = await import('./client')
+/** Whether the password was given within the last minutes; else it is asked for. */
+export async function ensureFresh(): Promise<boolean> {
+  const { fresh } = await unwrap(api.GET('/api/session'))
+  return fresh || askPassword()
+}
+
+/** Fetches a file that opens everything, by the browser's own download. */
+export async function download(path: string) {
+  if (!(await ensureFresh())) return
+  const link = document.createElement('a')
+  link.href = path
+  link.download = ''
+  link.click()
+}
+
+export type AuthAnswer = {
+  error?: string
+  title?: string
+  'field-error'?: [string, string]
+  otp_secret?: string
+  otp_raw_secret?: string
+  otp_qr?: string
+  codes?: string[]
+}
+
+/** One of the sign-in's own addresses (Rodauth); raises a Problem in its words. */
+export async function authenticate(path: string, body: unknown): Promise<AuthAnswer> {
+  const { status, answer } = await send(path, body)
+  if (status >= 400)
+    throw new Problem(
+      answer['field-error']?.[1] ?? answer.title ?? answer.error ?? 'Signing in failed.',
+      status,
+    )
+  return answer
+}
+
+export async function send(path: string, body: unknown) {
   const response = await fetch(path, {
     method: 'POST',
     credentials: 'same-origin',
@@ -35,26 +79,28 @@ async function post(path: string, body: unknown) {
     },
     body: JSON.stringify(body),
   })
-  const answer = (await response.json().catch(() => ({}))) as {
-    error?: string
-    title?: string
-    'field-error'?: [string, string]
+  return {
+    status: response.status,
+    answer: (await response.json().catch(() => ({}))) as AuthAnswer,
   }
-  if (!response.ok)
-    throw new Problem(
-      answer['field-error']?.[1] ?? answer.title ?? answer.error ?? 'Signing in failed.',
-      response.status,
-    )
 }
 
 export async function signIn(login: string, password: string) {
   await refresh()
-  await post('/auth/login', { login, password })
+  await authenticate('/auth/login', { login, password })
+  await refresh()
+}
+
+/** The second factor: six figures, or one of the recovery codes. */
+export async function giveCode(code: string) {
+  const text = code.replace(/\s/g, '')
+  if (/^\d{6}$/.test(text)) await authenticate('/auth/otp-auth', { otp: text })
+  else await authenticate('/auth/recovery-auth', { 'recovery-code': code.trim() })
   await refresh()
 }
 
 export async function signOut() {
-  await post('/auth/logout', {})
+  await authenticate('/auth/logout', {})
   await refresh()
 }
 

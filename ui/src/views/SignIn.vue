@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { session, signIn } from '@/api/session'
+import { giveCode, session, signIn } from '@/api/session'
 import { useRequest } from '@/composables/useRequest'
 
 const router = useRouter()
@@ -10,9 +10,13 @@ const email = ref('')
 const password = ref('')
 const { error, busy, run } = useRequest()
 
+const code = ref('')
+
 async function go() {
   await run(async () => {
-    await signIn(email.value.trim(), password.value)
+    if (session.secondFactor === 'wanted') await giveCode(code.value)
+    else await signIn(email.value.trim(), password.value)
+    if (!session.person) return
     await router.push(typeof route.query.to === 'string' ? route.query.to : '/')
   })
 }
@@ -30,27 +34,41 @@ function use(account: { email: string; password: string }) {
         <h1>{{ $t('signIn.title') }}</h1>
         <p class="soft">{{ $t('signIn.lead') }}</p>
       </div>
-      <label class="stack-tight"
-        >{{ $t('signIn.email')
+      <label v-if="session.secondFactor === 'wanted'" class="stack-tight"
+        >{{ $t('signIn.code')
         }}<input
-          v-model="email"
+          v-model="code"
           class="field"
-          type="email"
-          name="email"
-          autocomplete="username"
+          name="code"
+          inputmode="numeric"
+          autocomplete="one-time-code"
           required
           autofocus
-      /></label>
-      <label class="stack-tight"
-        >{{ $t('signIn.password')
-        }}<input
-          v-model="password"
-          class="field"
-          type="password"
-          name="password"
-          autocomplete="current-password"
-          required
-      /></label>
+        /><span class="soft">{{ $t('signIn.codeLead') }}</span></label
+      >
+      <template v-else>
+        <label class="stack-tight"
+          >{{ $t('signIn.email')
+          }}<input
+            v-model="email"
+            class="field"
+            type="email"
+            name="email"
+            autocomplete="username"
+            required
+            autofocus
+        /></label>
+        <label class="stack-tight"
+          >{{ $t('signIn.password')
+          }}<input
+            v-model="password"
+            class="field"
+            type="password"
+            name="password"
+            autocomplete="current-password"
+            required
+        /></label>
+      </template>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <button class="go" type="submit" :disabled="busy">{{ $t('signIn.go') }}</button>
     </form>

@@ -3,7 +3,8 @@
 // anything is taken over.
 import { onMounted, ref } from 'vue'
 import { api, csrf, Problem, problemFrom, unwrap, type Schemas } from '@/api/client'
-import { may } from '@/api/session'
+import { freshly } from '@/api/fresh'
+import { download, may } from '@/api/session'
 import FileChooser from '@/components/common/FileChooser.vue'
 import { useRequest } from '@/composables/useRequest'
 
@@ -22,11 +23,13 @@ function attempt(action: () => Promise<void>) {
   return run(action)
 }
 async function send<T>(path: string, type: string, body: File): Promise<T> {
-  const response = await fetch(path, {
-    method: 'POST',
-    headers: { 'Content-Type': type, 'X-CSRF-Token': csrf() },
-    body,
-  })
+  const response = await freshly(() =>
+    fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': type, 'X-CSRF-Token': csrf() },
+      body,
+    }),
+  )
   const answer: unknown = await response.json()
   if (!response.ok) throw problemFrom(response.status, answer)
   return answer as T
@@ -78,7 +81,12 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
       <h3>{{ $t('data.backup') }}</h3>
       <p class="soft small">{{ $t('data.backupLead') }}</p>
       <div class="row">
-        <a class="plain-button" href="/api/backup.zip" download>{{ $t('data.make') }}</a>
+        <a
+          class="plain-button"
+          href="/api/backup.zip"
+          @click.prevent="download('/api/backup.zip')"
+          >{{ $t('data.make') }}</a
+        >
         <FileChooser
           name="backup"
           accept=".zip,application/zip"
@@ -93,7 +101,10 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
         >
       </div>
       <p class="soft small">
-        {{ $t('data.bundleLead') }} <a href="/api/bundle.zip" download>{{ $t('data.bundle') }}</a>
+        {{ $t('data.bundleLead') }}
+        <a href="/api/bundle.zip" @click.prevent="download('/api/bundle.zip')">{{
+          $t('data.bundle')
+        }}</a>
       </p>
       <p v-if="seals" class="small">
         {{
@@ -121,9 +132,12 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
           @change="fates = null"
           ><el-option v-for="one in tables" :key="one.id" :value="one.id" :label="one.title"
         /></el-select>
-        <a class="plain-button" :href="`/api/tables/${table}/export.csv`" download>{{
-          $t('data.export')
-        }}</a>
+        <a
+          class="plain-button"
+          :href="`/api/tables/${table}/export.csv`"
+          @click.prevent="download(`/api/tables/${table}/export.csv`)"
+          >{{ $t('data.export') }}</a
+        >
         <FileChooser name="table" accept=".csv,text/csv" :label="$t('data.look')" @chosen="look" />
       </div>
       <template v-if="fates">

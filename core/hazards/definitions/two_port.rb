@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+Munimen::Hazards::Hazard.define :two_port do
+  title "Nothing shuts the heat off: the {two_port} is missing"
+  part :two_port
+  seen two_port_seen: :missing
+  at_first heater_supply: :open
+  bars :exercise_relief_valve, :exercise_expansion_relief
+  bars_while_hot(*Munimen::Hazards::Hazard::LETS_OUT)
+  repaired_by :mend_controls
+  cleared_by :test_controls
+  test_firing
+  source Munimen::Source.published("Approved Document G", "G3, two-port valve",
+                                   clause: :from_memory)
+end

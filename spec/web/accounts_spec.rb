@@ -1,0 +1,144 @@
+# frozen_string_literal: true
+
+require "rotp"
+
+# One's account, through HTTP: second factor (RFC 6238, by an independent library), password, where
+# one is signed in; and what the owner can look up afterwards.
+RSpec.describe Munimen::Web::Auth do
+  include Rack::Test::Methods
+
+  define_method(:app) { @app ||= Munimen::Web::Stack.build(office.config) }
+
+  def session = JSON.parse(get("/api/session").body)
+
+  def send_json(path, body = {}, verb: :post)
+    header "Content-Type", "application/json"
+    header "Accept", "application/json"
+    header "X-CSRF-Token", session["csrf"]
+    public_send(verb, path, JSON.generate(body))
+    JSON.parse(last_response.body)
+  rescue JSON::ParserError
+    {}
+  end
+
+  def sign_in(role = "owner", password: Office::PASSWORD)
+    send_json("/auth/login", { login: "#{role}@example.test", password: })
+    last_response.status
+  end
+
+  def code(secret, at: Time.now) = ROTP::TOTP.new(secret).at(at)
+  def events = JSON.parse(get("/api/security-log").body).map { |one| one["event"] }
+
+  # Sets the second factor up and returns its secret.
+  def second_factor
+    setup = send_json("/auth/otp-setup")
+    secrets = setup.slice("otp_secret", "otp_raw_secret")
+    expect(setup["otp_qr"]).to include("<svg")
+    send_json(
+      "/auth/otp-setup",
+      secrets.merge(otp: code(secrets["otp_secret"], at: Time.now - 30), password: Office::PASSWORD)
+    )
+    expect(last_response.status).to eq(200), last_response.body
+    secrets["otp_secret"]
+  end
+
+  it "lets nobody in with the password alone once a second factor is on, and each recovery code " \
+     "once" do
+    sign_in
+    secret = second_factor
+    codes = send_json("/auth/recovery-codes", { password: Office::PASSWORD })["codes"]
+    send_json("/auth/logout")
+    office.records.database[:account_otp_keys].update(last_use: "2026-01-01 00:00:00")
+    expect(sign_in).to eq(200)
+    expect(session.values_at("person", "second_factor")).to eq([nil, "wanted"])
+    expect(get("/api/today").status).to eq(401)
+    send_json("/auth/otp-auth", { otp: "000000" })
+    expect(session["person"]).to be_nil
+    send_json("/auth/otp-auth", { otp: code(secret) })
+    expect(session["second_factor"]).to eq("given")
+    who = Array.new(2) do
+      send_json("/auth/logout")
+      sign_in
+      send_json("/auth/recovery-auth", { "recovery-code" => codes.first })
+      session["person"]&.fetch("role")
+    end
+    expect(who).to eq(["owner", nil])
+  end
+
+  it "wants the password again for what opens everything, when it was not given lately" do
+    sign_in
+    expect(get("/api/backup.zip").status).to eq(200)
+    later = Time.now + 660
+    allow(Time).to receive(:now).and_return(later)
+    expect(JSON.parse(get("/api/backup.zip").body)["code"]).to eq("fresh_sign_in")
+    send_json("/auth/confirm-password", { password: "not this one at all" })
+    expect(get("/api/backup.zip").status).to eq(403)
+    send_json("/auth/confirm-password", { password: Office::PASSWORD })
+    expect(get("/api/backup.zip").status).to eq(200)
+    expect(events.first(6)).to eq(
+      %w[backup_taken password_confirmed refused confirmation_failed refused backup_taken]
+    )
+  end
+
+  it "refuses passwords that everybody tries, and a change ends other sessions and the feed" do
+    sign_in
+    elsewhere = rack_mock_session.cookie_jar.to_hash.dup
+    feed = send_json("/api/calendar/feed")["url"][/feeds.*/]
+    clear_cookies
+    sign_in
+    mine = JSON.parse(get("/api/sessions").body)
+    expect(mine.map { |one| one["current"] }).to contain_exactly(true, false)
+    ["short one", "password1234", "qwertyqwerty"].each do |weak|
+      send_json("/auth/change-password", { password: Office::PASSWORD, "new-password" => weak })
+      expect(last_response.status).to eq(422), weak
+    end
+    new = "seven brass unions"
+    send_json("/auth/change-password", { password: Office::PASSWORD, "new-password" => new })
+    expect(last_response.status).to eq(200)
+    expect(get("/api/sessions").status).to eq(200)
+    expect(get("/api/#{feed}").status).to eq(404)
+    clear_cookies
+    elsewhere.each { |name, value| set_cookie("#{name}=#{value}") }
+    expect(get("/api/today").status).to eq(401)
+    clear_cookies
+    expect([sign_in, sign_in(password: new)]).to eq([401, 200])
+  end
+
+  it "ends one session from another, and shows nobody else's" do
+    sign_in("plumber")
+    jar = rack_mock_session.cookie_jar.to_hash.dup
+    clear_cookies
+    sign_in
+    foreign = office.records.people.sessions(office.person[:id]).first[:session_id][0, 16]
+    send_json("/api/sessions/#{foreign}/end")
+    expect(last_response.status).to eq(404)
+    clear_cookies
+    sign_in("plumber")
+    other = JSON.parse(get("/api/sessions").body).find { |one| !one["current"] }
+    send_json("/api/sessions/#{other["id"]}/end")
+    clear_cookies
+    jar.each { |name, value| set_cookie("#{name}=#{value}") }
+    expect(get("/api/today").status).to eq(401)
+  end
+
+  it "shows mails to their author, to office and owner only, and hides the server's password " \
+     "even from who reads the database" do
+    visit = office.walk
+    sign_in("plumber")
+    id = office.uuid
+    send_json("/api/outbox/reports", { id:, visit:, recipient: "ada@example.test" })
+    expect(get("/api/outbox/#{id}/message.eml").status).to eq(200)
+    clear_cookies
+    sign_in("inspector")
+    expect(get("/api/outbox/#{id}/message.eml").status).to eq(404)
+    expect(JSON.parse(get("/api/outbox").body)["messages"]).to eq([])
+    clear_cookies
+    sign_in
+    expect(get("/api/outbox/#{id}/message.eml").status).to eq(200)
+    send_json("/api/settings/mail", { host: "mail.example.test", user: "firm", password: "hush" },
+              verb: :put)
+    kept = office.records.settings[:smtp]["password"]
+    expect(kept).not_to include("hush")
+    expect(office.records.secret_box.open(kept)).to eq("hush")
+  end
+end

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+// The password once more, before what opens or replaces everything.
+import { ref, watch } from 'vue'
+import { asking } from '@/api/fresh'
+import { authenticate } from '@/api/session'
+import { useRequest } from '@/composables/useRequest'
+
+const password = ref('')
+const { error, busy, run } = useRequest()
+watch(asking, () => (password.value = ''))
+const give = () =>
+  run(async () => {
+    await authenticate('/auth/confirm-password', { password: password.value })
+    asking.value?.(true)
+  })
+</script>
+
+<template>
+  <el-dialog
+    :model-value="!!asking"
+    :title="$t('fresh.title')"
+    width="min(420px, 94vw)"
+    @close="asking?.(false)"
+  >
+    <form class="stack" @submit.prevent="give">
+      <p class="soft">{{ $t('fresh.lead') }}</p>
+      <label class="stack"
+        >{{ $t('signIn.password')
+        }}<el-input
+          v-model="password"
+          type="password"
+          name="confirm-password"
+          autocomplete="current-password"
+      /></label>
+      <p v-if="error" class="error" role="alert">{{ error }}</p>
+      <el-button type="primary" native-type="submit" :loading="busy">{{
+        $t('fresh.go')
+      }}</el-button>
+    </form>
+  </el-dialog>
+</template>
