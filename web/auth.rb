@@ -51,6 +51,7 @@ module Munimen
         require_password_confirmation? false
         password_grace_period FRESH
         active_sessions_insert_hash { super().merge(device: Auth.device(request.user_agent)) }
+        before_login_attempt { request.env["munimen.account"] = account_id }
         # Whoever knew the old one is out: other sessions (Rodauth), streams with them, the feed.
         after_change_password { db[:calendar_feeds].where(account_id:).delete }
         auto_add_recovery_codes? true

@@ -252,7 +252,7 @@ module Munimen
               id: "t#{token}-#{one.id}-#{point.name}",
               title: "#{one.title}: #{point.name.to_s.tr("_", " ")}",
               reads: one.reads,
-              host: "rig",
+              host: Instruments::RIG,
               port: 1,
               device: one.id,
               point: point.name,

@@ -52,6 +52,7 @@ watch(
       <RouterLink to="/faults">{{ $t('app.faults') }}</RouterLink>
       <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>
       <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
+      <RouterLink class="on-phone" to="/account">{{ $t('app.account') }}</RouterLink>
     </nav>
     <span class="spacer" />
     <span v-if="outbox.waiting.length" class="waiting" role="status"
@@ -133,6 +134,9 @@ watch(
   color: var(--ink);
   border-color: var(--copper);
 }
+.on-phone {
+  display: none !important;
+}
 .spacer {
   flex: 1;
 }
@@ -194,6 +198,9 @@ watch(
   }
   .quiet.words {
     display: none;
+  }
+  .nav .on-phone {
+    display: flex !important;
   }
   .waiting {
     position: fixed;

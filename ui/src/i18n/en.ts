@@ -7,6 +7,7 @@ export default {
     calculators: 'Calculators',
     faults: 'Faults',
     settings: 'Settings',
+    account: 'Account',
     signOut: 'Sign out',
     dark: 'Dark',
     light: 'Light',
@@ -204,7 +205,7 @@ export default {
   account: {
     title: 'Your account',
     password: 'Password',
-    old: 'Password until now',
+    old: 'Current password',
     new: 'New password',
     passwordLead:
       'At least 12 characters; a few words of your own are best. Other devices are signed out.',

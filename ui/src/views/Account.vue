@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // One's own account: password, second factor, and where one is signed in.
 import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { authenticate, refresh, send, session, type AuthAnswer } from '@/api/session'
+import { authenticate, refresh, send, session, signOut, type AuthAnswer } from '@/api/session'
 import { useRequest } from '@/composables/useRequest'
 import { dateAndTime } from '@/format'
 
@@ -14,6 +15,12 @@ const attempt = (action: () => Promise<unknown>, done = '') => {
     await action()
     told.value = done
   })
+}
+
+const router = useRouter()
+async function leave() {
+  await signOut()
+  await router.push({ name: 'sign-in' })
 }
 
 const old = ref('')
@@ -82,7 +89,10 @@ const endOthers = () =>
 <template>
   <div class="page stack">
     <h1>{{ $t('account.title') }}</h1>
-    <p v-if="session.person" class="soft">{{ session.person.name }} · {{ session.person.role }}</p>
+    <div v-if="session.person" class="row between">
+      <span class="soft">{{ session.person.name }} · {{ session.person.role }}</span>
+      <button type="button" class="plain-button" @click="leave">{{ $t('app.signOut') }}</button>
+    </div>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <p v-if="told" role="status">
       <b>{{ $t(told) }}</b>
