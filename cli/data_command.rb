@@ -56,7 +56,8 @@ module Munimen
         say "What was there is damaged: kept in #{aside}." if aside
         Desk::Backup.new(records, @config.folder).restore(
           file(path),
-          even_broken: how == "--even-broken"
+          even_broken: how == "--even-broken",
+          given: ENV.fetch("MUNIMEN_PASSPHRASE", nil)
         )
         broken = records.seals.problems(records.photo_files).size
         whole = broken.zero? ? "all whole" : "#{broken} problems: bin/munimen verify"
@@ -81,12 +82,15 @@ module Munimen
       def export(path = nil)
         raise Error.new("Name the file to write.", field: :file, code: :missing) unless path
 
-        Desk::Bundle.new(records, @config.folder).write(path)
-        say "Exported to #{path}."
+        say "Exported to #{Desk::Bundle.new(records, @config.folder).write(path)}."
       end
 
       def import(path = nil)
-        counts = Desk::Bundle.new(records, @config.folder).read(file(path))
+        counts = Dir.mktmpdir("munimen-open") do |work|
+          given = ENV.fetch("MUNIMEN_PASSPHRASE", nil)
+          plain = Desk::Passphrase.new(records).open(file(path), work, given)
+          Desk::Bundle.new(records, @config.folder).read(plain)
+        end
         told = counts.map { |table, count| "#{count} #{table.to_s.tr("_", " ")}" }.join(", ")
         say "Imported: #{told}. Passwords do not travel: bin/munimen password EMAIL."
       end

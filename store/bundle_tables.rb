@@ -33,7 +33,7 @@ module Munimen
         calendar_feeds
       ].freeze
       # Secrets, which do not travel.
-      BEHIND = { settings: ->(row) { row[:name] == "smtp" } }.freeze
+      BEHIND = { settings: ->(row) { %w[smtp backup_passphrase].include?(row[:name]) } }.freeze
 
       def initialize(database) = @database = database
 

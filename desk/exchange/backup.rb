@@ -25,8 +25,8 @@ module Munimen
         @folder = folder
       end
 
-      # Writes a backup to a path (it appears there when it is whole); returns {path:, bytes:,
-      # files:}.
+      # Writes a backup to a path (it appears there when it is whole; encrypted ones end in .age);
+      # returns {path:, bytes:, files:}.
       def write(path)
         Dir.mktmpdir("munimen-backup") do |work|
           database = File.join(work, "munimen.sqlite3")
@@ -43,7 +43,7 @@ module Munimen
             [["manifest.json", JSON.generate(manifest)]] +
               files.map { |name, file| [name, { path: file }] }
           )
-          File.rename(partial, path)
+          path = passphrase.close(partial, path)
           { path:, bytes: File.size(path), files: files.size }
         end
       end
@@ -52,18 +52,19 @@ module Munimen
       # path.
       def nightly(now, keep: 14)
         path = kept("munimen-#{now.strftime("%Y%m%d")}.zip")
-        write(path) unless File.exist?(path)
-        Dir[kept("munimen-*.zip")][0...-keep].each { |old| File.delete(old) }
-        path
+        there = Dir["#{path}{,#{Passphrase::ENDING}}"].first || write(path)[:path]
+        all = Dir[kept("munimen-*.zip")] + Dir[kept("munimen-*.zip#{Passphrase::ENDING}")]
+        all.sort[0...-keep].each { |old| File.delete(old) }
+        there
       end
 
       # Puts a backup in the place of what is there, while the server runs: all of it or nothing;
       # what is there is backed up first. Raises Error on a file that is not whole. One whose chain
       # of seals is broken is refused, unless that is known (`even_broken`): then it is restored,
-      # and marked so.
-      def restore(path, even_broken: false)
+      # and marked so. given: the passphrase of an encrypted one, where it is not that of now.
+      def restore(path, even_broken: false, given: nil)
         Dir.mktmpdir("munimen-restore", @folder) do |work|
-          unpack(path, work)
+          unpack(passphrase.open(path, work, given), work)
           staged = stage(work, even_broken)
           write(kept("before-restore-#{Time.now.strftime("%Y%m%d-%H%M%S")}.zip"))
           FileUtils.cp_r(
@@ -77,6 +78,8 @@ module Munimen
       end
 
       private
+
+      def passphrase = @passphrase ||= Passphrase.new(@records)
 
       # Path of a name in backups/.
       def kept(name)

@@ -33,6 +33,7 @@ module Munimen
         @tables = Store::BundleTables.new(records.database)
       end
 
+      # Returns the path that it is at; an encrypted one ends in .age.
       def write(path)
         Dir.mktmpdir("munimen-bundle") do |work|
           # one moment, whoever writes meanwhile
@@ -44,7 +45,7 @@ module Munimen
           head =
             JSON.pretty_generate(format: FORMAT, version: VERSION, tables: Store::BundleTables::ALL)
           Formats::ZipArchive.write("#{path}.part", [["bundle.json", head]] + rows + stored)
-          File.rename("#{path}.part", path)
+          Passphrase.new(@records).close("#{path}.part", path)
         end
       end
 

@@ -246,6 +246,38 @@ RSpec.describe "What must not be lost" do
       expect(records.settings[:restored_broken]["problems"].first).to include(signed)
     end
 
+    # The file of another tool: age 1.1.1 of Debian, “age -p”.
+    it "opens what age has closed, and nothing with another passphrase or cut off" do
+      work = Dir.mktmpdir
+      closed = File.join(work, "closed.age")
+      File.binwrite(closed, File.read(File.join(__dir__, "../support/closed.age.b64")).unpack1("m"))
+      open = ->(phrase) { Munimen::Formats::AgeFile.decrypt(closed, "#{work}/out", phrase) }
+      open["seven brass unions"]
+      expect(File.read("#{work}/out")).to eq("what is opened here was closed by another tool\n")
+      expect { open["seven brass onions"] }.to raise_error(Munimen::Error, /wrong/)
+      File.binwrite(closed, File.binread(closed)[0..-2])
+      expect { open["seven brass unions"] }.to raise_error(Munimen::Error, /damaged/)
+    ensure
+      FileUtils.rm_rf(work)
+    end
+
+    it "encrypts every backup and export once a passphrase is set, and restores with it" do
+      phrase = Munimen::Desk::Passphrase.new(records)
+      phrase.set("seven brass unions")
+      backup = described_class.new(records, office.config.folder)
+      path = backup.nightly(Time.utc(2026, 11, 24))
+      expect(Munimen::Formats::AgeFile.encrypted?(path)).to be(true)
+      bundle = Munimen::Desk::Bundle.new(records, office.config.folder)
+      expect(bundle.write("#{path}.bundle")).to end_with(".bundle.age")
+      phrase.set(nil)
+      expect { backup.restore(path) }.to raise_error(Munimen::Refused, /passphrase/)
+      expect { backup.restore(path, given: "another one altogether") }.to raise_error(/wrong/)
+      before = records.customers.list
+      Munimen::Desk::AddCustomer.new(office.context).call(id: office.uuid, name: "Later")
+      backup.restore(path, given: "seven brass unions")
+      expect(records.customers.list).to eq(before)
+    end
+
     it "restores nothing that is damaged, and keeps as many nightly ones as it should" do
       lived_in
       path = File.join(folder, "backup.zip")

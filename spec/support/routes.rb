@@ -365,6 +365,7 @@ module Routes
       exportTable: [:get, "/api/tables/customers/export.csv"],
       previewTable: [:post, "/api/tables/customers/preview", "name\nBo"],
       importTable: [:post, "/api/tables/customers", "name\nBo"],
+      setBackup: [:put, "/api/settings/backup", { passphrase: nil }],
       seals: [:get, "/api/seals"],
       repairSeals: [:post, "/api/seals/repair", {}],
       backup: [:get, "/api/backup.zip"],

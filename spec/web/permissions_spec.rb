@@ -14,7 +14,7 @@ RSpec.describe Munimen::Web do
   allowed =
     {
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
-                  repairSeals securityLog],
+                  repairSeals securityLog setBackup],
       office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],
       visits => %i[

@@ -13,12 +13,17 @@ module Munimen
         def self.registered(app)
           app.helpers Helpers
           app.get("/api/backup.zip", fresh: true) do
-            made("backup") { |path| Desk::Backup.new(records, config.folder).write(path) }
+            made("backup") { |path| Desk::Backup.new(records, config.folder).write(path)[:path] }
           end
           app.get("/api/bundle.zip", fresh: true) do
             made("bundle") { |path| Desk::Bundle.new(records, config.folder).write(path) }
           end
           app.post("/api/restore", fresh: true) { json(restored) }
+          app.put("/api/settings/backup", fresh: true) do
+            owner_only
+            Desk::Passphrase.new(records).set(sent[:passphrase])
+            json(seals)
+          end
           app.get("/api/seals") { json(seals) }
           app.post("/api/seals/repair", fresh: true) do
             owner_only
@@ -31,14 +36,17 @@ module Munimen
         module Helpers
           def owner_only = desk.tap { |one| one.may!(:backup) }
 
-          # A file that is made whole, at a path that the block gets, before a byte is sent.
+          # A file that is made whole, at a path that the block gets and may lengthen, before a byte
+          # is sent.
           def made(what)
             owner_only
             clear_left_overs
             path = File.join(config.folder, "download-#{SecureRandom.hex(8)}.zip")
-            yield path
-            name = "munimen-#{what}-#{Time.now.strftime("%Y%m%d-%H%M")}.zip"
-            file "application/zip", TemporaryFileBody.new(path), name
+            path = yield path
+            ending = path[/\.zip.*/]
+            name = "munimen-#{what}-#{Time.now.strftime("%Y%m%d-%H%M")}#{ending}"
+            type = ending == ".zip" ? "application/zip" : "application/octet-stream"
+            file type, TemporaryFileBody.new(path), name
           end
 
           def clear_left_overs
@@ -55,7 +63,8 @@ module Munimen
               file.flush
               Desk::Backup.new(records, config.folder).restore(
                 file.path,
-                even_broken: params["even_broken"] == "true"
+                even_broken: params["even_broken"] == "true",
+                given: env["HTTP_X_PASSPHRASE"]
               )
             end
             seals
@@ -71,7 +80,8 @@ module Munimen
             {
               size: records.seals.size,
               head: records.seals.head,
-              problems: records.seals.problems(records.photo_files)
+              problems: records.seals.problems(records.photo_files),
+              encrypted: Desk::Passphrase.new(records).set?
             }
           end
         end

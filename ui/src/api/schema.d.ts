@@ -1356,6 +1356,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/settings/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Set the passphrase with which backups and exports are encrypted */
+        put: operations["setBackup"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings/mail": {
         parameters: {
             query?: never;
@@ -3035,6 +3052,7 @@ export interface components {
             errors: components["schemas"]["MaybeText"];
         };
         Seals: {
+            encrypted: boolean;
             size: number;
             head: components["schemas"]["MaybeText"];
             problems: string[];
@@ -5819,6 +5837,38 @@ export interface operations {
             503: components["responses"]["Problem"];
         };
     };
+    setBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    passphrase: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Seals"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
     setMail: {
         parameters: {
             query?: never;
@@ -6119,6 +6169,7 @@ export interface operations {
                 };
                 content: {
                     "application/zip": string;
+                    "application/octet-stream": string;
                 };
             };
             401: components["responses"]["Problem"];
@@ -6146,6 +6197,7 @@ export interface operations {
                 };
                 content: {
                     "application/zip": string;
+                    "application/octet-stream": string;
                 };
             };
             401: components["responses"]["Problem"];
@@ -6163,7 +6215,10 @@ export interface operations {
                 /** @description whether one whose chain of seals is broken is restored, marked as such */
                 even_broken?: "true" | "false";
             };
-            header?: never;
+            header?: {
+                /** @description of an encrypted backup, where it is not the one that is set */
+                "X-Passphrase"?: string;
+            };
             path?: never;
             cookie?: never;
         };

@@ -128,6 +128,14 @@ export default {
   data: {
     title: 'Data',
     backup: 'Backup',
+    encrypted: 'Backups and exports are encrypted.',
+    notEncrypted: 'Backups and exports are not encrypted.',
+    passphrase: 'Passphrase, 12 characters or more',
+    itsPassphrase: 'Passphrase of this backup',
+    passphraseLead:
+      'Write it down: without it nobody opens them, not even we. They are in the age format, which other tools open.',
+    encrypt: 'Encrypt from now on',
+    noMore: 'No more',
     backupLead:
       'Everything in one file, made while people work. Putting one back replaces what is ' +
       'here now; that is kept in backups/ first.',

@@ -22,11 +22,16 @@ function attempt(action: () => Promise<void>) {
   told.value = ''
   return run(action)
 }
-async function send<T>(path: string, type: string, body: File): Promise<T> {
+async function send<T>(
+  path: string,
+  type: string,
+  body: File,
+  more: Record<string, string> = {},
+): Promise<T> {
   const response = await freshly(() =>
     fetch(path, {
       method: 'POST',
-      headers: { 'Content-Type': type, 'X-CSRF-Token': csrf() },
+      headers: { 'Content-Type': type, 'X-CSRF-Token': csrf(), ...more },
       body,
     }),
   )
@@ -54,7 +59,8 @@ const restore = () =>
   attempt(async () => {
     const path = brokenChain.value ? '/api/restore?even_broken=true' : '/api/restore'
     try {
-      seals.value = await send(path, 'application/zip', backup.value!)
+      const more = given.value ? { 'X-Passphrase': given.value } : undefined
+      seals.value = await send(path, 'application/zip', backup.value!, more)
     } catch (problem) {
       brokenChain.value = problem instanceof Problem && problem.code === 'broken_chain'
       throw problem
@@ -62,6 +68,16 @@ const restore = () =>
     brokenChain.value = false
     told.value = 'data.restored'
     backup.value = null
+    given.value = ''
+  })
+const given = ref('')
+/** The passphrase of all backups and exports from now on; empty: they are not encrypted. */
+const passphrase = ref('')
+const setPassphrase = (text: string | null) =>
+  attempt(async () => {
+    const body = { passphrase: text }
+    seals.value = await unwrap(api.PUT('/api/settings/backup', { body }))
+    passphrase.value = ''
   })
 const repair = () =>
   attempt(async () => {
@@ -89,16 +105,46 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
         >
         <FileChooser
           name="backup"
-          accept=".zip,application/zip"
+          accept=".zip,.age,application/zip"
           :label="$t('data.choose')"
           @chosen="backup = $event"
         />
         <template v-if="backup"
-          ><span class="small">{{ backup.name }}</span
-          ><el-button type="danger" :loading="busy" @click="restore">{{
+          ><span class="small">{{ backup.name }}</span>
+          <el-input
+            v-if="backup.name.endsWith('.age')"
+            v-model="given"
+            class="phrase"
+            type="password"
+            :placeholder="$t('data.itsPassphrase')"
+            :aria-label="$t('data.itsPassphrase')"
+          /><el-button type="danger" :loading="busy" @click="restore">{{
             $t(brokenChain ? 'data.restoreBroken' : 'data.restore')
           }}</el-button></template
         >
+      </div>
+      <div v-if="seals" class="row">
+        <b class="small">{{ $t(seals.encrypted ? 'data.encrypted' : 'data.notEncrypted') }}</b>
+        <el-input
+          v-model="passphrase"
+          class="phrase"
+          type="password"
+          autocomplete="new-password"
+          :placeholder="$t('data.passphrase')"
+          :aria-label="$t('data.passphrase')"
+        />
+        <el-button :disabled="passphrase.length < 12" @click="setPassphrase(passphrase)">{{
+          $t('data.encrypt')
+        }}</el-button>
+        <button
+          v-if="seals.encrypted"
+          type="button"
+          class="plain-button"
+          @click="setPassphrase(null)"
+        >
+          {{ $t('data.noMore') }}
+        </button>
+        <span class="soft small">{{ $t('data.passphraseLead') }}</span>
       </div>
       <p class="soft small">
         {{ $t('data.bundleLead') }}
@@ -172,6 +218,9 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
 <style scoped>
 .narrow {
   width: 200px;
+}
+.phrase {
+  width: 280px;
 }
 .rows {
   max-height: 260px;
