@@ -60,6 +60,7 @@ class MeasureEverything
     "log" => ->(bench, _) { bench.records.log },
     "week" => ->(bench, _) { bench.records.week },
     "kill" => ->(bench, count) { bench.records.kill((count || 200).to_i) },
+    "greedy" => ->(bench, _) { bench.greedy },
     "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) },
     "load" => ->(bench, _) { bench.load_bench.run }
   }.freeze
@@ -81,6 +82,17 @@ class MeasureEverything
     records.log
     records.week
     report
+  end
+
+  def greedy
+    folder = Dir.mktmpdir("munimen-bench")
+    Munimen::Demo::Seed.call(Munimen::Web::Config.new(folder))
+    ours = Munimen::Bench::Served.serve(folder)
+    ours.sign_in("plumber@tallowreed.example", Munimen::Demo::Seed::PASSWORD)
+    Munimen::Bench::GreedyTrial.new(ours, started(ours).first) { |*given| row(*given) }.run
+  ensure
+    ours&.stop
+    FileUtils.rm_rf(folder)
   end
 
   def records = Munimen::Bench::RecordBench.new { |*given| row(*given) }

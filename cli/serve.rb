@@ -26,10 +26,12 @@ module Munimen
           config.quiet
         end
         nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
-        Puma::Launcher.new(
+        launcher = Puma::Launcher.new(
           configuration,
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
-        ).run
+        )
+        launcher.events.on_booted { Web::Sockets.cap(launcher.binder.ios) }
+        launcher.run
       rescue Munimen::Error => e
         abort "✗ #{e.message}"
       rescue Errno::EADDRINUSE

@@ -220,7 +220,7 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
   width: 200px;
 }
 .phrase {
-  width: 280px;
+  width: 340px;
 }
 .rows {
   max-height: 260px;
