@@ -49,7 +49,7 @@ module Munimen
           start = clock
           @served.post(
             "/api/visits/#{@visit}/readings",
-            { id: SecureRandom.uuid, name: "static_pressure", value: (55 + rand(10)).to_s }
+            { id: SecureRandom.uuid, name: "static_pressure", value: rand(55..64).to_s }
           )
           times << ((clock - start) * 1000)
           sleep 0.3

@@ -71,7 +71,7 @@ module Munimen
         problems.each { |problem| @output.puts "✗ #{problem}" }
         say(
           if problems.empty?
-            "Whole: #{records.seals.size} seals. The last: #{records.seals.head || "none"}"
+            "Whole: #{records.seals.size} seals. The last: #{records.seals.head || "none"}#{late}"
           else
             "#{problems.size} found."
           end
@@ -96,6 +96,12 @@ module Munimen
       end
 
       private
+
+      # A chain that began late says so.
+      def late
+        before = records.seals.before
+        before.zero? ? "" : "\nThe chain begins after #{before} visits that were signed before it."
+      end
 
       # As the first owner: what came in after signing becomes an amendment.
       def repair

@@ -26,6 +26,7 @@ module Munimen
         pressure_logs
         training_results
         seals
+        signed_before_seals
         amendments
         share_links
         share_views
@@ -42,7 +43,8 @@ module Munimen
 
       # Yields each row, in a fixed order, as a Hash with text keys.
       def each(table)
-        order = (table == :seals && :seq) || %i[id name].find { |one| columns(table).key?(one) } ||
+        names = %i[id name visit_id]
+        order = (table == :seals && :seq) || names.find { |one| columns(table).key?(one) } ||
                 Sequel.lit("rowid")
         @database[table].order(order).paged_each(rows_per_fetch: 1000) do |row|
           yield row.transform_keys(&:to_s) unless BEHIND[table]&.call(row)

@@ -45,6 +45,9 @@ module Munimen
         add("#{subject}:#{all_of(visit_id).size + 1}", content_of(subject), file, at)
       end
 
+      # How many visits were signed before the chain began.
+      def before = @database[:signed_before_seals].count
+
       # Ids of the sealed visits that are not what was sealed last.
       def changed
         holding.each_value.filter_map do |row|
@@ -160,6 +163,7 @@ module Munimen
         @database[:visits]
           .where(status: "signed")
           .exclude(Sequel.lit("'visit:' || id IN (SELECT subject FROM seals)"))
+          .exclude(id: @database[:signed_before_seals].select(:visit_id))
           .select_map(:id)
           .map { |id| "visit:#{id}: signed, but not in the chain." } +
           @database[:amendments]

@@ -80,6 +80,7 @@ module Munimen
             {
               size: records.seals.size,
               head: records.seals.head,
+              before: records.seals.before,
               problems: records.seals.problems(records.photo_files),
               encrypted: Desk::Passphrase.new(records).set?
             }

@@ -3053,6 +3053,8 @@ export interface components {
         };
         Seals: {
             encrypted: boolean;
+            /** @description visits that were signed before the chain began */
+            before: number;
             size: number;
             head: components["schemas"]["MaybeText"];
             problems: string[];

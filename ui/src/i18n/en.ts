@@ -153,6 +153,7 @@ export default {
     restore: 'Put it back',
     restored: 'The backup is in place.',
     whole: 'Signed visits: {n} seals, all whole.',
+    before: 'The chain begins after {n} visits that were signed before it.',
     broken: 'Signed visits: {n} things do not fit!',
     tables: 'Tables',
     tablesLead:

@@ -158,6 +158,7 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
             ? $t('data.broken', { n: seals.problems.length })
             : $t('data.whole', { n: seals.size })
         }}
+        {{ seals.before ? $t('data.before', { n: seals.before }) : '' }}
       </p>
       <ul v-if="seals?.problems.length">
         <li v-for="one in seals.problems.slice(0, 20)" :key="one" class="small">{{ one }}</li>
