@@ -14,6 +14,18 @@ module Munimen
       UNREAD = 20 # connections that ask a hundred times and read nothing
       SECONDS = 30
 
+      # Yields a server with demo data of its own, a plumber signed in.
+      def self.with_server
+        folder = Dir.mktmpdir("munimen-bench")
+        Demo::Seed.call(Web::Config.new(folder))
+        served = Served.serve(folder)
+        served.sign_in("plumber@tallowreed.example", Demo::Seed::PASSWORD)
+        yield served
+      ensure
+        served&.stop
+        FileUtils.rm_rf(folder)
+      end
+
       # served: Served, signed in as a plumber; visit: one that is under way. Yields name, value,
       # unit, wanted of each row.
       def initialize(served, visit, &row)

@@ -85,14 +85,9 @@ class MeasureEverything
   end
 
   def greedy
-    folder = Dir.mktmpdir("munimen-bench")
-    Munimen::Demo::Seed.call(Munimen::Web::Config.new(folder))
-    ours = Munimen::Bench::Served.serve(folder)
-    ours.sign_in("plumber@tallowreed.example", Munimen::Demo::Seed::PASSWORD)
-    Munimen::Bench::GreedyTrial.new(ours, started(ours).first) { |*given| row(*given) }.run
-  ensure
-    ours&.stop
-    FileUtils.rm_rf(folder)
+    Munimen::Bench::GreedyTrial.with_server do |served|
+      Munimen::Bench::GreedyTrial.new(served, started(served).first) { |*given| row(*given) }.run
+    end
   end
 
   def records = Munimen::Bench::RecordBench.new { |*given| row(*given) }

@@ -17,6 +17,7 @@ module Munimen
         operate: %i[owner plumber],
         parts: %i[owner office],
         people: %i[owner],
+        personal_data: %i[owner],
         records: %i[owner office plumber],
         security: %i[owner],
         site_rules: %i[owner plumber],

@@ -18,6 +18,8 @@ module Munimen
         ["POST", %r{\A/auth/otp-disable\z}, :second_factor_removed, :confirmation_failed],
         ["GET", %r{\A/api/backup\.zip\z}, :backup_taken],
         ["GET", %r{\A/api/bundle\.zip\z}, :everything_exported],
+        ["GET", %r{\A/api/customers/[^/]+/export\.json\z}, :customer_exported],
+        ["POST", %r{\A/api/customers/[^/]+/erase\z}, :customer_erased],
         ["GET", %r{\A/api/tables/\w+/export\.csv\z}, :table_exported],
         ["POST", %r{\A/api/tables/\w+\z}, :table_imported],
         ["POST", %r{\A/api/restore\z}, :backup_restored],

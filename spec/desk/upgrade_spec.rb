@@ -12,7 +12,7 @@ RSpec.describe Munimen::Store::Database do
     Dir.mktmpdir("munimen-earlier") do |folder|
       @folder = folder
       example.run
-      @config&.records&.database&.disconnect
+      @config.records.database.disconnect if @config
     end
   end
 

@@ -30,6 +30,12 @@ module Routes
     }
   end
 
+  def fresh_customer
+    office.uuid.tap do |id|
+      Munimen::Desk::AddCustomer.new(office.context).call(id:, name: "Bo Lindqvist")
+    end
+  end
+
   def reading_routes
     heater = office.heater
     id = -> { office.uuid }
@@ -48,6 +54,8 @@ module Routes
         "/api/customers/#{office.customer}",
         { name: "Ada Brook", phone: "555-0100", email: "" }
       ],
+      exportCustomer: [:get, "/api/customers/#{office.customer}/export.json"],
+      eraseCustomer: [:post, "/api/customers/#{fresh_customer}/erase", {}],
       addSite: [
         :post,
         "/api/customers/#{office.customer}/sites",

@@ -141,4 +141,37 @@ RSpec.describe Munimen::Web::Auth do
     expect(kept).not_to include("hush")
     expect(office.records.secret_box.open(kept)).to eq("hush")
   end
+
+  it "hands out all that is kept of a customer, and erases it but for what was signed, which it " \
+     "says" do
+    signed = office.walk
+    open = office.start
+    Munimen::Desk::AddPhoto.new(office.context).call(
+      open, id: office.uuid, subject: "leak", data: [Photographs.jpeg].pack("m0")
+    )
+    hash = office.records.database[:photos].where(visit_id: open).get(:hash)
+    file = office.records.photo_files.path(hash)
+    sign_in
+    get "/api/customers/#{office.customer}/export.json"
+    told = JSON.parse(last_response.body)["tables"]
+    expect(told["visits"].map { |one| one["id"] }).to contain_exactly(signed, open)
+    expect(told["customers"].first["name"]).to eq("Ada Brook")
+    answer = send_json("/api/customers/#{office.customer}/erase")
+    expect(answer["erased"]).to include("visits" => 1, "photos" => 1)
+    expect(answer["kept"]).to include("record of safety")
+    expect(File.exist?(file)).to be(false)
+    rest = JSON.parse(get("/api/customers/#{office.customer}").body)
+    expect(rest).to include("name" => /Erased/, "phone" => nil, "email" => nil)
+    expect(get("/api/visits/#{signed}/report").status).to eq(200)
+    expect(office.records.seals.problems(office.records.photo_files)).to eq([])
+  end
+
+  it "erases a customer of whom nothing was signed wholly" do
+    office.read(office.start, :static_pressure, "62")
+    sign_in
+    expect(send_json("/api/customers/#{office.customer}/erase")["kept"]).to be_nil
+    expect(get("/api/customers/#{office.customer}").status).to eq(404)
+    expect(office.records.database.fetch("PRAGMA foreign_key_check").all).to eq([])
+    expect(events.first).to eq("customer_erased")
+  end
 end

@@ -19,6 +19,18 @@ module Munimen
             json(Desk::AddSite.new(desk).call(customer_id: id, **sent).slice(:id))
           end
           app.get("/api/customers/:id/customer.vcf") { file "text/vcard", card, "customer.vcf" }
+          personal(app)
+        end
+
+        # What a person may ask of those who keep data about them.
+        def self.personal(app)
+          app.get("/api/customers/:id/export.json", fresh: true) do
+            headers "content-disposition" => "attachment; filename=\"customer.json\""
+            json(Desk::EraseCustomer.new(desk).export(id))
+          end
+          app.post("/api/customers/:id/erase", fresh: true) do
+            json(Desk::EraseCustomer.new(desk).call(id))
+          end
         end
 
         # What its routes share.

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import { download, may } from '@/api/session'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import { useRequest } from '@/composables/useRequest'
 
@@ -57,6 +58,15 @@ const keepDetails = () =>
     details.value = null
   })
 const changing = ref<Schemas['Customer']['sites'][number] | null>(null)
+const erasing = ref(false)
+const erased = ref<Schemas['Erased'] | null>(null)
+const erase = () =>
+  attempt(async () => {
+    const params = { path: { id: customer.value!.id } }
+    erased.value = await unwrap(api.POST('/api/customers/{id}/erase', { params }))
+    if (erased.value.kept) await load()
+    else await router.push('/customers')
+  })
 const changeSite = () =>
   attempt(async () => {
     const { id, address, access, household, lat, lng } = changing.value!
@@ -106,10 +116,34 @@ const addHeater = (label: string, installation: Record<string, string>) =>
         <a class="plain-button" :href="`/api/customers/${customer.id}/customer.vcf`" download>{{
           $t('customers.card')
         }}</a>
+        <el-button v-if="may('personal_data')" @click="erasing = true">{{
+          $t('erase.open')
+        }}</el-button>
         <el-button @click="changeDetails">{{ $t('customers.change') }}</el-button>
         <el-button @click="newSite">{{ $t('customers.addSite') }}</el-button>
       </div>
     </div>
+    <el-dialog v-model="erasing" :title="$t('erase.title')" width="min(560px, 94vw)">
+      <div class="stack">
+        <p>{{ $t('erase.lead') }}</p>
+        <p v-if="error" class="error" role="alert">{{ error }}</p>
+        <template v-if="erased">
+          <p role="status">
+            <b>{{ $t('erase.done') }}</b>
+          </p>
+          <p v-if="erased.kept" class="small">{{ $t('erase.kept', { what: erased.kept }) }}</p>
+        </template>
+        <div v-else class="row">
+          <a
+            class="plain-button"
+            :href="`/api/customers/${customer.id}/export.json`"
+            @click.prevent="download(`/api/customers/${customer.id}/export.json`)"
+            >{{ $t('erase.export') }}</a
+          >
+          <el-button type="danger" @click="erase">{{ $t('erase.go') }}</el-button>
+        </div>
+      </div>
+    </el-dialog>
     <p v-if="!customer.sites.length" class="panel">{{ $t('customers.noSites') }}</p>
     <section v-for="one in customer.sites" :key="one.id" class="panel stack">
       <div class="row between">
