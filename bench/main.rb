@@ -61,6 +61,7 @@ class MeasureEverything
     "week" => ->(bench, _) { bench.records.week },
     "kill" => ->(bench, count) { bench.records.kill((count || 200).to_i) },
     "greedy" => ->(bench, _) { bench.greedy },
+    "races" => ->(bench, count) { bench.races((count || 500).to_i) },
     "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) },
     "load" => ->(bench, _) { bench.load_bench.run }
   }.freeze
@@ -83,6 +84,8 @@ class MeasureEverything
     records.week
     report
   end
+
+  def races(count) = Munimen::Bench::RaceTrial.new { |*given| row(*given) }.run(count)
 
   def greedy
     Munimen::Bench::GreedyTrial.with_server do |served|

@@ -75,24 +75,45 @@ module Munimen
       # count: kills.
       def kill(count)
         with_demo do |config|
-          records = config.records
-          visits = records.database[:visits].where(status: "open").select_map(:id)
-          signed = records.database[:visits].where(status: "signed").get(:id)
-          records.database.disconnect
+          database = config.records.database
+          visits = database[:visits].where(status: "open").select_map(:id)
+          signed = database[:visits].where(status: "signed").get(:id)
+          heavy = heavy(config.records, visits, count)
+          database.disconnect
           result = KillTrial.new(
             config.folder,
             visits:,
             signed:,
-            sign_in: ["plumber@tallowreed.example", Demo::Seed::PASSWORD],
+            heavy:,
+            sign_in: ["owner@tallowreed.example", Demo::Seed::PASSWORD],
             seed: 2026
           ).run(count)
           @row.call("kills of the server under writes", result[:kills], "", "200")
-          @row.call("writes acknowledged", result[:acknowledged], "", "")
-          %i[lost damaged half].each { |what| @row.call("of them #{what}", result[what], "", "0") }
+          result[:inside].each { |kind, kills| @row.call("of them inside #{kind}", kills, "", "") }
+          @row.call("writes acknowledged: #{result[:kinds]}", result[:acknowledged], "", "")
+          %i[lost damaged half left].each do |what|
+            @row.call("of them #{what}", result[what], "", "0")
+          end
         end
       end
 
       private
+
+      # Visits that want their signatures only, as many as the kills may need, and a picture.
+      def heavy(records, visits, count)
+        heater = records.database[:heaters].where(Sequel.like(:installation, "%gas_storage%"))
+                        .get(:id)
+        person = records.people.by_email("owner@tallowreed.example")
+        signable = Array.new((count / 8) + 1) do |number|
+          Demo::Walk.new(
+            records, person:, at: Time.now.utc - (40 * 86_400) + (number * 20_000),
+                     truth: Demo::Truth.new(static: 62, charge: 44, tap: 119),
+                     random: Random.new(number)
+          ).call(heater, sign: false)
+        end
+        picture = File.binread(Dir[File.join(ROOT, "docs/screenshots/*.png")].min)
+        HeavyWork.new(visits:, signable:, heater:, picture:)
+      end
 
       def million_rows(path)
         heater = Heater::Installation.from(
