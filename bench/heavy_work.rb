@@ -32,7 +32,7 @@ module Munimen
       def call(kind, random, &)
         id = SecureRandom.uuid
         acknowledged = public_send(kind, id, random, &)
-        [kind, acknowledged == true ? id : acknowledged] if acknowledged
+        [kind, acknowledged] if acknowledged
       end
 
       def backup(_id, _random)
@@ -53,7 +53,7 @@ module Munimen
 
       def photo(id, random, &)
         body = { id:, subject: "leak", data: [@picture].pack("m0") }
-        accepted?("/api/visits/#{@visits.sample(random:)}/photos", body, &)
+        id if accepted?("/api/visits/#{@visits.sample(random:)}/photos", body, &)
       end
 
       def log(id, random)
