@@ -9,8 +9,9 @@ module Munimen
     #
     # Every route wants somebody signed in, unless it says `anyone: true`. One that says
     # `kept: true` is looked at all day: its answers are kept until something is written
-    # (ResponseCache). One that says `fresh: true` opens or replaces everything: it wants the
-    # password given within the last minutes.
+    # (ResponseCache). One that says `account: true` is for whoever still has to set up the second
+    # factor that the firm asks for. One that says `fresh: true` opens or replaces everything: it
+    # wants the password given within the last minutes.
     class App < Sinatra::Base
       set :show_exceptions, false
       set :raise_errors, false
@@ -38,9 +39,11 @@ module Munimen
           options = options.dup
           anyone = options.delete(:anyone)
           fresh = options.delete(:fresh)
+          account = options.delete(:account)
           App.kept << Mustermann.new(path) if options.delete(:kept) && verb == "GET"
           super do
             signed_in! unless anyone
+            second_factor! unless anyone || account
             fresh! if fresh
             instance_exec(&block)
           end

@@ -13,6 +13,20 @@ module Munimen
         person || raise(Refused.new("Sign in first.", code: :not_signed_in))
       end
 
+      # Raises where the firm asks people of this role for a second factor and they have none yet.
+      def second_factor!
+        return unless second_factor_due?
+
+        raise Refused.new(
+          "Set up a second factor first: your firm asks for one.", code: :second_factor_wanted
+        )
+      end
+
+      def second_factor_due?
+        asked = records.settings[:second_factor] or return false
+        !env["munimen.second_factor"] && (asked == "all" || person[:role] == "owner")
+      end
+
       # Raises unless the password has been given within the last minutes.
       def fresh!
         return if env["munimen.fresh"]

@@ -44,6 +44,7 @@ module Routes
       sessions: [:get, "/api/sessions"],
       endOtherSessions: [:post, "/api/sessions/others/end", {}],
       endSession: [:post, "/api/sessions/none/end", {}],
+      setSignIn: [:put, "/api/settings/sign-in", { second_factor: "nobody" }],
       securityLog: [:get, "/api/security-log"],
       today: [:get, "/api/today"],
       customers: [:get, "/api/customers?search=brook"],

@@ -27,7 +27,7 @@ RSpec.describe Munimen::Web::Auth do
   end
 
   def code(secret, at: Time.now) = ROTP::TOTP.new(secret).at(at)
-  def events = JSON.parse(get("/api/security-log").body).map { |one| one["event"] }
+  def events = JSON.parse(get("/api/security-log").body)["lines"].map { |one| one["event"] }
 
   # Sets the second factor up and returns its secret.
   def second_factor
@@ -63,6 +63,18 @@ RSpec.describe Munimen::Web::Auth do
       session["person"]&.fetch("role")
     end
     expect(who).to eq(["owner", nil])
+  end
+
+  it "lets an owner do nothing but set up the second factor that the firm asks for" do
+    sign_in
+    send_json("/api/settings/sign-in", { second_factor: "owners" }, verb: :put)
+    expect(session["second_factor"]).to eq("due")
+    expect(JSON.parse(get("/api/today").body)["code"]).to eq("second_factor_wanted")
+    second_factor
+    expect([get("/api/today").status, session["second_factor"]]).to eq([200, "given"])
+    clear_cookies
+    sign_in("plumber")
+    expect(get("/api/today").status).to eq(200)
   end
 
   it "wants the password again for what opens everything, when it was not given lately" do

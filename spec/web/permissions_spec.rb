@@ -14,7 +14,7 @@ RSpec.describe Munimen::Web do
   allowed =
     {
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
-                  repairSeals securityLog setBackup exportCustomer eraseCustomer],
+                  repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer],
       office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],
       visits => %i[

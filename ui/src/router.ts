@@ -82,4 +82,6 @@ router.beforeEach(async (to) => {
   if (!session.ready) await refresh().catch(() => undefined)
   if (!session.person && session.ready && !['sign-in', 'shared'].includes(String(to.name)))
     return { name: 'sign-in', query: { to: to.fullPath } }
+  if (session.secondFactor === 'due' && !['account', 'shared'].includes(String(to.name)))
+    return { name: 'account' }
 })

@@ -8,17 +8,32 @@ module Munimen
       module Account
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/sessions") { json(sessions.list) }
-          app.post("/api/sessions/others/end") { json(sessions.end_others) }
-          app.post("/api/sessions/:session/end") { json(sessions.end_one(params["session"])) }
+          app.get("/api/sessions", account: true) { json(sessions.list) }
+          app.post("/api/sessions/others/end", account: true) { json(sessions.end_others) }
+          app.post("/api/sessions/:session/end", account: true) do
+            json(sessions.end_one(params["session"]))
+          end
           app.get("/api/security-log") do
             desk.may!(:security)
-            json(records.security_log.list)
+            json(security)
+          end
+          app.put("/api/settings/sign-in", fresh: true) do
+            desk.may!(:security)
+            asked = sent[:second_factor]
+            records.settings[:second_factor] = asked == "nobody" ? nil : asked
+            json(security)
           end
         end
 
         # What its routes share.
         module Helpers
+          def security
+            {
+              second_factor: records.settings[:second_factor] || "nobody",
+              lines: records.security_log.list
+            }
+          end
+
           def sessions = Desk::Sessions.new(desk, env["munimen.session"])
         end
       end

@@ -22,9 +22,11 @@ module Munimen
 
         # What its routes share.
         module Helpers
-          # none: not set up; given: set up, and given in this session; wanted: still to be given.
+          # none: not set up; given: set up, and given in this session; wanted: still to be given;
+          # due: the firm asks for one that is not set up yet.
           def second_factor
             return env["munimen.account"] ? "wanted" : "none" unless person
+            return "due" if second_factor_due?
 
             env["munimen.second_factor"] ? "given" : "none"
           end

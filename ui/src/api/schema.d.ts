@@ -1373,6 +1373,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/settings/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Who is asked for a second factor */
+        put: operations["setSignIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings/mail": {
         parameters: {
             query?: never;
@@ -1688,20 +1705,25 @@ export interface components {
             device: components["schemas"]["MaybeText"];
             current: boolean;
         }[];
+        /** @enum {string} */
+        SecondFactorOf: "nobody" | "owners" | "all";
         SecurityLog: {
-            at: string;
-            event: string;
-            name: components["schemas"]["MaybeText"];
-            source: components["schemas"]["MaybeText"];
-            about: components["schemas"]["MaybeText"];
-        }[];
+            second_factor: components["schemas"]["SecondFactorOf"];
+            lines: {
+                at: string;
+                event: string;
+                name: components["schemas"]["MaybeText"];
+                source: components["schemas"]["MaybeText"];
+                about: components["schemas"]["MaybeText"];
+            }[];
+        };
         Session: {
             csrf: string;
             /**
              * @description wanted: the password was right, the second factor is still to be given
              * @enum {string}
              */
-            second_factor: "none" | "wanted" | "given";
+            second_factor: "none" | "wanted" | "given" | "due";
             /** @description Whether the password has been given within the last minutes */
             fresh: boolean;
             units: components["schemas"]["UnitSystem"];
@@ -3273,6 +3295,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };
@@ -3298,6 +3321,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
@@ -3488,6 +3512,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };
@@ -3666,6 +3691,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };
@@ -5020,6 +5046,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
@@ -5046,6 +5073,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };
@@ -5909,6 +5937,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Seals"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    setSignIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    second_factor: components["schemas"]["SecondFactorOf"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecurityLog"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -229,6 +229,7 @@ export default {
       'At least 12 characters; a few words of your own are best. Other devices are signed out.',
     change: 'Change it',
     changed: 'The password is changed, and your other sessions are ended.',
+    factorDue: 'Your firm asks for a second factor. Set it up, then everything else opens.',
     factor: 'Second factor',
     factorLead: 'Signing in then wants a code from an app on your phone as well.',
     begin: 'Set it up',
@@ -251,7 +252,9 @@ export default {
     unknownDevice: 'A device',
   },
   security: {
-    title: 'Security log',
+    title: 'Security',
+    factor: 'A second factor is asked of',
+    of: { nobody: 'nobody', owners: 'owners', all: 'everybody' },
     lead: 'Who came in, what was taken out, and what was changed about people, rules and data.',
     more: 'Show {n} more',
     event: {

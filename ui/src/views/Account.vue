@@ -124,6 +124,9 @@ const endOthers = () =>
     </section>
     <section class="panel stack">
       <h2>{{ $t('account.factor') }}</h2>
+      <p v-if="session.secondFactor === 'due'" role="status">
+        <b>{{ $t('account.factorDue') }}</b>
+      </p>
       <p class="soft">{{ $t('account.factorLead') }}</p>
       <div v-if="codes.length" class="stack">
         <b>{{ $t('account.codes') }}</b>

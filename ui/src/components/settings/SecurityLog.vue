@@ -1,23 +1,42 @@
 <script setup lang="ts">
 // Who came in, what was taken out, what was changed: for the owner.
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
+import { refresh } from '@/api/session'
 import { useRequest } from '@/composables/useRequest'
 import { dateAndTime } from '@/format'
 
-const lines = ref<Schemas['SecurityLog']>([])
+const log = ref<Schemas['SecurityLog'] | null>(null)
+const lines = computed(() => log.value?.lines ?? [])
 const { error, run } = useRequest()
 onMounted(() =>
   run(async () => {
-    lines.value = await unwrap(api.GET('/api/security-log'))
+    log.value = await unwrap(api.GET('/api/security-log'))
   }),
 )
+const ask = (who: Schemas['SecondFactorOf']) =>
+  run(async () => {
+    const body = { second_factor: who }
+    log.value = await unwrap(api.PUT('/api/settings/sign-in', { body }))
+    await refresh()
+  })
 const shown = ref(12)
 </script>
 
 <template>
   <section class="panel stack">
     <h2>{{ $t('security.title') }}</h2>
+    <fieldset v-if="log" class="row plain">
+      <legend>{{ $t('security.factor') }}</legend>
+      <label v-for="who in ['nobody', 'owners', 'all'] as const" :key="who" class="row">
+        <input
+          type="radio"
+          name="second-factor"
+          :checked="log.second_factor === who"
+          @change="ask(who)"
+        />{{ $t(`security.of.${who}`) }}</label
+      >
+    </fieldset>
     <p class="soft small">{{ $t('security.lead') }}</p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <div class="scroll">
@@ -44,6 +63,10 @@ const shown = ref(12)
 </template>
 
 <style scoped>
+.plain {
+  border: 0;
+  padding: 0;
+}
 .scroll {
   overflow-x: auto;
 }
