@@ -98,7 +98,7 @@ class Screenshots
       truth:,
       random: Random.new(3)
     )
-    @flush = walk.call(heater, jobs: %i[flush replace_anode], limit: 7, sign: false)
+    @flush = walk.call(heater, jobs: %i[flush replace_anode], limit: 6, sign: false)
     @page.visit "/visits/#{@flush}"
     keep "service"
     @page.visit "/faults?kind=gas_storage&symptom=relief_drips&e.drip_temperature=cold&e.static_p" \
