@@ -49,7 +49,7 @@ module Munimen
         away
       end
 
-      def log_imports = @log_imports ||= Desk::LogImports.new
+      def imports = @imports ||= Desk::RunningImports.new
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.

@@ -10,7 +10,13 @@ module Munimen
       SHOWN = 500 # rows whose fate is told one by one
       Row = Struct.new(:line, :fate, :text, :cells, keyword_init: true)
 
-      def initialize(context) = @context = context
+      STEP = 50 # rows between two words of progress
+
+      # progress: is told the share that is done, from 0 to 1.
+      def initialize(context, progress: ->(_) {})
+        @context = context
+        @progress = progress
+      end
 
       def export(name)
         @context.may!(:tables)
@@ -57,7 +63,12 @@ module Munimen
       end
 
       def taken(table, rows)
-        table.all_at_once { rows.each_with_index.map { |one, index| row(table, one, index + 2) } }
+        table.all_at_once do
+          rows.each_with_index.map do |one, index|
+            @progress.call(index.fdiv(rows.size)) if (index % STEP).zero?
+            row(table, one, index + 2)
+          end
+        end
       end
 
       def row(table, cells, line)

@@ -104,7 +104,9 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(
       page.evaluate_async_script("fetch('/api/outbox').then(r => r.text()).then(arguments[0])")
     ).not_to include("hidden words")
-    expect(office.records.settings[:smtp]).to include("port" => 465, "password" => "hidden words")
+    kept = office.records.settings[:smtp]
+    expect(kept["port"]).to eq(465)
+    expect(office.records.secret_box.open(kept["password"])).to eq("hidden words")
   end
 
   it "changes a customer, who is then found by the new name and number, and gives out a card" do

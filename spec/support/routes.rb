@@ -8,7 +8,8 @@ module Routes
   OPEN = %i[session shared sharedPdf feed].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
-  OTHERWISE = { endSession: 404, sign: 409, events: 503, trace: 503, sendMail: 409 }.freeze
+  OTHERWISE = { endSession: 404, tableImport: 404, sign: 409, events: 503, trace: 503,
+sendMail: 409 }.freeze
 
   # [content type, text] of a body.
   def written(body)
@@ -372,6 +373,10 @@ module Routes
     Munimen::Desk::Backup.new(office.records, office.config.folder).write(path)
     {
       exportTable: [:get, "/api/tables/customers/export.csv"],
+      startTableImport: [
+        :post, "/api/tables/customers/imports/#{office.uuid}", "name\nBo Lindqvist"
+      ],
+      tableImport: [:get, "/api/table-imports/#{office.uuid}"],
       previewTable: [:post, "/api/tables/customers/preview", "name\nBo"],
       importTable: [:post, "/api/tables/customers", "name\nBo"],
       setBackup: [:put, "/api/settings/backup", { passphrase: nil }],

@@ -15,7 +15,8 @@ RSpec.describe Munimen::Web do
     {
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
                   repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer],
-      office_work => %i[replaceParts applyPlan exportTable previewTable importTable],
+      office_work => %i[replaceParts applyPlan exportTable previewTable importTable
+                        startTableImport],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],
       visits => %i[
         startVisit

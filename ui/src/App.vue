@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { asking } from './api/fresh'
 import { outbox } from './api/outbox'
 import { session, signOut } from './api/session'
 import EmergencyPage from '@/components/common/EmergencyPage.vue'
@@ -79,7 +80,7 @@ watch(
     <button class="alarm" type="button" @click="emergency = true">{{ $t('app.emergency') }}</button>
   </header>
   <main id="content"><RouterView /></main>
-  <FreshSignIn />
+  <FreshSignIn v-if="asking" />
   <EmergencyPage v-if="emergency" @close="emergency = false" />
 </template>
 

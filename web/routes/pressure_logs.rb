@@ -33,7 +33,7 @@ module Munimen
             log = params["log"].downcase
             given = [id, { id: log, name: params["name"], asked: }]
             file = put_aside
-            config.log_imports.start(log, person[:id]) do |share|
+            config.imports.start(log, person[:id]) do |share|
               logs.take_in(given.first, **given.last, file: file.path, &share)
             ensure
               file.close!
@@ -65,7 +65,7 @@ module Munimen
 
           # How far it is, what is wrong with it, or what it says.
           def told
-            import = config.log_imports.find(id, person[:id])
+            import = config.imports.find(id, person[:id])
             if import.nil? || import.done
               return { share: 1.0, problem: nil, log: Desk::PressureLogs.new(desk).show(id) }
             end

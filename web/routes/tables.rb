@@ -17,10 +17,33 @@ module Munimen
           app.post("/api/tables/:table") do
             json(Desk::Tables.new(desk).import(params["table"], table_text))
           end
+          app.post("/api/tables/:table/imports/:id") { json(import_started) }
+          app.get("/api/table-imports/:id") { json(import_told) }
         end
 
         # What its routes share.
         module Helpers
+          # Looked at, or taken over, in a thread of its own, while the screen asks how far it is.
+          def import_started
+            desk.may!(:tables)
+            Desk::TableKinds.find(params["table"], desk)
+            table = params["table"]
+            text = table_text
+            context = desk
+            wanted = params["what"] == "import" ? :import : :preview
+            config.imports.start(id, person[:id]) do |share|
+              Desk::Tables.new(context, progress: share).public_send(wanted, table, text)
+            end
+            { id: }
+          end
+
+          def import_told
+            import = config.imports.find(id, person[:id]) or
+              raise NotFound.new("There is no such import.", field: :import)
+            problem = import.error && JSON.parse(Problem.of(import.error).last)
+            { share: import.done ? 1.0 : import.share, problem:, fates: import.result }
+          end
+
           def table_text = request.body.tap(&:rewind).read(Formats::SafeCsv::LARGEST + 1).to_s
         end
       end

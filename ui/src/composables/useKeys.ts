@@ -5,10 +5,16 @@ const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 
+/** A dialog that is on view; those that wait hidden in the page do not count. */
+const dialogOpen = () =>
+  [...document.querySelectorAll('[role="dialog"]:not([hidden])')].some(
+    (one) => one.getClientRects().length > 0,
+  )
+
 export function useKeys(actions: Record<string, () => void>) {
   const listen = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return
-    if (document.querySelector('[role="dialog"]:not([hidden])') && event.key !== 'Escape') return
+    if (event.key !== 'Escape' && dialogOpen()) return
     const action = actions[event.key]
     if (!action) return
     event.preventDefault()

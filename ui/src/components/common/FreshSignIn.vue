@@ -1,13 +1,12 @@
 <script setup lang="ts">
 // The password once more, before what opens or replaces everything.
-import { ref, watch } from 'vue'
+import { ref } from 'vue'
 import { asking } from '@/api/fresh'
 import { authenticate } from '@/api/session'
 import { useRequest } from '@/composables/useRequest'
 
 const password = ref('')
 const { error, busy, run } = useRequest()
-watch(asking, () => (password.value = ''))
 const give = () =>
   run(async () => {
     await authenticate('/auth/confirm-password', { password: password.value })
@@ -17,7 +16,7 @@ const give = () =>
 
 <template>
   <el-dialog
-    :model-value="!!asking"
+    model-value
     :title="$t('fresh.title')"
     width="min(420px, 94vw)"
     @close="asking?.(false)"

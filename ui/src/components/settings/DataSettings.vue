@@ -2,7 +2,7 @@
 // Data out and in: backup and restore, the chain of seals, tables as CSV with a look before
 // anything is taken over.
 import { onMounted, ref } from 'vue'
-import { api, csrf, Problem, problemFrom, unwrap, type Schemas } from '@/api/client'
+import { api, csrf, Problem, problemFrom, unwrap, uuid, type Schemas } from '@/api/client'
 import { freshly } from '@/api/fresh'
 import { download, may } from '@/api/session'
 import FileChooser from '@/components/common/FileChooser.vue'
@@ -42,14 +42,32 @@ async function send<T>(
 onMounted(
   () => owner && attempt(async () => void (seals.value = await unwrap(api.GET('/api/seals')))),
 )
+const share = ref<number | null>(null)
+const rest = (ms: number) => new Promise((done) => setTimeout(done, ms))
+/** Looked at, or taken over, on the server, which says meanwhile how far it is. */
+async function runTable(what: 'preview' | 'import', chosen: File) {
+  const id = uuid()
+  await send(`/api/tables/${table.value}/imports/${id}?what=${what}`, 'text/csv', chosen)
+  try {
+    for (;;) {
+      const now = await unwrap(api.GET('/api/table-imports/{id}', { params: { path: { id } } }))
+      if (now.problem) throw problemFrom(now.problem.status, now.problem)
+      if (now.fates) return now.fates
+      share.value = now.share
+      await rest(300)
+    }
+  } finally {
+    share.value = null
+  }
+}
 const look = (chosen: File) =>
   attempt(async () => {
     file.value = chosen
-    fates.value = await send(`/api/tables/${table.value}/preview`, 'text/csv', chosen)
+    fates.value = await runTable('preview', chosen)
   })
 const take = () =>
   attempt(async () => {
-    fates.value = await send(`/api/tables/${table.value}`, 'text/csv', file.value!)
+    fates.value = await runTable('import', file.value!)
     told.value = 'data.imported'
     file.value = null
   })
@@ -187,6 +205,9 @@ const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.val
         >
         <FileChooser name="table" accept=".csv,text/csv" :label="$t('data.look')" @chosen="look" />
       </div>
+      <progress v-if="share !== null" :value="share" max="1">
+        {{ Math.round(share * 100) }} %
+      </progress>
       <template v-if="fates">
         <p role="status">
           {{ $t('data.fates', fates.counts) }}

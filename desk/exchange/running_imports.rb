@@ -4,24 +4,25 @@ require "tempfile"
 
 module Munimen
   module Desk
-    # Logs that are being read now, each in a thread of its own: how far it is, or what went
-    # wrong. Kept for an hour.
-    class LogImports
+    # Files that are being read now – logs, tables –, each in a thread of its own: how far it is,
+    # what came of it, or what went wrong. Kept for an hour.
+    class RunningImports
       KEPT = 3600
       AT_ONCE = 3
-      Import = Struct.new(:id, :account, :share, :error, :done, :started, keyword_init: true)
+      Import = Struct.new(:id, :account, :share, :error, :done, :result, :started,
+                          keyword_init: true)
 
       def initialize
         @imports = {}
         @lock = Mutex.new
       end
 
-      # Starts reading; `work` is called with a block for the share. Raises Refused when too many
-      # run.
+      # Starts reading; `work` is called with a block for the share, and what it returns is the
+      # result. Raises Refused when too many run.
       def start(id, account, &work)
         import = @lock.synchronize { enter(id, account) } or return
         Thread.new do
-          work.call(->(share) { import.share = share })
+          import.result = work.call(->(share) { import.share = share })
           import.done = true
         rescue Munimen::Error => e
           import.error = e
@@ -40,7 +41,7 @@ module Munimen
         @imports.delete_if { |_, import| Time.now - import.started > KEPT }
         return if @imports[id] && @imports[id].error.nil?
         if @imports.values.count { |one| !one.done && one.error.nil? } >= AT_ONCE
-          raise Refused.new("Other logs are being read; try again in a moment.", code: :busy)
+          raise Refused.new("Other files are being read; try again in a moment.", code: :busy)
         end
 
         @imports[id] = Import.new(id:, account:, share: 0.0, started: Time.now)
