@@ -23,8 +23,7 @@ module Munimen
       end
 
       def second_factor_due?
-        asked = records.settings[:second_factor] or return false
-        !env["munimen.second_factor"] && (asked == "all" || person[:role] == "owner")
+        !env["munimen.second_factor"] && Desk::Security.factor_asked?(records, person)
       end
 
       # Raises unless the password has been given within the last minutes.

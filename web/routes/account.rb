@@ -13,27 +13,14 @@ module Munimen
           app.post("/api/sessions/:session/end", account: true) do
             json(sessions.end_one(params["session"]))
           end
-          app.get("/api/security-log") do
-            desk.may!(:security)
-            json(security)
-          end
+          app.get("/api/security-log") { json(Desk::Security.new(desk).show) }
           app.put("/api/settings/sign-in", fresh: true) do
-            desk.may!(:security)
-            asked = sent[:second_factor]
-            records.settings[:second_factor] = asked == "nobody" ? nil : asked
-            json(security)
+            json(Desk::Security.new(desk).ask_factor(sent[:second_factor]))
           end
         end
 
         # What its routes share.
         module Helpers
-          def security
-            {
-              second_factor: records.settings[:second_factor] || "nobody",
-              lines: records.security_log.list
-            }
-          end
-
           def sessions = Desk::Sessions.new(desk, env["munimen.session"])
         end
       end

@@ -4,6 +4,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { authenticate, refresh, send, session, signOut, type AuthAnswer } from '@/api/session'
+import PasswordField from '@/components/common/PasswordField.vue'
 import { useRequest } from '@/composables/useRequest'
 import { dateAndTime } from '@/format'
 
@@ -100,22 +101,8 @@ const endOthers = () =>
     <section class="panel stack">
       <h2>{{ $t('account.password') }}</h2>
       <form class="stack narrow" @submit.prevent="changePassword">
-        <label class="stack"
-          >{{ $t('account.old')
-          }}<el-input
-            v-model="old"
-            type="password"
-            name="old-password"
-            autocomplete="current-password"
-        /></label>
-        <label class="stack"
-          >{{ $t('account.new')
-          }}<el-input
-            v-model="next"
-            type="password"
-            name="new-password"
-            autocomplete="new-password"
-        /></label>
+        <PasswordField v-model="old" name="old-password" :label="$t('account.old')" />
+        <PasswordField v-model="next" name="new-password" :label="$t('account.new')" fresh />
         <p class="soft small">{{ $t('account.passwordLead') }}</p>
         <el-button native-type="submit" :loading="busy" :disabled="!old || !next">{{
           $t('account.change')
@@ -136,14 +123,7 @@ const endOthers = () =>
         </ul>
       </div>
       <form v-if="session.secondFactor === 'given'" class="stack narrow" @submit.prevent="disable">
-        <label class="stack"
-          >{{ $t('signIn.password')
-          }}<el-input
-            v-model="password"
-            type="password"
-            name="factor-password"
-            autocomplete="current-password"
-        /></label>
+        <PasswordField v-model="password" name="factor-password" :label="$t('signIn.password')" />
         <div class="row">
           <el-button :disabled="!password" @click="attempt(showCodes)">{{
             $t('account.showCodes')
@@ -172,14 +152,7 @@ const endOthers = () =>
             inputmode="numeric"
             autocomplete="one-time-code"
         /></label>
-        <label class="stack"
-          >{{ $t('signIn.password')
-          }}<el-input
-            v-model="password"
-            type="password"
-            name="factor-password"
-            autocomplete="current-password"
-        /></label>
+        <PasswordField v-model="password" name="factor-password" :label="$t('signIn.password')" />
         <el-button type="primary" native-type="submit" :loading="busy">{{
           $t('account.finish')
         }}</el-button>

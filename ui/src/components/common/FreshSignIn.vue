@@ -3,6 +3,7 @@
 import { ref } from 'vue'
 import { asking } from '@/api/fresh'
 import { authenticate } from '@/api/session'
+import PasswordField from '@/components/common/PasswordField.vue'
 import { useRequest } from '@/composables/useRequest'
 
 const password = ref('')
@@ -23,14 +24,7 @@ const give = () =>
   >
     <form class="stack" @submit.prevent="give">
       <p class="soft">{{ $t('fresh.lead') }}</p>
-      <label class="stack"
-        >{{ $t('signIn.password')
-        }}<el-input
-          v-model="password"
-          type="password"
-          name="confirm-password"
-          autocomplete="current-password"
-      /></label>
+      <PasswordField v-model="password" name="confirm-password" :label="$t('signIn.password')" />
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <el-button type="primary" native-type="submit" :loading="busy">{{
         $t('fresh.go')
