@@ -70,6 +70,15 @@ RSpec.describe "Gas" do
     end
   end
 
+  it "says what the rulebooks say of a pressure that breaks the control" do
+    known = Munimen::Calculations::GasPressures
+    us, england = %i[us_irc england_g3].map do |book|
+      Munimen::Rules::EffectiveRules.new(book).limit(:gas_lock_up).at_most
+    end
+    expect(us.in("inH2O").round(6)).to eq(known::BREAKS)
+    expect(england.in("mbar").round(6)).to eq(known::LOCK_UP[:natural])
+  end
+
   it "takes none for a state that an ignition without pilot has not: the drop is line minus " \
      "operating" do
     expect(
