@@ -23,6 +23,7 @@ gem "rubyzip", "~> 3.0", require: "zip"
 gem "sequel", "~> 5.80"
 gem "sinatra", "~> 4.0"
 gem "sqlite3", "~> 2.0"
+gem "webauthn", "~> 3.4"
 gem "zeitwerk", "~> 2.6"
 
 # What bin/dev needs to see that a file has changed.

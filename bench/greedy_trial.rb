@@ -14,12 +14,12 @@ module Munimen
       UNREAD = 20 # connections that ask a hundred times and read nothing
       SECONDS = 30
 
-      # Yields a server with demo data of its own, a plumber signed in.
-      def self.with_server
+      # Yields a server with demo data of its own, a plumber signed in, or who is named.
+      def self.with_server(who = "plumber")
         folder = Dir.mktmpdir("munimen-bench")
         Demo::Seed.call(Web::Config.new(folder))
         served = Served.serve(folder)
-        served.sign_in("plumber@tallowreed.example", Demo::Seed::PASSWORD)
+        served.sign_in("#{who}@tallowreed.example", Demo::Seed::PASSWORD)
         yield served
       ensure
         served&.stop

@@ -52,11 +52,14 @@ module Munimen
       # posts a body to it.
       def clone_connection
         Net::HTTP.start("127.0.0.1", port) do |http|
-          yield(lambda do |path, body = nil|
-            request = body ? writing(path, body) : Net::HTTP::Get.new(path)
+          yield(lambda do |path, body = nil, type = "application/json"|
+            request = body ? writing(path, body, type) : Net::HTTP::Get.new(path)
             request["Cookie"] = @cookie if @cookie
             response = http.request(request)
-            raise "#{path}: #{response.code} #{response.body[0, 200]}" unless response.code == "200"
+            unless response.code.start_with?("2")
+              raise "#{path}: #{response.code} #{response.body[0,
+200]}"
+            end
 
             response
           end)
@@ -80,14 +83,14 @@ module Munimen
 
       private
 
-      def writing(path, body)
+      def writing(path, body, type = "application/json")
         request = Net::HTTP::Post.new(
           path,
-          "Content-Type" => "application/json",
+          "Content-Type" => type,
           "Accept" => "application/json",
           "X-CSRF-Token" => @token.to_s
         )
-        request.body = JSON.generate(body)
+        request.body = body.is_a?(String) ? body : JSON.generate(body)
         request
       end
 
@@ -95,7 +98,7 @@ module Munimen
         request["Cookie"] = @cookie if @cookie
         response = @http.request(request)
         @cookie = response["set-cookie"].split(";").first if response["set-cookie"]
-        unless response.code == "200"
+        unless response.code.start_with?("2")
           raise "#{request.path}: #{response.code} #{response.body[0, 200]}"
         end
 

@@ -27,6 +27,7 @@ module Munimen
         training_results
         seals
         signed_before_seals
+        erased
         amendments
         share_links
         share_views
@@ -43,7 +44,7 @@ module Munimen
 
       # Yields each row, in a fixed order, as a Hash with text keys.
       def each(table)
-        names = %i[id name visit_id]
+        names = %i[id name visit_id subject]
         order = (table == :seals && :seq) || names.find { |one| columns(table).key?(one) } ||
                 Sequel.lit("rowid")
         @database[table].order(order).paged_each(rows_per_fetch: 1000) do |row|

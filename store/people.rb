@@ -48,6 +48,12 @@ module Munimen
         @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications))
       end
 
+      # The passkeys of an account: [{id:, device:, used:}], the latest used first.
+      def passkeys(account_id)
+        @database[:account_webauthn_keys].where(account_id:).reverse(:last_use)
+          .select(Sequel[:webauthn_id].as(:id), :device, Sequel[:last_use].as(:used)).all
+      end
+
       # Sets a password and ends every session and the calendar feed of the account.
       def set_password(id, password)
         Passwords.check!(password)

@@ -11,10 +11,11 @@ module Munimen
       ].freeze
       ERASED = "Erased customer"
 
-      # files: those of photographs.
-      def initialize(database, files)
+      # files: those of photographs; reports: those of signed pages.
+      def initialize(database, files, reports)
         @database = database
         @files = files
+        @reports = reports
       end
 
       # {table => [row]} of a customer; tokens, which let nobody in as they are, are left out.
@@ -24,19 +25,58 @@ module Munimen
         end
       end
 
-      def signed(customer_id) = scope(customer_id)[:visits].where(status: "signed").count
+      # How many signed visits must be kept: those signed on or after `since` (ISO 8601; nil, all).
+      def signed(customer_id, since: nil) = signed_of(scope(customer_id), since).count
 
       # Takes out what can go. Returns {table => rows}; inside a transaction.
-      def erase(customer_id)
-        signed(customer_id).zero? ? all(customer_id) : all_but_signed(customer_id)
+      def erase(customer_id, at:, since: nil)
+        let_go(scope(customer_id)[:visits], since, at) if since
+        signed(customer_id, since:).zero? ? all(customer_id) : all_but_signed(customer_id, since)
+      end
+
+      # Customers all of whose visits were signed before `since`: [{id:, name:, last:}], the oldest
+      # first.
+      def past(since)
+        visits = @database[:visits]
+          .join(:heaters, id: :heater_id)
+          .join(:sites, id: :site_id)
+          .join(:customers, id: :customer_id)
+        last = Sequel.function(:max, Sequel.function(:coalesce, :signed_at, "9"))
+        visits
+          .group(Sequel[:customers][:id], :name)
+          .having(last < since)
+          .order(:last)
+          .select(Sequel[:customers][:id], Sequel[:customers][:name], last.as(:last))
+          .all
       end
 
       private
+
+      def signed_of(scope, since)
+        rows = scope[:visits].where(status: "signed")
+        since ? rows.where { signed_at >= since } : rows
+      end
+
+      # Notes which signed visits, and what was added to them, are to be missed from now on.
+      def let_go(visits, since, at)
+        old = visits.where(status: "signed").where { signed_at < since }.select_map(:id)
+        added = @database[:amendments].where(visit_id: old).select_map(:id)
+        subjects = old.map { |id| "visit:#{id}" } + added.map { |id| "amendment:#{id}" }
+        subjects.each { |subject| @database[:erased].insert(subject:, at:) }
+        seals = @database[:seals].where(subject: subjects)
+        pages(seals.exclude(file: nil).select_map(:file))
+      end
+
+      # Signed reports' files that no other seal has.
+      def pages(hashes)
+        @database.after_commit { hashes.each { |hash| FileUtils.rm_f(@reports.path(hash)) } }
+      end
 
       def scope(customer_id)
         sites = @database[:sites].where(customer_id:)
         heaters = @database[:heaters].where(site_id: sites.select(:id))
         visits = @database[:visits].where(heater_id: heaters.select(:id))
+        dues = @database[:dues].where(heater_id: heaters.select(:id))
         mail = @database[:customers].where(id: customer_id).get(:email)
         {
           customers: @database[:customers].where(id: customer_id),
@@ -45,7 +85,8 @@ module Munimen
           visits:,
           **hanging_on(visits),
           deficiencies: @database[:deficiencies].where(heater_id: heaters.select(:id)),
-          dues: @database[:dues].where(heater_id: heaters.select(:id)),
+          due_decisions: @database[:due_decisions].where(due: dues.select(:id)),
+          dues:,
           pressure_logs: @database[:pressure_logs].where(heater_id: heaters.select(:id)),
           share_links: @database[:share_links].where(visit_id: visits.select(:id)),
           messages: @database[:messages].where(recipient: mail.to_s)
@@ -61,24 +102,27 @@ module Munimen
         counts = scope.transform_values(&:count)
         hashes = scope[:photos].select_map(:hash)
         links(scope)
-        %i[messages dues deficiencies pressure_logs].each { |table| scope[table].delete }
+        %i[messages due_decisions dues deficiencies pressure_logs].each do |table|
+          scope[table].delete
+        end
         OF_VISITS.each { |table| scope[table].delete }
         %i[visits heaters sites customers].each { |table| scope[table].delete }
         files(hashes)
         counts.reject { |_, count| count.zero? }
       end
 
-      # Contact, notes, links, mails, what is due and visits that were not signed.
-      def all_but_signed(customer_id)
+      # Contact, notes, links, mails, what is due and visits that were not signed or are past their
+      # time.
+      def all_but_signed(customer_id, since)
         scope = scope(customer_id)
-        open = scope[:visits].exclude(status: "signed")
+        open = scope[:visits].exclude(id: signed_of(scope, since).select(:id))
         of_open = hanging_on(open)
-        gone = { **of_open, visits: open, **scope.slice(:messages, :share_links, :dues) }
+        gone = { **of_open, visits: open,
+**scope.slice(:messages, :share_links, :due_decisions, :dues) }
         counts = gone.transform_values(&:count)
         hashes = of_open[:photos].select_map(:hash)
         links(scope)
-        scope[:dues].delete
-        scope[:messages].delete
+        %i[due_decisions dues messages].each { |table| scope[table].delete }
         @database[:deficiencies].where(found_in: open.select(:id)).delete
         of_open.each_value(&:delete)
         open.delete

@@ -33,7 +33,7 @@ module Munimen
       def tables = @tables ||= Tables.new(database)
       def plans = @plans ||= Planning::PlanKeeper.new
       def versioned_cache = @versioned_cache ||= VersionedCache.new
-      def personal_data = @personal_data ||= PersonalData.new(database, photo_files)
+      def personal_data = @personal_data ||= PersonalData.new(database, photo_files, reports)
       def security_log = @security_log ||= SecurityLog.new(database)
       def secret_box = @secret_box ||= SecretBox.new(key, old_key)
       def deficiencies = @deficiencies ||= Deficiencies.new(database)

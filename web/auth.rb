@@ -6,8 +6,8 @@ require "rodauth"
 module Munimen
   module Web
     # Sign-in and sign-out by Rodauth: Argon2, sessions that can be ended, a second factor by TOTP
-    # with recovery codes, and the password asked again before what opens everything. Who tries
-    # passwords is held up by SignInGuard.
+    # or passkey with recovery codes, and the password asked again before what opens everything. Who
+    # tries passwords is held up by SignInGuard.
     module Auth
       WRONG = SignInGuard::WRONG
       FRESH = 600 # s for which a password counts as just given
@@ -25,7 +25,7 @@ module Munimen
       SETTINGS = proc do
         enable :login, :logout, :active_sessions, :argon2, :json, :change_password,
                :confirm_password, :password_grace_period, :disallow_common_passwords, :otp,
-               :recovery_codes
+               :recovery_codes, :webauthn
         prefix "/auth"
         accounts_table :accounts
         login_column :email
@@ -61,6 +61,10 @@ module Munimen
         before_otp_setup_route do
           super()
           json_response["otp_qr"] = otp_qr_code unless param_or_nil(otp_setup_raw_param)
+        end
+        webauthn_rp_name "Munimen"
+        webauthn_key_insert_hash do |key|
+          super(key).merge(device: Auth.device(request.user_agent))
         end
         no_matching_login_message { WRONG.tap { SignInGuard.work_in_vain } }
         invalid_password_message WRONG
@@ -104,6 +108,7 @@ module Munimen
           env["munimen.account"] = rodauth.session_value
           env["munimen.session"] = rodauth.compute_hmac(rodauth.session[:active_session_id])
           env["munimen.fresh"] = rodauth.password_recently_entered?
+          env["munimen.factors"] = -> { rodauth.possible_authentication_methods }
           return if rodauth.two_factor_partially_authenticated?
 
           env["munimen.second_factor"] = rodauth.uses_two_factor_authentication?

@@ -49,7 +49,7 @@ module Munimen
         away
       end
 
-      def imports = @imports ||= Desk::RunningImports.new
+      def imports = @imports ||= Desk::RunningImports.new(breathe: -> { InFlight.let_pass })
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.

@@ -31,6 +31,7 @@ module Munimen
         answers = ResponseValidator.new(Contract::PATH) if check_responses
         Rack::Builder.new do
           use Headers, config.secure_cookies?
+          use InFlight
           use RequestGuard
           unless config.hosts.empty?
             use Rack::Protection::HostAuthorization,
@@ -51,6 +52,7 @@ module Munimen
               }
           use Csrf
           use SecurityLog, config
+          use AccountNotices, config
           use Auth::SessionLookup.for(config)
           use Live, config.database_path
           use ResponseCache, config.database_path, App.kept

@@ -24,6 +24,11 @@ module Munimen
 
       # Raises Error naming the field and what would be right.
       def self.from(given)
+        unless given.is_a?(Hash)
+          raise Error.new(
+            "scenario must be an object of named fields.", field: :scenario, code: :bad_json
+          )
+        end
         new(given.to_h.transform_keys(&:to_sym)).tap(&:check!)
       end
 

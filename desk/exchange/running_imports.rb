@@ -12,7 +12,9 @@ module Munimen
       Import = Struct.new(:id, :account, :share, :error, :done, :result, :started,
                           keyword_init: true)
 
-      def initialize
+      # breathe: called at every word of progress, so that others get their turn.
+      def initialize(breathe: -> { Thread.pass })
+        @breathe = breathe
         @imports = {}
         @lock = Mutex.new
       end
@@ -22,7 +24,10 @@ module Munimen
       def start(id, account, &work)
         import = @lock.synchronize { enter(id, account) } or return
         Thread.new do
-          import.result = work.call(->(share) { import.share = share })
+          import.result = work.call(lambda do |share|
+            import.share = share
+            @breathe.call
+          end)
           import.done = true
         rescue Munimen::Error => e
           import.error = e

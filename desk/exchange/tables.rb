@@ -10,9 +10,7 @@ module Munimen
       SHOWN = 500 # rows whose fate is told one by one
       Row = Struct.new(:line, :fate, :text, :cells, keyword_init: true)
 
-      STEP = 50 # rows between two words of progress
-
-      # progress: is told the share that is done, from 0 to 1.
+      # progress: is told the share that is done, from 0 to 1, at every row.
       def initialize(context, progress: ->(_) {})
         @context = context
         @progress = progress
@@ -65,7 +63,7 @@ module Munimen
       def taken(table, rows)
         table.all_at_once do
           rows.each_with_index.map do |one, index|
-            @progress.call(index.fdiv(rows.size)) if (index % STEP).zero?
+            @progress.call(index.fdiv(rows.size))
             row(table, one, index + 2)
           end
         end

@@ -67,6 +67,16 @@ module Munimen
         )
       end
 
+      # Writes a mail to the person about their own account, and sends it where a server is set.
+      def notice(id:, subject:, text:)
+        add(id:, kind: "account", recipient: @context.person[:email], subject:, text:)
+        return unless @context.records.settings[:smtp] && sharing.taken_to_send?(
+          id, at: @context.stamp, before: taken_before
+        )
+
+        hand_over(id, message(id), smtp)
+      end
+
       # Sends one by SMTP, once: who sends it at the same time is told so. Raises Refused where no
       # server is set or it does not take the mail; the message stays.
       def deliver(id)
@@ -180,8 +190,13 @@ module Munimen
         kept["user"] && !kept["plain"] ? :always : :auto
       end
 
-      def write(id:, kind:, recipient:, subject:, text:)
+      def write(**mail)
         @context.may!(:records)
+        add(**mail)
+        list
+      end
+
+      def add(id:, kind:, recipient:, subject:, text:)
         firm = @context.records.settings.firm
         from = (@context.records.settings[:smtp] || {})["from"] || @context.person[:email]
         to = address!(recipient, :recipient)
@@ -205,7 +220,6 @@ module Munimen
           at: @context.stamp,
           account_id: @context.person[:id]
         )
-        list
       end
 
       # One plain address: no list, no line break, nothing that would add a header.

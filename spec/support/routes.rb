@@ -43,6 +43,9 @@ sendMail: 409 }.freeze
     {
       session: [:get, "/api/session"],
       sessions: [:get, "/api/sessions"],
+      passkeys: [:get, "/api/passkeys"],
+      retention: [:get, "/api/retention"],
+      setRetention: [:put, "/api/settings/retention", { years: 6 }],
       endOtherSessions: [:post, "/api/sessions/others/end", {}],
       endSession: [:post, "/api/sessions/none/end", {}],
       setSignIn: [:put, "/api/settings/sign-in", { second_factor: "nobody" }],

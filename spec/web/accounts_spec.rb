@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "rotp"
+require "webauthn/fake_client"
 
 # One's account, through HTTP: second factor (RFC 6238, by an independent library), password, where
 # one is signed in; and what the owner can look up afterwards.
@@ -63,6 +64,45 @@ RSpec.describe Munimen::Web::Auth do
       session["person"]&.fetch("role")
     end
     expect(who).to eq(["owner", nil])
+  end
+
+  it "takes a passkey as the second factor (WebAuthn, by an independent client), tells its owner " \
+     "by " \
+     "mail, and lets it be removed" do
+    device = WebAuthn::FakeClient.new("http://example.org")
+    ask = lambda do |path, name, more = {}, &answer|
+      asked = send_json(path, more)
+      send_json(path, more.merge(asked.slice("#{name}_challenge", "#{name}_challenge_hmac"),
+                                 name => answer.call(asked["#{name}_challenge"])))
+      last_response.status
+    end
+    sign_in
+    added = ask.call("/auth/webauthn-setup", "webauthn_setup",
+{ password: Office::PASSWORD }) do |c|
+      device.create(challenge: c)
+    end
+    expect([added,
+            session.values_at("factors", "second_factor")]).to eq([200, [["passkey"], "given"]])
+    send_json("/auth/logout")
+    sign_in
+    expect([session["person"], session["factors"], get("/api/today").status]).to eq(
+      [nil, ["passkey"], 401]
+    )
+    stranger = WebAuthn::FakeClient.new("http://elsewhere.test")
+    tries = [stranger, device].map do |one|
+      ask.call("/auth/webauthn-auth", "webauthn_auth") { |c| one.get(challenge: c) }
+    rescue RuntimeError
+      422 # a stranger's device holds no key to sign with
+    end
+    expect([tries, get("/api/today").status]).to eq([[422, 200], 200])
+    keys = JSON.parse(get("/api/passkeys").body)
+    send_json(
+      "/auth/webauthn-remove", { webauthn_remove: keys.first["id"], password: Office::PASSWORD }
+    )
+    expect(session.values_at("factors", "second_factor")).to eq([[], "none"])
+    Thread.list.each { |one| one.join(5) unless one == Thread.current }
+    mails = office.records.database[:messages].where(kind: "account").select_map(:subject)
+    expect(mails).to contain_exactly(/passkey was added/, /passkey was removed/)
   end
 
   it "lets an owner do nothing but set up the second factor that the firm asks for" do
@@ -176,6 +216,28 @@ RSpec.describe Munimen::Web::Auth do
     expect(rest).to include("name" => /Erased/, "phone" => nil, "email" => nil)
     expect(get("/api/visits/#{signed}/report").status).to eq(200)
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
+  end
+
+  it "erases what was signed as well once the time has passed for which the firm keeps it, and " \
+     "the " \
+     "chain of seals stays whole" do
+    signed = office.walk
+    report = office.records.reports.path(office.records.seals.of(signed)[:file])
+    sign_in
+    send_json("/api/settings/retention", { years: 1 }, verb: :put)
+    expect(last_response.status).to eq(422)
+    expect(send_json("/api/settings/retention", { years: 2 }, verb: :put)["past"]).to eq([])
+    allow(Time).to receive(:now).and_return(Time.utc(2028, 12, 1))
+    clear_cookies
+    sign_in
+    past = JSON.parse(get("/api/retention").body)["past"]
+    expect(past.map { |one| one["id"] }).to eq([office.customer])
+    expect(send_json("/api/customers/#{office.customer}/erase")["kept"]).to be_nil
+    expect(get("/api/customers/#{office.customer}").status).to eq(404)
+    expect([File.exist?(report), office.records.database[:visits].count]).to eq([false, 0])
+    expect(office.records.seals.problems(office.records.photo_files)).to eq([])
+    expect(office.records.seals.size).to eq(1)
+    expect([get("/api/backup.zip").status, get("/api/bundle.zip").status]).to eq([200, 200])
   end
 
   it "erases a customer of whom nothing was signed wholly" do

@@ -14,7 +14,8 @@ RSpec.describe Munimen::Web do
   allowed =
     {
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
-                  repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer],
+                  repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
+                  retention setRetention],
       office_work => %i[replaceParts applyPlan exportTable previewTable importTable
                         startTableImport],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],

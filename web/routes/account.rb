@@ -13,6 +13,11 @@ module Munimen
           app.post("/api/sessions/:session/end", account: true) do
             json(sessions.end_one(params["session"]))
           end
+          app.get("/api/passkeys", account: true) { json(records.people.passkeys(person[:id])) }
+          app.get("/api/retention") { json(Desk::Retention.new(desk).show) }
+          app.put("/api/settings/retention", fresh: true) do
+            json(Desk::Retention.new(desk).set(sent[:years]))
+          end
           app.get("/api/security-log") { json(Desk::Security.new(desk).show) }
           app.put("/api/settings/sign-in", fresh: true) do
             json(Desk::Security.new(desk).ask_factor(sent[:second_factor]))

@@ -12,6 +12,7 @@ module Munimen
               csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]),
               person: shown_person,
               second_factor: second_factor,
+              factors: factors,
               fresh: env["munimen.fresh"] || false,
               firm: records.settings.firm["name"],
               units: Rules::Book[records.settings.code_profile].units,
@@ -29,6 +30,13 @@ module Munimen
             return "due" if second_factor_due?
 
             env["munimen.second_factor"] ? "given" : "none"
+          end
+
+          FACTORS = { "totp" => "code", "webauthn" => "passkey" }.freeze
+
+          # What the account has set up beside its password: "code", "passkey".
+          def factors
+            FACTORS.values_at(*env["munimen.factors"]&.call).compact
           end
 
           def shown_person

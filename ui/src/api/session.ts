@@ -10,12 +10,14 @@ export const session = reactive<{
   firm: string
   demo: Schemas['Session']['demo']
   secondFactor: Schemas['Session']['second_factor']
+  factors: Schemas['Session']['factors']
 }>({
   ready: false,
   person: null,
   firm: '',
   demo: [],
   secondFactor: 'none',
+  factors: [],
 })
 
 export async function refresh() {
@@ -27,6 +29,7 @@ export async function refresh() {
     firm: got.firm,
     demo: got.demo,
     secondFactor: got.second_factor,
+    factors: got.factors,
   })
   setLocale(got.units)
   if (got.person) void flush()
@@ -55,6 +58,12 @@ export type AuthAnswer = {
   otp_raw_secret?: string
   otp_qr?: string
   codes?: string[]
+  webauthn_setup?: object
+  webauthn_setup_challenge?: string
+  webauthn_setup_challenge_hmac?: string
+  webauthn_auth?: object
+  webauthn_auth_challenge?: string
+  webauthn_auth_challenge_hmac?: string
 }
 
 /** One of the sign-in's own addresses (Rodauth); raises a Problem in its words. */

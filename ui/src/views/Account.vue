@@ -3,7 +3,10 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { authenticate, refresh, send, session, signOut, type AuthAnswer } from '@/api/session'
+import { authenticate, refresh, session, signOut } from '@/api/session'
+import CodeFactor from '@/components/account/CodeFactor.vue'
+import Passkeys from '@/components/account/Passkeys.vue'
+import RecoveryCodes from '@/components/account/RecoveryCodes.vue'
 import PasswordField from '@/components/common/PasswordField.vue'
 import { useRequest } from '@/composables/useRequest'
 import { dateAndTime } from '@/format'
@@ -37,39 +40,11 @@ const changePassword = () =>
     await load()
   }, 'account.changed')
 
-const setup = ref<AuthAnswer | null>(null)
-const code = ref('')
-const password = ref('')
-const codes = ref<string[]>([])
-const begin = () =>
-  attempt(async () => {
-    setup.value = (await send('/auth/otp-setup', {})).answer
-  })
-const showCodes = async () => {
-  const { answer } = await send('/auth/recovery-codes', { password: password.value })
-  codes.value = answer.codes ?? []
+async function factorChanged(what: string) {
+  told.value = what
+  await refresh()
+  await load()
 }
-const finish = () =>
-  attempt(async () => {
-    await authenticate('/auth/otp-setup', {
-      otp_secret: setup.value?.otp_secret,
-      otp_raw_secret: setup.value?.otp_raw_secret,
-      otp: code.value.replace(/\s/g, ''),
-      password: password.value,
-    })
-    await showCodes()
-    setup.value = null
-    code.value = password.value = ''
-    await refresh()
-    await load()
-  }, 'account.factorSet')
-const disable = () =>
-  attempt(async () => {
-    await authenticate('/auth/otp-disable', { password: password.value })
-    password.value = ''
-    codes.value = []
-    await refresh()
-  }, 'account.factorRemoved')
 
 const sessions = ref<Schemas['Sessions']>([])
 async function load() {
@@ -115,48 +90,9 @@ const endOthers = () =>
         <b>{{ $t('account.factorDue') }}</b>
       </p>
       <p class="soft">{{ $t('account.factorLead') }}</p>
-      <div v-if="codes.length" class="stack">
-        <b>{{ $t('account.codes') }}</b>
-        <p class="soft small">{{ $t('account.codesLead') }}</p>
-        <ul class="codes number">
-          <li v-for="one in codes" :key="one">{{ one }}</li>
-        </ul>
-      </div>
-      <form v-if="session.secondFactor === 'given'" class="stack narrow" @submit.prevent="disable">
-        <PasswordField v-model="password" name="factor-password" :label="$t('signIn.password')" />
-        <div class="row">
-          <el-button :disabled="!password" @click="attempt(showCodes)">{{
-            $t('account.showCodes')
-          }}</el-button>
-          <el-button native-type="submit" type="danger" :disabled="!password">{{
-            $t('account.disable')
-          }}</el-button>
-        </div>
-      </form>
-      <el-button v-else-if="!setup" class="narrow" @click="begin">{{
-        $t('account.begin')
-      }}</el-button>
-      <form v-else class="stack narrow" @submit.prevent="finish">
-        <p>{{ $t('account.scan') }}</p>
-        <!-- eslint-disable-next-line vue/no-v-html -->
-        <div class="picture" v-html="setup.otp_qr" />
-        <p class="small">
-          {{ $t('account.typeIt') }}
-          <b class="number secret">{{ setup.otp_secret?.match(/.{1,4}/g)?.join(' ') }}</b>
-        </p>
-        <label class="stack"
-          >{{ $t('account.code')
-          }}<el-input
-            v-model="code"
-            name="factor-code"
-            inputmode="numeric"
-            autocomplete="one-time-code"
-        /></label>
-        <PasswordField v-model="password" name="factor-password" :label="$t('signIn.password')" />
-        <el-button type="primary" native-type="submit" :loading="busy">{{
-          $t('account.finish')
-        }}</el-button>
-      </form>
+      <CodeFactor @changed="factorChanged" />
+      <Passkeys @changed="factorChanged" />
+      <RecoveryCodes v-if="session.factors.length" />
     </section>
     <section class="panel stack">
       <h2>{{ $t('account.sessions') }}</h2>
@@ -180,17 +116,5 @@ const endOthers = () =>
 <style scoped>
 .narrow {
   max-width: 420px;
-}
-.picture {
-  width: 200px;
-  padding: 8px;
-  background: #fff;
-}
-.codes {
-  columns: 2;
-  max-width: 480px;
-}
-.secret {
-  overflow-wrap: anywhere;
 }
 </style>

@@ -7,6 +7,7 @@ import { may } from '@/api/session'
 import CatalogueSettings from '@/components/settings/CatalogueSettings.vue'
 import DataSettings from '@/components/settings/DataSettings.vue'
 import InstrumentSettings from '@/components/settings/InstrumentSettings.vue'
+import RetentionSettings from '@/components/settings/RetentionSettings.vue'
 import SecurityLog from '@/components/settings/SecurityLog.vue'
 import { useRequest } from '@/composables/useRequest'
 
@@ -121,6 +122,7 @@ async function add(person: Settings['people'][number]) {
     <InstrumentSettings v-if="!site" />
     <DataSettings v-if="settings && !site && may('tables')" :tables="settings.tables" />
     <CatalogueSettings v-if="!site" />
+    <RetentionSettings v-if="!site && may('personal_data')" />
     <SecurityLog v-if="!site && may('security')" />
     <section v-if="!site" class="stack">
       <h2>{{ $t('settings.people') }}</h2>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { giveCode, session, signIn } from '@/api/session'
+import { givePasskey, passkeysWork } from '@/api/passkeys'
 import { useRequest } from '@/composables/useRequest'
 
 const router = useRouter()
@@ -12,14 +13,19 @@ const { error, busy, run } = useRequest()
 
 const code = ref('')
 
-async function go() {
-  await run(async () => {
-    if (session.secondFactor === 'wanted') await giveCode(code.value)
-    else await signIn(email.value.trim(), password.value)
+const enter = (how: () => Promise<void>) =>
+  run(async () => {
+    await how()
     if (!session.person) return
     await router.push(typeof route.query.to === 'string' ? route.query.to : '/')
   })
-}
+const go = () =>
+  enter(() =>
+    session.secondFactor === 'wanted'
+      ? giveCode(code.value)
+      : signIn(email.value.trim(), password.value),
+  )
+const passkey = computed(() => session.factors.includes('passkey') && passkeysWork())
 function use(account: { email: string; password: string }) {
   email.value = account.email
   password.value = account.password
@@ -34,8 +40,16 @@ function use(account: { email: string; password: string }) {
         <h1>{{ $t('signIn.title') }}</h1>
         <p class="soft">{{ $t('signIn.lead') }}</p>
       </div>
+      <button
+        v-if="session.secondFactor === 'wanted' && passkey"
+        class="go"
+        type="button"
+        @click="enter(givePasskey)"
+      >
+        {{ $t('signIn.passkey') }}
+      </button>
       <label v-if="session.secondFactor === 'wanted'" class="stack-tight"
-        >{{ $t('signIn.code')
+        >{{ $t(session.factors.includes('code') ? 'signIn.code' : 'signIn.recovery')
         }}<input
           v-model="code"
           class="field"
@@ -43,8 +57,10 @@ function use(account: { email: string; password: string }) {
           inputmode="numeric"
           autocomplete="one-time-code"
           required
-          autofocus
-        /><span class="soft">{{ $t('signIn.codeLead') }}</span></label
+          :autofocus="!passkey"
+        /><span class="soft">{{
+          $t(session.factors.includes('code') ? 'signIn.codeLead' : 'signIn.recoveryLead')
+        }}</span></label
       >
       <template v-else>
         <label class="stack-tight"

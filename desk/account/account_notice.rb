@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # A mail to a person about their own account. It goes at once where a mail server is set, and
+    # waits in the outbox otherwise.
+    class AccountNotice
+      def initialize(context) = @context = context
+
+      # change: what happened, as the middle of a sentence; device and from: where it came from.
+      def call(change, device:, from:)
+        id = SecureRandom.uuid
+        outbox = Outbox.new(@context, base: "")
+        outbox.notice(
+          id:,
+          subject: "Your account: #{change}",
+          text: [
+            "At #{@context.stamp}, #{change}.",
+            "It came from #{[device, from].reject { |one| one.to_s.empty? }.join(", ")}.",
+            "If that was not you, change your password now and tell the owner of your firm."
+          ]
+        )
+      end
+    end
+  end
+end
