@@ -16,7 +16,8 @@ module Munimen
         ["1", ".", ",", " ", "/", "e", "-"], ["a", "!", "@", "."], ["<", "script>", "/", "&amp;"],
         ["psi", "gal", "°F", " 1 ", "/2", "\""]
       ].freeze
-      TEXTS = ["", " ", "null", "NaN", "Infinity", "1e400", "-0", "0x10", "true", "../../etc/passwd",
+      TEXTS = ["", " ", "null",
+               "NaN", "Infinity", "1e400", "-0", "0x10", "true", "../../etc/passwd",
                "'; DROP TABLE visits; --", "2026-02-30", "-2026-01-01", "9999-12-31",
                "2026-11-23T09:00:00+99:99", "00000000-0000-0000-0000-000000000000", "1/0", "1e-320",
                "١٢", "12 psi 3", "%s%n", "${1}", "\u0000", "\ufeff"].freeze
@@ -47,15 +48,16 @@ module Munimen
         end
       end
 
-      def one_in(count) = @random.rand(count).zero?
+      # One time in so many.
+      def once_in?(count) = @random.rand(count).zero?
       def pick(list) = list.sample(random: @random)
 
       def address(path, operation)
         parameters = (operation["parameters"] || []).map { |one| resolved(one) }
         filled = path.gsub(/\{(\w+)\}/) do
-          one_in(4) ? odd_path : Rack::Utils.escape_path(known(Regexp.last_match(1)) || odd_path)
+          once_in?(4) ? odd_path : Rack::Utils.escape_path(known(Regexp.last_match(1)) || odd_path)
         end
-        query = parameters.select { |one| one["in"] == "query" && !one_in(2) }.map do |one|
+        query = parameters.select { |one| one["in"] == "query" && !once_in?(2) }.map do |one|
           "#{one["name"]}=#{Rack::Utils.escape(value(one["schema"], one["name"]).to_s)}"
         end
         query.empty? ? filled : "#{filled}?#{query.join("&")}"
@@ -68,7 +70,7 @@ module Munimen
         content = operation.dig("requestBody", "content") or return [nil, nil]
         type, media = content.first
         return [type, pick(TEXTS) + text(60_000)] unless type.include?("json")
-        return [type, broken] if one_in(12)
+        return [type, broken] if once_in?(12)
 
         [type, JSON.generate(value(media["schema"], nil), allow_nan: true)]
       end
@@ -87,7 +89,7 @@ module Munimen
 
       # A value of a schema, or now and then anything.
       def value(schema, name, depth = 0)
-        return anything(depth) if one_in(25)
+        return anything(depth) if once_in?(25)
 
         schema = resolved(schema || {})
         options = schema["oneOf"] || schema["anyOf"]
@@ -102,7 +104,7 @@ module Munimen
         when "object" then object(schema, depth)
         when "array" then Array.new(length(schema)) { value(schema["items"], name, depth + 1) }
         when "integer", "number" then number(schema, type)
-        when "boolean" then one_in(2)
+        when "boolean" then once_in?(2)
         when "null" then nil
         when "string" then string(schema, name)
         else anything(depth)
@@ -111,22 +113,22 @@ module Munimen
 
       def length(schema)
         most = schema["maxItems"] || 20
-        one_in(10) ? [most, 400].min : @random.rand(4)
+        once_in?(10) ? [most, 400].min : @random.rand(4)
       end
 
       def object(schema, depth)
         properties = schema["properties"] || {}
         needed = schema["required"] || []
-        given = properties.select { |key, _| needed.include?(key) ? !one_in(40) : one_in(2) }
+        given = properties.select { |key, _| needed.include?(key) ? !once_in?(40) : once_in?(2) }
         made = given.to_h { |key, one| [key, value(one, key, depth + 1)] }
         free = schema["additionalProperties"]
         made[text(30)] = value(free, nil, depth + 1) if free.is_a?(Hash)
-        made[text(30)] = 1 if one_in(40)
+        made[text(30)] = 1 if once_in?(40)
         made
       end
 
       def number(schema, type)
-        return pick(NUMBERS) if one_in(4)
+        return pick(NUMBERS) if once_in?(4)
 
         low = schema["minimum"] || 0
         high = schema["maximum"] || 1000
@@ -134,7 +136,7 @@ module Munimen
       end
 
       def string(schema, name)
-        found = known(name) unless one_in(5)
+        found = known(name) unless once_in?(5)
         return found if found
         return SecureRandom.uuid if schema["format"] == "uuid" || name == "id"
 
@@ -143,10 +145,10 @@ module Munimen
 
       # Up to so many characters, one time in three as many as are allowed.
       def text(most)
-        return pick(TEXTS) if one_in(3)
+        return pick(TEXTS) if once_in?(3)
 
         letters = pick(ALPHABETS)
-        size = one_in(2) ? most : @random.rand(most + 1)
+        size = once_in?(2) ? most : @random.rand(most + 1)
         (letters.sample(3, random: @random).join * ((size / 3) + 1))[0, size]
       end
 

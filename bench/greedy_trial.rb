@@ -71,6 +71,15 @@ module Munimen
 
       def connect = TCPSocket.new("127.0.0.1", @served.port).tap { |one| @held << one }
 
+      # A connection into which hardly anything fits.
+      def small_window
+        Socket.new(:INET, :STREAM).tap do |one|
+          one.setsockopt(:SOCKET, :RCVBUF, 2_048)
+          one.connect(Socket.sockaddr_in(@served.port, "127.0.0.1"))
+          @held << one
+        end
+      end
+
       def head(path, length)
         "POST #{path} HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n" \
           "Content-Length: #{length}\r\n\r\n"
@@ -120,7 +129,7 @@ module Munimen
       def unread
         files = Dir[File.join(Web::Stack::Interface::PUBLIC, "assets/*.js")]
         path = "/assets/#{File.basename(files.max_by { |file| File.size(file) })}"
-        Array.new(UNREAD) { connect }.each do |one|
+        Array.new(UNREAD) { small_window }.each do |one|
           100.times { one.write_nonblock("GET #{path} HTTP/1.1\r\nHost: localhost\r\n\r\n") }
         rescue SystemCallError, IOError
           next

@@ -60,10 +60,10 @@ class MeasureEverything
     "log" => ->(bench, _) { bench.records.log },
     "week" => ->(bench, _) { bench.records.week },
     "kill" => ->(bench, count) { bench.records.kill((count || 200).to_i) },
-    "greedy" => ->(bench, _) { bench.greedy },
-    "import" => ->(bench, _) { bench.import },
-    "races" => ->(bench, count) { bench.races((count || 500).to_i) },
-    "fuzz" => ->(bench, count) { bench.fuzz((count || 20_000).to_i) },
+    "greedy" => ->(bench, _) { bench.trials.greedy },
+    "import" => ->(bench, _) { bench.trials.import },
+    "races" => ->(bench, count) { bench.trials.races((count || 500).to_i) },
+    "fuzz" => ->(bench, count) { bench.trials.fuzz((count || 20_000).to_i) },
     "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) },
     "load" => ->(bench, _) { bench.load_bench.run }
   }.freeze
@@ -87,22 +87,7 @@ class MeasureEverything
     report
   end
 
-  def races(count) = Munimen::Bench::RaceTrial.new { |*given| row(*given) }.run(count)
-
-  def fuzz(count) = Munimen::Bench::FuzzTrial.new { |*given| row(*given) }.run(count)
-
-  def import
-    Munimen::Bench::GreedyTrial.with_server("owner") do |served|
-      Munimen::Bench::ImportTrial.new(served, started(served).first) { |*given| row(*given) }.run
-    end
-  end
-
-  def greedy
-    Munimen::Bench::GreedyTrial.with_server do |served|
-      Munimen::Bench::GreedyTrial.new(served, started(served).first) { |*given| row(*given) }.run
-    end
-  end
-
+  def trials = Munimen::Bench::Trials.new { |*given| row(*given) }
   def records = Munimen::Bench::RecordBench.new { |*given| row(*given) }
   def load_bench = Munimen::Bench::LoadBench.new { |*given| row(*given) }
 

@@ -13,7 +13,24 @@ module Munimen
       # Runs until stopped. Exits with one clear line when the port is taken.
       def start(port, threads: 5)
         Web::Config.from_environment.tap(&:take!).records
-        configuration = Puma::Configuration.new do |config|
+        nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
+        launcher = Puma::Launcher.new(
+          configuration(port, threads),
+          log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
+        )
+        launcher.events.on_booted do
+          Web::Sockets.cap(launcher.binder.ios)
+          Web::LargeAnswers.prepare(launcher.binder.ios)
+        end
+        launcher.run
+      rescue Munimen::Error => e
+        abort "✗ #{e.message}"
+      rescue Errno::EADDRINUSE
+        abort "✗ Port #{port} is taken. Stop what runs there, or choose another."
+      end
+
+      def configuration(port, threads)
+        Puma::Configuration.new do |config|
           config.bind "tcp://127.0.0.1:#{port}"
           config.threads 1, threads
           config.rackup File.join(ROOT, "web/server.ru")
@@ -25,17 +42,6 @@ module Munimen
           config.max_fast_inline 5
           config.quiet
         end
-        nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
-        launcher = Puma::Launcher.new(
-          configuration,
-          log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
-        )
-        launcher.events.on_booted { Web::Sockets.cap(launcher.binder.ios) }
-        launcher.run
-      rescue Munimen::Error => e
-        abort "✗ #{e.message}"
-      rescue Errno::EADDRINUSE
-        abort "✗ Port #{port} is taken. Stop what runs there, or choose another."
       end
 
       # A backup in the first hour of the night that finds none of its day.
