@@ -5,7 +5,7 @@ require "date"
 require "time"
 require "zeitwerk"
 
-# Puts the house together: Munimen::… from core/, and Munimen::Desk, Store, Formats, Web, Cli from
+# Puts the house together: Munimen::… from core/, and Munimen::Desk, Store, Pocket and so on from
 # the folders of those names. Files that declare (a calculation, a limit, an operation, a check)
 # are registered by being in their folder.
 module Munimen
@@ -35,7 +35,7 @@ module Munimen
 
   @loader = Zeitwerk::Loader.new
   @loader.push_dir(File.join(ROOT, "core"), namespace: self)
-  %w[Desk Store Formats Web Cli Bench].each do |room|
+  %w[Desk Store Pocket Formats Web Cli Bench].each do |room|
     folder = File.join(ROOT, room.downcase)
     next unless Dir.exist?(folder)
 

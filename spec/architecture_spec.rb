@@ -23,7 +23,7 @@ RSpec.describe "The house" do
   values = Dir[File.join(Munimen::ROOT, "core/*.rb")].map { |file| File.basename(file, ".rb") }
   owners = { "values" => values - core, **core.to_h { |room| [room, [room]] } }
     .flat_map { |room, names| names.map { |name| [camel[name], room] } }.to_h
-    .merge(%w[desk store formats web cli bench demo].to_h { |room| [camel[room], room] })
+    .merge(%w[desk store pocket formats web cli bench demo].to_h { |room| [camel[room], room] })
 
   # The constants that a file refers to: [first name, whether it was written from Munimen:: on].
   named = Class.new(Prism::Visitor) do
@@ -60,7 +60,7 @@ RSpec.describe "The house" do
     all[room] = files.flat_map { |file| File.read(file).scan(defined).flatten.compact }
   end
 
-  paths = Dir.chdir(Munimen::ROOT) { Dir["{core,desk,store,formats,web}/**/*.rb"] }
+  paths = Dir.chdir(Munimen::ROOT) { Dir["{core,desk,store,pocket,formats,web}/**/*.rb"] }
   uses = paths.flat_map do |path|
     from = rooms_of[path]
     visitor = named.new

@@ -83,9 +83,6 @@ module Munimen
       # Whether a session of an account still runs.
       def session?(id, hash) = !active_sessions.where(account_id: id, session_id: hash).empty?
 
-      # What a person's row says of qualifications: [{trade:, number:, expires:}].
-      def self.qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
-
       # Writes the qualifications of an account. Raises Error on an unknown trade or a date that
       # is none.
       def qualify(id, list)

@@ -31,9 +31,10 @@ module Munimen
       # The seal that holds: a repaired visit has more than one (visit:ID, visit:ID:2, …).
       def of(visit_id) = all_of(visit_id).last
 
-      # Seals a signed visit with its PDF (bytes), inside the transaction that signs it.
+      # Seals a signed visit with its PDF (a callable that gives the bytes), inside the transaction
+      # that signs it.
       def seal_visit(visit_id, pdf:, at:)
-        add("visit:#{visit_id}", content_of("visit:#{visit_id}"), @reports.write(pdf), at)
+        add("visit:#{visit_id}", content_of("visit:#{visit_id}"), @reports.write(pdf.call), at)
       end
 
       def seal_amendment(id, at:) = add("amendment:#{id}", content_of("amendment:#{id}"), nil, at)

@@ -16,6 +16,9 @@ module Munimen
 
       module_function
 
+      # What an account's row says of qualifications: [{trade:, number:, expires:}].
+      def qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
+
       # A row (Hash with Symbol keys), or nil, with values in the place of texts.
       def of(row)
         return unless row

@@ -191,12 +191,19 @@ module Munimen
 
       def everything
         WRITTEN.map do |table|
-          fields = @database[table].columns.map { |column| "'#{column}', \"#{column}\"" }.join(", ")
+          fields = @database[table].columns.map { |name| "'#{name}', #{exactly(name)}" }.join(", ")
           Sequel.lit(
             "(SELECT json_group_array(json_object(#{fields})) FROM (SELECT * FROM #{table} WHERE " \
             "visit_id = visits.id ORDER BY seq, rowid)) AS #{table}"
           )
         end
+      end
+
+      # JSON of SQLite has 15 digits of a number, a reading may need 17.
+      def exactly(column)
+        return "\"#{column}\"" unless column == :si
+
+        "CASE WHEN si IS NULL THEN NULL ELSE json(printf('%!.17g', si)) END"
       end
 
       def placed(conditions = {})

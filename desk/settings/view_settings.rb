@@ -55,7 +55,7 @@ module Munimen
 
       def people
         @context.records.people.all.map do |row|
-          row.slice(:id, :name, :role).merge(qualifications: Store::People.qualifications(row))
+          row.slice(:id, :name, :role).merge(qualifications: Store::Values.qualifications(row))
         end
       end
     end

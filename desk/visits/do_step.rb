@@ -120,7 +120,7 @@ module Munimen
       # A step outside the person's competence is handed over; it can be given up with a reason.
       def competent!(visit, work)
         lacking =
-          Work::Competence.new(visit, Store::People.qualifications(@context.person)).missing(
+          Work::Competence.new(visit, Store::Values.qualifications(@context.person)).missing(
             work
           ) or return
         raise Refused.new(lacking[:text], code: :not_competent)

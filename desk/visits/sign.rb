@@ -145,7 +145,7 @@ module Munimen
 
       # What the law restricts is signed by somebody qualified for it.
       def competent!(visit)
-        competence = Work::Competence.new(visit, Store::People.qualifications(@context.person))
+        competence = Work::Competence.new(visit, Store::Values.qualifications(@context.person))
         lacking =
           visit
             .standing
@@ -168,7 +168,7 @@ module Munimen
         )
         @context.records.seals.seal_visit(
           row[:id],
-          pdf: Formats::ReportPdf.new(ReportPage.new(@context).call(row[:id])).render,
+          pdf: -> { Formats::ReportPdf.new(ReportPage.new(@context).call(row[:id])).render },
           at: @context.stamp
         )
         FollowUp.new(@context, row, visit).call

@@ -29,7 +29,7 @@ module Munimen
         @instruments = instruments
         @visit = visit
         @words = visit.words
-        @competence = Work::Competence.new(visit, Store::People.qualifications(person))
+        @competence = Work::Competence.new(visit, Store::Values.qualifications(person))
       end
 
       def planned(step)

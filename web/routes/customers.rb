@@ -7,17 +7,6 @@ module Munimen
       module Customers
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/customers", kept: true) do
-            json(records.customers.list(search: params["search"]))
-          end
-          app.post("/api/customers") { json(customer(Desk::AddCustomer.new(desk).call(**sent))) }
-          app.get("/api/customers/:id") { json(Desk::ViewCustomer.new(desk).call(id)) }
-          app.put("/api/customers/:id") do
-            json(customer(Desk::ChangeCustomer.new(desk).call(id, **sent)))
-          end
-          app.post("/api/customers/:id/sites") do
-            json(Desk::AddSite.new(desk).call(customer_id: id, **sent).slice(:id))
-          end
           app.get("/api/customers/:id/customer.vcf") { file "text/vcard", card, "customer.vcf" }
           personal(app)
         end
@@ -35,8 +24,6 @@ module Munimen
 
         # What its routes share.
         module Helpers
-          def customer(row) = Desk::ViewCustomer.new(desk).call(row[:id])
-
           def card
             customer = Desk::ViewCustomer.new(desk).call(id)
             Formats::VcardText.render(customer, customer[:sites].map { |site| site[:address] })

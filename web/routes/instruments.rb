@@ -6,7 +6,6 @@ module Munimen
       # The firm's instruments.
       module Instruments
         def self.registered(app)
-          app.get("/api/instruments") { json(Desk::Instruments.new(desk).list) }
           app.put("/api/instruments") do
             json(Desk::Instruments.new(desk).replace(sent[:instruments]))
           end

@@ -7,18 +7,11 @@ module Munimen
       module Reports
         def self.registered(app)
           app.helpers Helpers
-          app.get("/api/visits/:id/report", kept: true) do
-            json(Desk::ReportPage.new(desk).for_firm(id))
-          end
           app.get("/api/visits/:id/report.pdf") do
             file "application/pdf", Desk::ReportPage.new(desk).pdf(id), "report.pdf"
           end
           app.get("/api/visits/:id/visit.json") { file "application/json", open_file, "visit.json" }
           app.get("/api/visits/:id/tag.pdf") { file "application/pdf", service_tag, "tag.pdf" }
-          app.post("/api/visits/:id/amendments") do
-            Desk::Amend.new(desk).call(id, **sent)
-            json(Desk::ReportPage.new(desk).for_firm(id))
-          end
         end
 
         # What its routes share.

@@ -1,0 +1,166 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # The operations of the contract that a visit needs, said once for both who answer them: Sinatra
+    # on the server, and the same Ruby in a browser without a signal. Each gives plain data.
+    #
+    #   Routes.find("POST", "/api/visits/…/steps") # => [route, {id: "…"}]
+    module Routes
+      # write: what is done, and given to `answer` as its last argument; nil for what only looks.
+      # Both are called with the desk (Context), the parameters of path and query (Symbol => text)
+      # and the body (Symbol keys).
+      Route = Struct.new(:verb, :path, :options, :write, :answer) do
+        # What the person gets. once: whether only the writing counts, as where it is done again.
+        def call(desk, given, sent, once: false)
+          done = write&.call(desk, given, sent)
+          answer.call(desk, given, sent, done) unless once
+        end
+
+        def pattern
+          @pattern ||= /\A#{path.gsub(/:(\w+)/, '(?<\1>[^/]+)')}\z/
+        end
+      end
+
+      @all = []
+      class << self
+        attr_reader :all
+
+        # Raises NotFound.
+        def find(verb, path)
+          all.each do |route|
+            match = route.verb == verb && route.pattern.match(path) or next
+            return [route, match.named_captures.transform_keys(&:to_sym)]
+          end
+          raise NotFound.new("There is no such thing here.", field: :path)
+        end
+
+        private
+
+        def get(path, **options, &answer)
+          all << Route.new("GET", path, options, nil, answer)
+        end
+
+        def post(path, write, &answer) = all << Route.new("POST", path, {}, write, answer)
+        def put(path, write, &answer) = all << Route.new("PUT", path, {}, write, answer)
+      end
+
+      view = ->(desk, given, *) { ViewVisit.new(desk).call(given[:id]) }
+      heater = ->(desk, given, *) { ViewHeater.new(desk).call(given[:id]) }
+      page = ->(desk, given, *) { ReportPage.new(desk).for_firm(given[:id]) }
+      id = ->(_desk, _given, _sent, row) { row.slice(:id) }
+      customer = ->(desk, _given, _sent, row) { ViewCustomer.new(desk).call(row[:id]) }
+      units = ->(desk, given) { (given[:units] || desk.records.settings.units).to_sym }
+
+      # The day, and whom it is about.
+      get("/api/today", kept: true) { |desk| ViewToday.new(desk).call }
+      get("/api/customers", kept: true) do |desk, given|
+        desk.records.customers.list(search: given[:search])
+      end
+      post("/api/customers", ->(desk, _, sent) { AddCustomer.new(desk).call(**sent) }, &customer)
+      get("/api/customers/:id") { |desk, given| ViewCustomer.new(desk).call(given[:id]) }
+      put(
+        "/api/customers/:id",
+        ->(desk, given, sent) { ChangeCustomer.new(desk).call(given[:id], **sent) },
+        &customer
+      )
+      post(
+        "/api/customers/:id/sites",
+        ->(desk, given, sent) { AddSite.new(desk).call(customer_id: given[:id], **sent) },
+        &id
+      )
+      put(
+        "/api/sites/:id",
+        ->(desk, given, sent) { ChangeSite.new(desk).call(given[:id], **sent) }
+      ) { |desk, _, _, site| ViewCustomer.new(desk).call(site[:customer_id]) }
+      post(
+        "/api/sites/:id/heaters",
+        ->(desk, given, sent) { KeepHeater.new(desk).add(site_id: given[:id], **sent) },
+        &id
+      )
+
+      # Heaters.
+      get("/api/heater-form") { |desk, given| HeaterForm.fields(units.call(desk, given)) }
+      get("/api/heaters/:id", kept: true, &heater)
+      put(
+        "/api/heaters/:id",
+        lambda do |desk, given, sent|
+          KeepHeater.new(desk).change(given[:id], **sent.slice(:label, :installation))
+        end,
+        &heater
+      )
+      get("/api/heaters/:id/trends") { |desk, given| ViewTrends.new(desk).call(given[:id]) }
+      get("/api/heaters/:id/what-if") { |desk, given| WhatIf.new(desk).call(given[:id]) }
+      post(
+        "/api/heaters/:id/visits",
+        ->(desk, given, sent) { StartVisit.new(desk).book(heater_id: given[:id], **sent) },
+        &id
+      )
+      get("/api/jobs") do |desk, given|
+        words = Words[units.call(desk, given)]
+        Work::Job.all.map { |job| { id: job.id, title: words.say(job.title) } }
+      end
+
+      # A visit while it goes on: what is done, read, seen and decided.
+      get("/api/visits/:id", &view)
+      post("/api/visits/:id/start", ->(desk, given, _) { StartVisit.new(desk).start(given[:id]) },
+           &view)
+      post(
+        "/api/visits/:id/readings",
+        ->(desk, given, sent) { TakeReading.new(desk).call(given[:id], **sent) }
+      ) { |desk, _, _, taken| ReadingAnswer.new(desk).call(taken) }
+      {
+        "observations" => lambda { |desk, visit, sent|
+          RecordObservations.new(desk).call(visit, **sent)
+        },
+        "steps" => ->(desk, visit, sent) { DoStep.new(desk).call(visit, **sent) },
+        "undo" => ->(desk, visit, sent) { DoStep.new(desk).undo(visit, **sent) },
+        "decisions" => ->(desk, visit, sent) { Decide.new(desk).call(visit, **sent) },
+        "notes" => ->(desk, visit, sent) { AddNote.new(desk).call(visit, **sent) },
+        "signatures" => ->(desk, visit, sent) { Sign.new(desk).call(visit, **sent) },
+        "photos" => ->(desk, visit, sent) { AddPhoto.new(desk).call(visit, **sent) },
+        "jobs" => ->(desk, visit, sent) { ChangeJobs.new(desk).add(visit, job: sent[:job]) },
+        "put-off" => ->(desk, visit, sent) { ChangeJobs.new(desk).put_off(visit, **sent) }
+      }.each do |name, write|
+        post("/api/visits/:id/#{name}", ->(desk, given, sent) { write[desk, given[:id], sent] },
+             &view)
+      end
+      put(
+        "/api/visits/:id/house-rules",
+        ->(desk, given, sent) { HouseRules.new(desk).visit(given[:id], **sent) },
+        &view
+      )
+      get("/api/visits/:id/alternatives") { |desk, given| Alternatives.new(desk).call(given[:id]) }
+      get("/api/visits/:id/why") { |desk, given| Why.new(desk).call(given[:id], given[:check]) }
+      get("/api/visits/:id/report", kept: true, &page)
+      post("/api/visits/:id/amendments",
+           ->(desk, given, sent) { Amend.new(desk).call(given[:id], **sent) }, &page)
+
+      # Faults, deficiencies and sums.
+      get("/api/symptoms") do |desk, given|
+        Diagnose.new(desk).symptoms(visit: given[:visit]&.downcase, kind: given[:kind])
+      end
+      post("/api/diagnose", nil) { |desk, _, sent| Diagnose.new(desk).call(**sent) }
+      post(
+        "/api/deficiencies/:id/close",
+        lambda do |desk, given, sent|
+          CloseDeficiency.new(desk).call(given[:id], **sent.except(:id))
+        end
+      ) { |desk, _, _, about| ViewHeater.new(desk).call(about) }
+      get("/api/catalogue") do |desk, given|
+        CatalogueSearch.new(desk).call(given[:search], book: given[:book])
+      end
+      get("/api/calculations") do |desk, given|
+        of = units.call(desk, given)
+        Calculations::Calculation.all.map { |one| Calculations::Sheet.new(one, of).to_h }
+      end
+      post("/api/calculations/:calculation", nil) do |_, given, sent|
+        asked = (sent[:units] || "us").to_sym
+        result = Calculations::Calculation[given[:calculation]].call(sent[:inputs], units: asked)
+        result.to_h.merge(picture: Drawing::Chart.of(result))
+      end
+      get("/api/instruments") { |desk| Instruments.new(desk).list }
+      get("/api/settings") { |desk, given| ViewSettings.new(desk).call(site_id: given[:site]) }
+    end
+  end
+end

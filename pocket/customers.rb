@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Pocket
+    # Customers and their sites, in memory: as Store::Customers.
+    class Customers
+      LIST = 100
+
+      def initialize(tables) = @tables = tables
+
+      def list(search: nil, limit: LIST)
+        asked = words_of(search)
+        return [] if search.to_s.strip != "" && asked.empty?
+
+        found = @tables[:customers].select { |row| begins?(row, asked) }
+        found.sort_by { |row| row[:name] }.first(limit).map do |row|
+          row.slice(:id, :name, :phone, :email).merge(addresses: addresses(row[:id]))
+        end
+      end
+
+      def find(id)
+        @tables.find(:customers, id) ||
+          raise(NotFound.new("There is no such customer.", field: :customer))
+      end
+
+      def site(id)
+        Store::Values.of(@tables.find(:sites, id)) ||
+          raise(NotFound.new("There is no such site.", field: :site))
+      end
+
+      def sites_of(customer_id)
+        @tables.where(:sites, customer_id:).sort_by { |row| row[:address] }
+               .map { |row| Store::Values.of(row) }
+      end
+
+      def add(attributes) = @tables.insert(:customers, attributes)
+
+      def add_site(attributes)
+        @tables.insert(:sites, { house_rules: {}, household: "usual", lat: nil, lng: nil,
+                                 **attributes })
+      end
+
+      def update(id, attributes) = @tables.update(:customers, id, attributes)
+      def update_site(id, attributes) = @tables.update(:sites, id, attributes)
+
+      private
+
+      def words_of(text) = text.to_s.downcase.scan(/[[:alnum:]]+/).uniq
+      def addresses(id) = @tables.where(:sites, customer_id: id).map { |row| row[:address] }.sort
+
+      def begins?(row, asked)
+        text = [row[:name], row[:phone], row[:phone].to_s.gsub(/\D/, ""), *addresses(row[:id])]
+        words = words_of(text.join(" "))
+        asked.all? { |word| words.any? { |one| one.start_with?(word) } }
+      end
+    end
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Pocket
+    # The firm's people by name and what they are qualified for; no addresses, no passwords.
+    class People
+      def initialize(tables) = @tables = tables
+      def find(id) = @tables.find(:accounts, id)
+      def all = @tables[:accounts].each_with_index.sort_by { |row, i| [row[:name], i] }.map(&:first)
+    end
+  end
+end

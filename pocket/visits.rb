@@ -1,0 +1,132 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Pocket
+    # Visits and what was written down in them, in memory: as Store::Visits.
+    class Visits
+      WRITTEN = Store::Visits::WRITTEN
+
+      def initialize(tables, settings)
+        @tables = tables
+        @settings = settings
+      end
+
+      def find(id) = Store::Values.of(row!(id))
+      def email(id) = Places.new(@tables).of(row!(id)[:heater_id])[:customer][:email]
+
+      def add(attributes)
+        @tables.insert(:visits, { house_rules: {}, version: 0, entries: 0, arrival: nil,
+                                  started_at: nil, signed_at: nil, outcome: nil, page: nil,
+                                  left_state: nil, **attributes })
+      end
+
+      def update(id, attributes) = @tables.update(:visits, id, attributes)
+
+      # Visits to a heater, newest first, without their pages.
+      def of_heater(heater_id)
+        newest_first(@tables.where(:visits, heater_id:)).map do |row|
+          Store::Values.of(row.except(:page))
+        end
+      end
+
+      def page(id) = JSON.parse(row!(id)[:page], symbolize_names: true)
+
+      # What the last signed visit's page showed of the heater: {marks:, ladder:}, or nil.
+      def last_shown(heater_id)
+        last = newest_first(signed(heater_id)).first or return
+        page = last[:page] && JSON.parse(last[:page], symbolize_names: true)
+        { marks: page&.fetch(:marks, nil), ladder: page&.fetch(:ladder, nil) }
+      end
+
+      def of_day(date) = between(date, "#{date}~")
+
+      # Visits planned from one time to another (ISO), and those still open from before.
+      def between(from, to)
+        rows = @tables[:visits].select do |row|
+          row[:status] == "open" || (row[:planned_for] >= from && row[:planned_for] < to)
+        end
+        sorted(rows, :planned_for).map { |row| Store::Values.of(shown(row)) }
+      end
+
+      def written?(table, id) = !@tables.find(table, id).nil?
+      def write(table, attributes) = @tables.insert(table, attributes)
+      def insert_reading(row) = @tables.insert(:readings, row)
+
+      # The last quantity of each name read on visits to a heater: {name => Quantity}.
+      def last_quantities(heater_id)
+        rows = @tables.where(:visits, heater_id:).flat_map do |visit|
+          @tables.of_visit(:readings, visit[:id]).select do |row|
+            row[:superseded_by].nil? && row[:si]
+          end
+        end
+        sorted(rows, :at).to_h do |row|
+          kind = Visit::ReadingInput.known.fetch(row[:name].to_sym).kind
+          [row[:name].to_sym, Measure::Quantity.new(kind, row[:si])]
+        end
+      end
+
+      def amendments(visit_id)
+        sorted(@tables.where(:amendments, visit_id:), :at).map do |row|
+          row.slice(:id, :reason, :text, :at)
+             .merge(by: @tables.find(:accounts, row[:account_id])&.fetch(:name))
+        end
+      end
+
+      # Rows of one of the written tables, in the order in which they were entered.
+      def rows(table, visit_id)
+        by = WRITTEN.include?(table) ? :seq : :at
+        sorted(@tables.of_visit(table, visit_id), by).map { |row| Store::Values.of(row) }
+      end
+
+      def left_state(heater_id)
+        row = signed(heater_id).max_by { |one| one[:signed_at] } or return
+        { outcome: row[:outcome], state: row[:left_state] && JSON.parse(row[:left_state]) }
+      end
+
+      def keep_standing(id, dangers)
+        arrival = JSON.parse(row!(id)[:arrival] || "{}")
+        update(id, arrival: arrival.merge(dangers))
+      end
+
+      def version(id) = @tables.find(:visits, id)&.fetch(:version)
+
+      # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the row).
+      def load(id, now:)
+        row = shown(row!(id))
+        written = WRITTEN.to_h { |table| [table, sorted(@tables.of_visit(table, id), :seq)] }
+        Store::VisitMapper.new(
+          row,
+          now: now.respond_to?(:call) ? now.call(row) : now,
+          firm_rules: @settings.house_rules,
+          written:
+        ).build
+      end
+
+      private
+
+      def row!(id)
+        @tables.find(:visits, id) || raise(NotFound.new("There is no such visit.", field: :visit))
+      end
+
+      def signed(heater_id) = @tables.where(:visits, heater_id:, status: "signed")
+      def newest_first(rows) = sorted(rows, :planned_for).reverse
+
+      def sorted(rows, by)
+        rows.each_with_index.sort_by { |row, index| [row[by], index] }.map(&:first)
+      end
+
+      # A visit with where it is and who goes, as one row.
+      def shown(row)
+        heater, site, customer = Places.new(@tables).of(row[:heater_id])
+                                       .values_at(:heater, :site, :customer)
+        row.slice(:id, :status, :jobs, :planned_for, :started_at, :signed_at, :outcome, :version,
+                  :arrival, :heater_id, :account_id, :window_from, :window_to, :created_at)
+           .merge(heater.slice(:label, :installation, :site_id))
+           .merge(site.slice(:address, :access, :code_profile, :customer_id, :lat, :lng))
+           .merge(phone: customer[:phone], customer: customer[:name],
+                  person: @tables.find(:accounts, row[:account_id])&.fetch(:name),
+                  site_rules: site[:house_rules], visit_rules: row[:house_rules])
+      end
+    end
+  end
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require_relative "../../demo/walk"
+require_relative "../../demo/truth"
+
+# The same routes and use cases over the database and over what is in the pocket: whatever is done,
+# both say the same, letter for letter.
+RSpec.describe Munimen::Pocket do
+  # The records of an office as a browser takes them along.
+  def taken_along(office)
+    rows = Munimen::Store::Pack.new(office.records).rows([office.heater])
+    Munimen::Pocket::Records.new(JSON.parse(JSON.generate(rows), symbolize_names: true))
+  end
+
+  def person(records)
+    found = office.person
+    records.people.find(found[:id]) || found
+  end
+
+  # A whole visit by the demo's walker, ids and chance the same each time; its id.
+  def walked(records, findings)
+    count = 0
+    allow(SecureRandom).to receive(:uuid) { format("%08x-0000-4000-8000-000000000000", count += 1) }
+    walker = Munimen::Demo::Walk.new(
+      records, person: person(records), at: office.now, findings:, random: Random.new(7),
+      truth: Munimen::Demo::Truth.new(static: 62, charge: 44, tap: 119)
+    )
+    [walker.call(office.heater), walker.context.now]
+  end
+
+  def answer(records, now, path, given = {})
+    desk = Munimen::Desk::Context.new(records, person: person(records), clock: -> { now })
+    route, named = Munimen::Desk::Routes.find("GET", path)
+    JSON.parse(JSON.generate(route.call(desk, named.merge(given), {})))
+  end
+
+  def looks(visit)
+    %W[
+      /api/visits/#{visit} /api/visits/#{visit}/report /api/heaters/#{office.heater}
+      /api/heaters/#{office.heater}/trends /api/heaters/#{office.heater}/what-if
+      /api/customers/#{office.customer} /api/customers /api/today /api/settings /api/instruments
+    ]
+  end
+
+  { "sound" => {}, "in danger" => { relief_present: :missing } }.each do |what, found|
+    it "gives the same visit, page, history and day after a whole visit to a heater that is " \
+       "#{what}" do
+      office.walk
+      said = [taken_along(office), office.records].map do |records|
+        visit, now = walked(records, found)
+        looks(visit).to_h { |path| [path, answer(records, now + 60, path)] }
+      end
+      expect(said.first.keys).to eq(said.last.keys)
+      said.last.each { |path, answer| expect(said.first[path]).to eq(answer), path }
+      page = said.last.values[1]
+      expect([page["signatures"].size, page["page"]["outcome"]]).to eq(
+        [2, found.empty? ? "in_service" : page["page"]["outcome"]]
+      )
+    end
+  end
+
+  it "numbers, corrects and locks as the database does" do
+    visit = office.start
+    pocket = taken_along(office)
+    both = [office.records, pocket]
+    both.each do |records|
+      desk = Munimen::Desk::Context.new(records, person: office.person, clock: -> { office.now })
+      %w[61 62].each_with_index do |value, index|
+        2.times do
+          Munimen::Desk::TakeReading.new(desk).call(
+            visit, id: "0000000#{index}-0000-4000-8000-000000000000", name: "static_pressure", value:
+          )
+        end
+      end
+      expect { records.write { records.visits.update(visit, jobs: []) && raise("no") } }
+        .to raise_error("no")
+    end
+    rows = both.map { |records| records.visits.rows(:readings, visit) }
+    expect(rows.first).to eq(rows.last.map { |row| row.slice(*rows.first.first.keys) })
+    expect(rows.last.map { |row| row.values_at(:seq, :superseded_by).map(&:nil?) }).to eq(
+      [[false, false], [false, true]]
+    )
+    versions = both.map { |records| records.visits.version(visit) }
+    expect(versions.uniq.size).to eq(1)
+    pocket.tables.seal(visit)
+    expect { pocket.visits.write(:notes, id: "n", visit_id: visit) }
+      .to raise_error(Munimen::Refused, /locked/)
+  end
+end
