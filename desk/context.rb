@@ -8,21 +8,26 @@ module Munimen
     class Context
       attr_reader :records, :person
 
-      # person: account row; clock: callable that gives a Time.
-      def initialize(records, person:, clock: -> { Time.now })
+      # person: account row; clock: callable that gives a Time; made: Time at which it was done,
+      # where that was before it got here, as off line.
+      def initialize(records, person:, clock: -> { Time.now }, made: nil)
         @records = records
         @person = person
         @clock = clock
+        @made = made && [made, @clock.call].min
       end
 
       # The same person, working with other records.
-      def with(records) = self.class.new(records, person:, clock: @clock)
+      def with(records) = self.class.new(records, person:, clock: @clock, made: @made)
 
       # A step of a visit was done, or refused: told to whoever listens, such as a training run.
       def step_completed(_visit_id, _operation) = nil
       def was_refused(_operation, _error) = nil
 
-      def now = @clock.call.utc
+      # When it was done; when it got here (`received`), which is later for what waited for a
+      # signal.
+      def now = (@made || @clock.call).utc
+      def received = @clock.call.utc
       def stamp(time = now) = time.utc.iso8601(3)
 
       # Time at which something was done: as the device says (it may have been off line), but

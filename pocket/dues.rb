@@ -34,10 +34,10 @@ module Munimen
       end
 
       def dangerous(heater_ids)
-        standing({}).select do |row|
+        found = standing({}).select do |row|
           heater_ids.include?(row[:heater_id]) && row[:grade] == "danger"
         end
-                    .map { |row| row[:heater_id] }.uniq
+        found.map { |row| row[:heater_id] }.uniq
       end
 
       def last_decisions(_dues) = {}

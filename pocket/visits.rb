@@ -4,7 +4,7 @@ module Munimen
   module Pocket
     # Visits and what was written down in them, in memory: as Store::Visits.
     class Visits
-      WRITTEN = Store::Visits::WRITTEN
+      WRITTEN = Store::EntryOrder::TABLES
 
       def initialize(tables, settings)
         @tables = tables

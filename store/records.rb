@@ -33,6 +33,7 @@ module Munimen
       def tables = @tables ||= Tables.new(database)
       def plans = @plans ||= Planning::PlanKeeper.new
       def versioned_cache = @versioned_cache ||= VersionedCache.new
+      def pack = Pack.new(self)
       def personal_data = @personal_data ||= PersonalData.new(database, photo_files, reports)
       def security_log = @security_log ||= SecurityLog.new(database)
       def secret_box = @secret_box ||= SecretBox.new(key, old_key)

@@ -4,7 +4,7 @@ module Munimen
   module Store
     # Visits and what was written down in them; turns the rows into the core's Visit.
     class Visits
-      WRITTEN = %i[readings observations steps decisions notes].freeze
+      WRITTEN = EntryOrder::TABLES
 
       def initialize(database, settings)
         @database = database

@@ -53,10 +53,11 @@ module Munimen
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.
-      def desk_for(person, id = nil)
+      # made: Time at which something was done before it got here, or nil.
+      def desk_for(person, id = nil, made: nil)
         return training_runs.find(id, person).context(person) if Desk::TrainingRun.token(id)
 
-        Desk::Context.new(records, person:)
+        Desk::Context.new(records, person:, made:)
       end
 
       # 64 random bytes kept beside the database, readable by the owner only.

@@ -34,7 +34,7 @@ module Munimen
       end
 
       # What the person who asks works with; a training run has records of its own.
-      def desk = config.desk_for(signed_in!, about)
+      def desk = config.desk_for(signed_in!, about, made: Made.of(env))
 
       # Who has no account: reads what a token opens.
       def nobody

@@ -2,31 +2,12 @@
 
 module Munimen
   module Web
-    # Errors as RFC 9457 problem documents.
+    # Problem documents (RFC 9457) as Rack's answers.
     module Problem
-      STATUS = { busy: 503, not_found: 404, forbidden: 403, not_signed_in: 401,
-                 bad_token: 403, fresh_sign_in: 403, second_factor_wanted: 403 }.freeze
-
       module_function
 
-      # [status, body] of an Error.
-      def of(error)
-        status = STATUS.fetch(error.code) { error.is_a?(Refused) ? 409 : 422 }
-        [
-          status,
-          document(
-            status,
-            error.message,
-            code: error.code.to_s,
-            field: error.field,
-            details: error.is_a?(Refused) ? error.details : {}
-          )
-        ]
-      end
-
-      def document(status, title, code:, field: nil, details: {})
-        JSON.generate({ type: "about:blank", title:, status:, code:, field:, details: })
-      end
+      def of(error) = Desk::Problem.of(error)
+      def document(...) = Desk::Problem.document(...)
 
       def rack(status, title, code:)
         [status, { "content-type" => "application/problem+json" }, [document(status, title, code:)]]

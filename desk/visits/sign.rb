@@ -169,7 +169,7 @@ module Munimen
         @context.records.seals.seal_visit(
           row[:id],
           pdf: -> { Formats::ReportPdf.new(ReportPage.new(@context).call(row[:id])).render },
-          at: @context.stamp
+          at: @context.stamp(@context.received)
         )
         FollowUp.new(@context, row, visit).call
       end

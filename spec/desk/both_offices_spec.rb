@@ -42,7 +42,8 @@ RSpec.describe Munimen::Pocket do
     ]
   end
 
-  { "sound" => {}, "in danger" => { relief_present: :missing } }.each do |what, found|
+  kinds = { "sound" => {}, "in danger" => { relief_present: :missing } }
+  kinds.each do |what, found|
     it "gives the same visit, page, history and day after a whole visit to a heater that is " \
        "#{what}" do
       office.walk
@@ -68,7 +69,10 @@ RSpec.describe Munimen::Pocket do
       %w[61 62].each_with_index do |value, index|
         2.times do
           Munimen::Desk::TakeReading.new(desk).call(
-            visit, id: "0000000#{index}-0000-4000-8000-000000000000", name: "static_pressure", value:
+            visit,
+            id: "0000000#{index}-0000-4000-8000-000000000000",
+            name: "static_pressure",
+            value:
           )
         end
       end

@@ -43,6 +43,7 @@ sendMail: 409 }.freeze
     {
       session: [:get, "/api/session"],
       sessions: [:get, "/api/sessions"],
+      pocket: [:get, "/api/pocket?heaters=#{heater}"],
       passkeys: [:get, "/api/passkeys"],
       retention: [:get, "/api/retention"],
       setRetention: [:put, "/api/settings/retention", { years: 6 }],

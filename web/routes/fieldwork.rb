@@ -10,7 +10,7 @@ module Munimen
           app.helpers Helpers
           Desk::Routes.all.each do |one|
             app.public_send(one.verb.downcase, one.path, **one.options) do
-              json(one.call(desk, given, request.get? ? {} : body_given))
+              json(one.call(desk, named, request.get? ? {} : body_given))
             end
           end
         end
@@ -18,7 +18,7 @@ module Munimen
         # What its routes share.
         module Helpers
           # Of path and query; an id is the same in capitals.
-          def given
+          def named
             params.to_h { |name, value| [name.to_sym, name == "id" ? value.downcase : value] }
           end
 

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # What a person takes along for the time without a signal: their visits of today and tomorrow,
+    # with all that is known of those heaters, and of others that they name.
+    class TakeAlong
+      DAYS = 2
+      MOST = 60 # heaters
+
+      def initialize(context) = @context = context
+
+      # more: ids of heaters. {person:, at:, heaters: [id], tables: {table => [row]}}
+      def call(more: [])
+        records = @context.records
+        heaters = (of_my_visits + more).uniq.first(MOST)
+        {
+          person: @context.person[:id],
+          at: @context.stamp,
+          heaters:,
+          tables: records.pack.rows(heaters)
+        }
+      end
+
+      private
+
+      def of_my_visits
+        today = @context.now.to_date
+        visits = @context.records.visits.between(today.iso8601, (today + DAYS).iso8601)
+        mine = visits.select { |row| [nil, @context.person[:id]].include?(row[:account_id]) }
+        mine.map { |row| row[:heater_id] }
+      end
+    end
+  end
+end

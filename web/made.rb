@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    # When something was done that a device sends later: X-Made-At is the device's clock (ISO 8601),
+    # X-Clock-Offset by how many seconds that clock is behind the server's, as it was measured when
+    # there was a line.
+    module Made
+      LONGEST = 60 * 86_400 # s for which a device may have been without a signal
+      WRONG = 30 * 86_400 # s by which a clock may be wrong
+
+      module_function
+
+      # Time, or nil where nothing is said or it cannot be.
+      def of(env)
+        text = env["HTTP_X_MADE_AT"]
+        return if text.nil? || text.size > 40
+
+        time = Time.iso8601(text) + offset(env["HTTP_X_CLOCK_OFFSET"])
+        time if time > Time.now - LONGEST
+      rescue ArgumentError
+        nil
+      end
+
+      def offset(text)
+        seconds = text.to_s.match?(/\A-?\d{1,9}(\.\d{1,3})?\z/) ? text.to_f : 0
+        seconds.abs > WRONG ? 0 : seconds
+      end
+    end
+  end
+end
