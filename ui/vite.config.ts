@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import Components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
@@ -12,6 +13,34 @@ export default defineConfig({
       dts: 'src/components.d.ts',
       dirs: [],
       resolvers: [ElementPlusResolver({ importStyle: 'css' })],
+    }),
+    // The pages without a signal. Ruby and its image are fetched and kept by src/pocket/.
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Munimen',
+        short_name: 'Munimen',
+        description: 'Water heaters, serviced in the right order.',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f5f0e6',
+        theme_color: '#1c2a44',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+          { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        globIgnores: ['offline/**'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/(api|auth|health|offline)(\/|$)/],
+        cleanupOutdatedCaches: true,
+      },
     }),
   ],
   define: {
@@ -32,5 +61,6 @@ export default defineConfig({
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,
   },
+  worker: { format: 'es' },
   test: { include: ['src/**/*.test.ts'] },
 })

@@ -125,6 +125,12 @@ module Munimen
       class Interface
         PUBLIC = File.join(ROOT, "web/public")
 
+        # A worker that runs Ruby in WebAssembly may compile that, and nothing else may.
+        WORKER = %r{\A/assets/worker-[\w-]+\.js\z}
+        WORKER_POLICY = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src " \
+                        "'self'"
+        LASTING = %r{\A/(?:assets/|offline/.*\.(?:wasm|bin)\z)}
+
         def initialize(app)
           @app = app
           @files = Rack::Files.new(PUBLIC)
@@ -137,14 +143,27 @@ module Munimen
           end
 
           file = path.include?(".") && !path.include?("..") && File.file?(File.join(PUBLIC, path))
-          status, headers, body = @files.call(file ? env : env.merge("PATH_INFO" => "/index.html"))
-          headers["cache-control"] = (
-            if path.start_with?("/assets/")
-              "public, max-age=31536000, immutable"
-            else
-              "no-cache"
-            end
-          )
+          status, headers, body = file ? given(env, path) : page(env)
+          headers["cache-control"] =
+            path.match?(LASTING) ? "public, max-age=31536000, immutable" : "no-cache"
+          headers["content-security-policy"] = WORKER_POLICY if path.match?(WORKER)
+          [status, headers, body]
+        end
+
+        private
+
+        def page(env) = @files.call(env.merge("PATH_INFO" => "/index.html"))
+
+        # A file, or, where there is one and it is taken, what was compressed of it beforehand.
+        def given(env, path)
+          packed = "#{path}.br"
+          takes = env["HTTP_ACCEPT_ENCODING"].to_s.include?("br") && !env["HTTP_RANGE"]
+          return @files.call(env) unless takes && File.file?(File.join(PUBLIC, packed))
+
+          status, headers, body = @files.call(env.merge("PATH_INFO" => packed))
+          type = Rack::Mime.mime_type(File.extname(path))
+          headers.merge!("content-encoding" => "br", "content-type" => type,
+"vary" => "accept-encoding")
           [status, headers, body]
         end
       end

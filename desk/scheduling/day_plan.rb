@@ -133,7 +133,7 @@ module Munimen
         starts =
           date == today ? [hours[:starts], clock(@context.now + @offset)].max : hours[:starts]
         trades =
-          Store::People
+          Store::Values
             .qualifications(one)
             .select { |held| held[:expires].to_s.empty? || held[:expires] >= date.iso8601 }
             .map { |held| held[:trade].to_sym }

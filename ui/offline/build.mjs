@@ -7,6 +7,7 @@
 import { createHash } from 'node:crypto'
 import fs from 'node:fs'
 import path from 'node:path'
+import zlib from 'node:zlib'
 import { RubyVM } from '@ruby/wasm-wasi'
 import { boot, DIST, files, wasi } from './ruby.mjs'
 
@@ -74,21 +75,33 @@ function image(before, after) {
   return Buffer.concat([Buffer.from(head.buffer), ...parts])
 }
 
-const self = ['ruby.mjs', 'build.mjs'].map((name) => fs.readFileSync(new URL(name, import.meta.url)))
+/** Compressed, as a browser takes it. */
+function packed(name) {
+  const { BROTLI_PARAM_QUALITY, BROTLI_PARAM_LGWIN } = zlib.constants
+  const params = { [BROTLI_PARAM_QUALITY]: 9, [BROTLI_PARAM_LGWIN]: 24 }
+  return zlib.brotliCompressSync(fs.readFileSync(path.join(target, name)), { params })
+}
+
+const self = ['ruby.mjs', 'build.mjs'].map((name) =>
+  fs.readFileSync(new URL(name, import.meta.url)),
+)
 const version = fs.readFileSync(path.join(DIST, '../package.json'))
 const key = digest(Buffer.concat([...self, version, fs.readFileSync(source)]))
 const ruby = fs.readFileSync(path.join(DIST, 'ruby.wasm'))
 const names = { ruby: `ruby-${digest(ruby)}.wasm`, image: `image-${key}.bin` }
 fs.mkdirSync(target, { recursive: true })
 for (const old of fs.readdirSync(target)) {
-  if (!Object.values(names).includes(old)) fs.rmSync(path.join(target, old))
+  if (!Object.values(names).includes(old.replace(/\.br$/, ''))) fs.rmSync(path.join(target, old))
 }
 const there = (name) => fs.existsSync(path.join(target, name))
 if (!there(names.ruby)) fs.writeFileSync(path.join(target, names.ruby), ruby)
 if (!there(names.image)) {
   fs.writeFileSync(path.join(target, names.image), image(await untouched(), await loaded()))
 }
-const sizes = Object.values(names).map((name) => fs.statSync(path.join(target, name)).size)
+for (const name of Object.values(names)) {
+  if (!there(`${name}.br`)) fs.writeFileSync(path.join(target, `${name}.br`), packed(name))
+}
+const sizes = Object.values(names).map((name) => fs.statSync(path.join(target, `${name}.br`)).size)
 fs.writeFileSync(
   path.join(target, 'offline.json'),
   JSON.stringify({ ...names, bytes: sizes[0] + sizes[1] }),

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { asking } from './api/fresh'
 import { outbox } from './api/outbox'
 import { session, signOut } from './api/session'
+import { line } from './pocket/office'
+import { update } from './pocket/update'
 import EmergencyPage from '@/components/common/EmergencyPage.vue'
 import FreshSignIn from '@/components/common/FreshSignIn.vue'
 import { useKeys } from '@/composables/useKeys'
@@ -21,7 +24,11 @@ onMounted(() => {
   const kept = localStorage.getItem('munimen.theme')
   setTheme(kept ? kept === 'dark' : matchMedia('(prefers-color-scheme: dark)').matches)
 })
+const { t } = useI18n()
+/** What is not sent stays here, bound to who wrote it. */
 async function leave() {
+  const n = outbox.waiting.length + outbox.refused.length
+  if (n && !window.confirm(t('app.leaveUnsent', { n }))) return
   await signOut()
   await router.push({ name: 'sign-in' })
 }
@@ -56,10 +63,21 @@ watch(
       <RouterLink class="on-phone" to="/account">{{ $t('app.account') }}</RouterLink>
     </nav>
     <span class="spacer" />
-    <span v-if="outbox.waiting.length" class="waiting" role="status"
-      >{{ outbox.offline ? $t('app.offline') : '' }}
-      {{ $t('app.waiting', { n: outbox.waiting.length }) }}</span
+    <RouterLink
+      v-if="session.person && (line.away || outbox.waiting.length || outbox.refused.length)"
+      to="/unsent"
+      class="waiting"
+      role="status"
+      ><template v-if="outbox.unsafe">{{ $t('app.unsafe') }}</template
+      ><template v-else-if="outbox.refused.length">{{
+        $t('app.needsYou', { n: outbox.refused.length })
+      }}</template
+      ><template v-else
+        >{{ line.away ? $t('app.offline') : $t('app.sending') }} ·
+        {{ $t('app.waiting', { n: outbox.waiting.length }) }}</template
+      ></RouterLink
     >
+    <span v-if="update.waits" class="small soft" role="status">{{ $t('app.updateWaits') }}</span>
     <button
       class="quiet"
       type="button"

@@ -15,6 +15,7 @@ export const router = createRouter({
     },
     { path: '/account', name: 'account', component: () => import('@/views/Account.vue') },
     { path: '/outbox', name: 'outbox', component: () => import('@/views/Outbox.vue') },
+    { path: '/unsent', name: 'unsent', component: () => import('@/views/Unsent.vue') },
     { path: '/plan', name: 'plan', component: () => import('@/views/Plan.vue') },
     { path: '/owed', name: 'owed', component: () => import('@/views/Owed.vue') },
     { path: '/customers', name: 'customers', component: () => import('@/views/Customers.vue') },

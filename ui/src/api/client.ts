@@ -2,6 +2,7 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import { freshly } from './fresh'
 import type { components, paths } from './schema'
+import { ask } from '@/pocket/office'
 
 export type Schemas = components['schemas']
 export type Visit = Schemas['Visit']
@@ -38,7 +39,7 @@ const headers: Middleware = {
 export const api = createClient<paths>({
   baseUrl: '',
   credentials: 'same-origin',
-  fetch: (request) => freshly(() => fetch(request.clone())),
+  fetch: (request) => freshly(() => ask(request.clone())),
 })
 api.use(headers)
 
@@ -50,7 +51,11 @@ export async function unwrap<T>(
   try {
     got = await answer
   } catch {
-    throw new Problem('No connection. What you typed is kept and will be sent.', 0, 'offline')
+    throw new Problem(
+      'No signal, and this was not taken along. What you wrote is kept.',
+      0,
+      'offline',
+    )
   }
   if (got.data !== undefined) return got.data
   throw problemFrom(got.response.status, got.error)

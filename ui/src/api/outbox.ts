@@ -1,8 +1,9 @@
 // Writes that survive a reload, a closed tab and a lost connection: each is kept in the browser's
-// storage with its UUID until the server has acknowledged it, and sent in order. Sending twice does
-// no harm, since the server knows the UUID.
+// database with its UUID and its author until the server has it, and sent in order by one tab.
+// Sending twice does no harm, since the server knows the UUID. One that the server refuses after it
+// was taken here stays too, until a person decides.
 import { reactive } from 'vue'
-import { csrf, problemFrom, uuid, type Problem, type Visit } from './client'
+import { csrf, Problem, problemFrom, uuid, type Visit } from './client'
 import type {
   VisitWrite,
   VisitWriteBody,
@@ -11,42 +12,53 @@ import type {
   WriteParams,
   WritePath,
 } from './writes'
+import { clockOffset } from '@/pocket/clock'
+import { line, lost, reach, watchOver } from '@/pocket/office'
+import { acknowledge, judge } from '@/pocket/pocket'
+import { addWrite, changeWrite, dropWrite, writesOf, type Write } from '@/pocket/shelf'
 
-export interface Write {
-  id: string
-  path: string
-  body: Record<string, unknown>
-}
+export const outbox = reactive<{
+  waiting: Write[]
+  refused: Write[]
+  /** The browser's storage took nothing: what waits is lost with this page. */
+  unsafe: boolean
+}>({ waiting: [], refused: [], unsafe: false })
 
-const KEY = 'munimen.outbox'
-export const outbox = reactive<{ waiting: Write[]; offline: boolean }>({
-  waiting: load(),
-  offline: false,
-})
+const SILENT = 400 // ms after which the pocket judges first
+const PATIENCE = 30_000 // ms for an answer; photographs have longer
+const LOCK = 'munimen.outbox'
+const CHANNEL = 'BroadcastChannel' in globalThis ? new BroadcastChannel(LOCK) : null
 
 interface Waiter {
   resolve: (value: unknown) => void
   reject: (why: Problem) => void
 }
 const settled = new Map<string, Waiter>()
-let sending: Promise<void> | null = null
+/** Those that have been answered here: what the server says without them is behind. */
+const ahead = new Set<string>()
+const judged = new Set<string>()
+let author: number | null = null
+let wait = 0
+let timer: ReturnType<typeof setTimeout> | undefined
 
-function load(): Write[] {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as Write[]
-  } catch {
-    return []
-  }
+/** Whose writes are shown and sent from now on. */
+export async function belongsTo(person: number | null) {
+  author = person
+  const all = person === null ? [] : await writesOf(person).catch(() => [])
+  outbox.waiting = all.filter((one) => one.state === 'waiting')
+  outbox.refused = all.filter((one) => one.state === 'refused')
+  ahead.clear()
+  outbox.waiting.forEach((one) => ahead.add(one.id))
+  if (outbox.waiting.length) void flush()
 }
-const keep = () => localStorage.setItem(KEY, JSON.stringify(outbox.waiting))
 
 /** A path of the contract with its braces filled in. */
 export const filled = (path: string, params: Record<string, unknown>) =>
   path.replace(/\{(\w+)\}/g, (_, name: string) => encodeURIComponent(String(params[name])))
 
 /**
- * Queues a write and resolves with the server's answer; rejects with a Problem if it is refused.
- * While there is no connection it stays waiting.
+ * Queues a write and resolves with the answer: the server's, or, where that is silent, what the
+ * same Ruby says here. Rejects with a Problem if it is refused.
  *
  *   await write('/api/visits/{id}/jobs', { id: visit.id }, { job: 'flush' })
  */
@@ -67,64 +79,196 @@ export function writeInVisit<W extends VisitWrite>(
   return queue(filled(`/api/visits/{id}/${what}`, { id }), body) as Promise<Visit>
 }
 
-function queue(path: string, body: object): Promise<unknown> {
-  const entry: Write = { id: uuid(), path, body: { ...body } }
+async function queue(path: string, body: object): Promise<unknown> {
+  const entry: Write = {
+    id: uuid(),
+    account: author ?? 0,
+    path,
+    // When it was done is said once, for every write alike.
+    body: Object.fromEntries(Object.entries(body).filter(([name]) => name !== 'at')),
+    madeAt: new Date().toISOString(),
+    offset: clockOffset(),
+    state: 'waiting',
+  }
   // Items carry their own ids.
   if (!('items' in entry.body) && !path.endsWith('/start')) entry.body.id ??= entry.id
+  try {
+    entry.n = await addWrite(entry)
+    outbox.unsafe = false
+  } catch {
+    outbox.unsafe = true
+  }
   outbox.waiting.push(entry)
-  keep()
   const answer = new Promise<unknown>((resolve, reject) =>
     settled.set(entry.id, { resolve, reject }),
   )
+  if (line.away) void judgeHere(entry)
+  else setTimeout(() => void judgeHere(entry), SILENT)
   void flush()
   return answer
 }
 
+/** What the Ruby in the pocket says of it, while the server says nothing. */
+async function judgeHere(entry: Write) {
+  if (entry.n === undefined || judged.has(entry.id) || !settled.has(entry.id)) return
+  judged.add(entry.id)
+  const response = await judge(entry).catch(() => null)
+  if (!response || !settled.has(entry.id)) return
+  const body: unknown = await response.json()
+  if (response.ok) {
+    ahead.add(entry.id)
+    return settle(entry.id, (waiter) => waiter.resolve(body))
+  }
+  // Refused at once, as the server would: the person sees why.
+  await drop(entry)
+  settle(entry.id, (waiter) => waiter.reject(problemFrom(response.status, body)))
+}
+
+function settle(id: string, how: (waiter: Waiter) => void) {
+  const waiter = settled.get(id)
+  settled.delete(id)
+  if (waiter) how(waiter)
+}
+
+const gone = (list: Write[], entry: Write) => {
+  const at = list.findIndex((one) => one.id === entry.id)
+  if (at >= 0) list.splice(at, 1)
+}
+async function drop(entry: Write) {
+  gone(outbox.waiting, entry)
+  gone(outbox.refused, entry)
+  if (entry.n !== undefined) await dropWrite(entry.n).catch(() => {})
+}
+
+/** A person gives a refused write up: it is deleted. */
+export const giveUp = (entry: Write) => drop(entry)
+
+/** A person sends a refused write again, as it is or changed. */
+export async function sendAgain(entry: Write, body: Record<string, unknown> = entry.body) {
+  gone(outbox.refused, entry)
+  const again: Write = { ...entry, body, state: 'waiting' }
+  delete again.problem
+  if (again.n !== undefined) await changeWrite(again)
+  outbox.waiting.push(again)
+  outbox.waiting.sort((one, other) => (one.n ?? 0) - (other.n ?? 0))
+  return flush()
+}
+
+let sending: Promise<void> | null = null
 export function flush(): Promise<void> {
-  sending ??= sendAll().then((emptied) => {
+  sending ??= alone(sendAll).finally(() => {
     sending = null
-    // What was queued by whoever the last answer woke up must not wait for the timer.
-    if (emptied && outbox.waiting.length) return flush()
   })
   return sending
 }
 
+/** One tab at a time. */
+async function alone(work: () => Promise<void>): Promise<void> {
+  // There is none without HTTPS.
+  const locks = navigator.locks as LockManager | null | undefined
+  if (locks) await locks.request(LOCK, work)
+  else await work()
+}
+
 const post = (entry: Write) =>
-  fetch(entry.path, {
+  reach(entry.path, {
     method: 'POST',
     credentials: 'same-origin',
-    headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf() },
+    headers: {
+      'Content-Type': 'application/json',
+      'X-CSRF-Token': csrf(),
+      'X-Made-At': entry.madeAt,
+      'X-Clock-Offset': String(entry.offset),
+    },
     body: JSON.stringify(entry.body),
+    signal: AbortSignal.timeout(entry.path.endsWith('/photos') ? 4 * PATIENCE : PATIENCE),
   })
 
-/** Whether the server wants to know first who it is: the write is kept until somebody signs in. */
-const unknownPerson = (status: number) => status === 401 || (status === 403 && !csrf())
+/** Whether the server wants to know first who it is. */
+const unknownPerson = (status: number, code: string) =>
+  status === 401 || (status === 403 && ['bad_token', 'second_factor_wanted'].includes(code))
 /** Whether the server could not answer: the same write may go through later. */
-const notNow = (status: number) => [429, 502, 503, 504].includes(status)
+const notNow = (status: number) => status === 429 || status >= 500
 
-/** Sends until nothing waits (true), or until it has to stop (false). */
-async function sendAll(): Promise<boolean> {
-  while (outbox.waiting.length) {
+/** Sends until nothing waits, or until it has to stop. */
+async function sendAll(): Promise<void> {
+  while (author !== null && outbox.waiting.length) {
     const entry = outbox.waiting[0]!
-    let response: Response
-    try {
-      response = await post(entry)
-    } catch {
-      outbox.offline = true
-      return false
-    }
-    outbox.offline = false
-    if (unknownPerson(response.status) || notNow(response.status)) return false
-    const body: unknown = await response.json().catch(() => null)
-    outbox.waiting.shift()
-    keep()
-    const waiter = settled.get(entry.id)
-    settled.delete(entry.id)
-    if (response.ok) waiter?.resolve(body)
-    else waiter?.reject(problemFrom(response.status, body))
+    if (!(await sent(entry))) return later()
+    wait = 0
   }
+}
+
+/** Whether the next may go. */
+async function sent(entry: Write): Promise<boolean> {
+  let response: Response
+  let body: unknown
+  try {
+    response = await post(entry)
+    body = await response.json()
+  } catch (cause) {
+    // Half an answer is none: it is sent again.
+    if (cause instanceof SyntaxError) return false
+    lost()
+    outbox.waiting.forEach((one) => void judgeHere(one))
+    return false
+  }
+  const problem = problemFrom(response.status, body)
+  if (response.ok) {
+    gone(outbox.waiting, entry)
+    if (entry.n !== undefined) await acknowledge(entry).catch(() => {})
+    settle(entry.id, (waiter) => waiter.resolve(body))
+    CHANNEL?.postMessage({ id: entry.id, body })
+    return true
+  }
+  if (unknownPerson(response.status, problem.code)) return newToken(problem.code)
+  if (notNow(response.status)) return false
+  await refused(entry, problem)
   return true
 }
 
+/** After a restart of the server, or a time away, the page's token is another one. */
+let renew: () => Promise<void> = () => Promise.resolve()
+export const renewTokenBy = (how: () => Promise<void>) => (renew = how)
+async function newToken(code: string) {
+  if (code !== 'bad_token') return false
+  const before = csrf()
+  await renew().catch(() => {})
+  return csrf() !== before && csrf() !== ''
+}
+
+/** The person who waits for it sees it at once; what was taken here before stays. */
+async function refused(entry: Write, problem: Problem) {
+  if (settled.has(entry.id)) {
+    await drop(entry)
+    return settle(entry.id, (waiter) => waiter.reject(problem))
+  }
+  const { message: title, status, code, field, details } = problem
+  const kept: Write = {
+    ...entry,
+    state: 'refused',
+    problem: { type: 'about:blank', title, status, code, field, details } as Write['problem'],
+  }
+  gone(outbox.waiting, entry)
+  outbox.refused.push(kept)
+  if (kept.n !== undefined) await changeWrite(kept)
+}
+
+function later() {
+  wait = Math.min(wait ? wait * 2 : 3000, 60_000)
+  clearTimeout(timer)
+  timer = setTimeout(() => outbox.waiting.length && void flush(), wait)
+}
+
+CHANNEL?.addEventListener('message', ({ data }: MessageEvent<{ id: string; body: unknown }>) => {
+  outbox.waiting = outbox.waiting.filter((one) => one.id !== data.id)
+  settle(data.id, (waiter) => waiter.resolve(data.body))
+})
+watchOver({
+  unsent: () => outbox.waiting.some((one) => ahead.has(one.id)),
+  back: () => {
+    wait = 0
+    void flush()
+  },
+})
 window.addEventListener('online', () => void flush())
-setInterval(() => outbox.waiting.length && void flush(), 3000)

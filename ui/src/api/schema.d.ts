@@ -72,6 +72,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pocket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a browser takes along for the time without a signal */
+        get: operations["pocket"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/passkeys": {
         parameters: {
             query?: never;
@@ -1808,6 +1825,14 @@ export interface components {
                 about: components["schemas"]["MaybeText"];
             }[];
         };
+        Pocket: {
+            person: number;
+            at: string;
+            heaters: string[];
+            tables: {
+                [key: string]: Record<string, never>[];
+            };
+        };
         Passkeys: {
             id: string;
             device: components["schemas"]["MaybeText"];
@@ -3351,6 +3376,33 @@ export interface operations {
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    pocket: {
+        parameters: {
+            query?: {
+                heaters?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pocket"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];

@@ -1,8 +1,10 @@
 import { reactive } from 'vue'
 import { api, csrf, unwrap, Problem, setToken, type Schemas } from './client'
 import { askPassword } from './fresh'
-import { flush } from './outbox'
+import * as outbox from './outbox'
 import { setLocale } from '@/i18n'
+import { forgetSession, line } from '@/pocket/office'
+import * as pocket from '@/pocket/pocket'
 
 export const session = reactive<{
   ready: boolean
@@ -32,7 +34,22 @@ export async function refresh() {
     factors: got.factors,
   })
   setLocale(got.units)
-  if (got.person) void flush()
+  await Promise.all([
+    outbox.belongsTo(got.person?.id ?? null),
+    pocket.belongsTo(got.person?.id ?? null),
+  ]).catch(() => {})
+}
+outbox.renewTokenBy(async () => {
+  const got = await unwrap(api.GET('/api/session'))
+  if (got.person?.id === session.person?.id) setToken(got.csrf)
+})
+
+/** Gets ready for no signal by itself, when nothing else is to be done. */
+export function getReadyLater() {
+  if (!session.person || line.away) return
+  const begin = () => void pocket.getReady()
+  if ('requestIdleCallback' in window) requestIdleCallback(begin, { timeout: 5000 })
+  else setTimeout(begin, 2000)
 }
 
 /** Whether the password was given within the last minutes; else it is asked for. */
@@ -109,6 +126,7 @@ export async function giveCode(code: string) {
 }
 
 export async function signOut() {
+  await forgetSession().catch(() => {})
   await authenticate('/auth/logout', {})
   await refresh()
 }

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, type Grade, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import ReadyForNoSignal from '@/components/common/ReadyForNoSignal.vue'
 import GradeMark from '@/components/common/GradeMark.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
 import { dayAndDate, minutes, shortDate as short, timeOfDay as time } from '@/format'
@@ -32,6 +33,7 @@ async function open(visit: Schemas['Today']['visits'][number]) {
     <p v-if="error" role="alert">{{ error }}</p>
     <template v-if="today">
       <h1>{{ date(today.date) }}</h1>
+      <ReadyForNoSignal />
       <div class="two">
         <section>
           <h2>{{ $t('today.visits') }}</h2>

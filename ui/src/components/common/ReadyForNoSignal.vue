@@ -1,0 +1,40 @@
+<script setup lang="ts">
+// Whether this device can go where there is no signal, and how much that takes.
+import { onMounted } from 'vue'
+import { getReadyLater } from '@/api/session'
+import { getReady, pocket } from '@/pocket/pocket'
+import { dateAndTime } from '@/format'
+
+onMounted(getReadyLater)
+const mb = (bytes: number) => Math.round(bytes / 1e6)
+</script>
+
+<template>
+  <p class="ready small soft" role="status">
+    <template v-if="pocket.getting">{{ $t('ready.getting') }}</template>
+    <template v-else-if="pocket.failed && !pocket.at">{{ $t('ready.failed') }}</template>
+    <template v-else-if="pocket.at">
+      <b>{{ $t('ready.title') }}</b>
+      <span v-if="pocket.heaters.length">{{
+        $t('ready.at', {
+          at: dateAndTime(pocket.at),
+          n: pocket.heaters.length,
+          mb: mb(pocket.bytes),
+        })
+      }}</span>
+      <span v-else>{{ $t('ready.none') }}</span>
+    </template>
+    <button v-if="!pocket.getting" type="button" class="plain-button" @click="getReady()">
+      {{ $t('ready.again') }}
+    </button>
+  </p>
+</template>
+
+<style scoped>
+.ready {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 10px;
+}
+</style>

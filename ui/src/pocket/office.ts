@@ -1,0 +1,106 @@
+// One office for the screens: the server when it answers, the Ruby in the pocket when it does not.
+import { reactive } from 'vue'
+import { learn } from './clock'
+import { look } from './pocket'
+import { keep, kept } from './shelf'
+
+/** away: the server does not answer; everything stays here until it does. */
+export const line = reactive({ away: false })
+
+const SILENT = 1800 // ms after which the pocket answers a look in the server's place
+const AGAIN = 4000 // ms between two tries to reach the server
+const NO_SERVER = [502, 504]
+const SESSION = '/api/session'
+
+let unsent = () => false
+let back = () => {}
+/** unsent: whether something waits that the server does not know; back: what is to be done when it
+ * answers again. */
+export function watchOver(given: { unsent: () => boolean; back: () => void }) {
+  unsent = given.unsent
+  back = given.back
+}
+
+/** fetch, which throws where there is no server behind the answer. */
+export async function reach(request: Request | string, init?: RequestInit): Promise<Response> {
+  const asked = Date.now()
+  const response = await fetch(request, init)
+  if (NO_SERVER.includes(response.status)) throw new TypeError(`No server: ${response.status}`)
+  learn(response, asked)
+  return response
+}
+
+let trying = 0
+/** The line is gone: until the server answers again nobody waits for it. */
+export function lost() {
+  line.away = true
+  if (!trying) trying = window.setInterval(() => void tryAgain(), AGAIN)
+}
+export async function tryAgain() {
+  try {
+    const response = await reach('/health', {
+      cache: 'no-store',
+      signal: AbortSignal.timeout(3000),
+    })
+    if (!response.ok) return
+  } catch {
+    return
+  }
+  clearInterval(trying)
+  trying = 0
+  line.away = false
+  back()
+}
+
+const looksOnly = (request: Request, path: string) =>
+  request.method === 'GET' ||
+  (request.method === 'POST' && /^\/api\/(diagnose$|calculations\/)/.test(path))
+
+/** Answers a request of the screens. */
+export async function ask(request: Request): Promise<Response> {
+  const path = new URL(request.url).pathname
+  if (path === SESSION) return session(request)
+  if (!looksOnly(request, path)) return reach(request)
+  const body = request.method === 'POST' ? await request.clone().text() : ''
+  const here = () => look(request.method, request.url, body).catch(() => null)
+  if (line.away || unsent()) {
+    const answer = await here()
+    if (answer) return answer
+  }
+  return served(request, here)
+}
+
+async function served(request: Request, here: () => Promise<Response | null>) {
+  const answer = reach(request)
+  let timer = 0
+  const silence = new Promise<null>((resolve) => {
+    timer = window.setTimeout(() => resolve(null), SILENT)
+  })
+  try {
+    const first = await Promise.race([answer, silence])
+    return first ?? (await here()) ?? (await answer)
+  } catch (cause) {
+    lost()
+    const local = await here()
+    if (local) return local
+    throw cause
+  } finally {
+    clearTimeout(timer)
+    answer.catch(() => {})
+  }
+}
+
+/** Who is signed in; without a server whoever was. */
+async function session(request: Request) {
+  try {
+    const response = await reach(request)
+    if (response.ok) await keep(SESSION, await response.clone().json()).catch(() => {})
+    return response
+  } catch (cause) {
+    lost()
+    const known = (await kept(SESSION).catch(() => null)) as Record<string, unknown> | undefined
+    if (!known) throw cause
+    return Response.json({ ...known, csrf: '' })
+  }
+}
+export const forgetSession = () => keep(SESSION, null)

@@ -1,0 +1,198 @@
+// The office in the pocket: what was taken along, and the Ruby that answers from it when the server
+// does not.
+import { reactive } from 'vue'
+import { serverTime } from './clock'
+import { RUNTIME, type Asked, type Names, type Reply } from './protocol'
+import { changeWrite, dropWrite, keep, keepPack, kept, packOf, writesOf, type Write } from './shelf'
+
+export const pocket = reactive<{
+  /** When what was taken along was fetched; nothing yet: '' */
+  at: string
+  heaters: string[]
+  bytes: number
+  getting: boolean
+  failed: boolean
+}>({ at: '', heaters: [], bytes: 0, getting: false, failed: false })
+
+let worker: Worker | null = null
+let account: number | null = null
+let opening: Promise<boolean> | null = null
+/** The last write that Ruby knows. */
+let known = 0
+let count = 0
+const waiting = new Map<number, { resolve: (text: string) => void; reject: (why: Error) => void }>()
+
+function ask(asked: Asked): Promise<string> {
+  worker ??= hired()
+  const n = (count += 1)
+  return new Promise((resolve, reject) => {
+    waiting.set(n, { resolve, reject })
+    worker!.postMessage({ n, asked })
+  })
+}
+
+function hired() {
+  const made = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
+  made.onmessage = ({ data }: MessageEvent<Reply>) => {
+    const waiter = waiting.get(data.n)
+    waiting.delete(data.n)
+    if ('text' in data) waiter?.resolve(data.text)
+    else waiter?.reject(new Error(data.error))
+  }
+  made.onerror = () => {
+    waiting.forEach((one) => one.reject(new Error('Ruby does not run here.')))
+    waiting.clear()
+  }
+  return made
+}
+
+/** Whose pocket it is; null: nobody's, and nothing of anybody's is in memory. */
+export async function belongsTo(person: number | null) {
+  if (person === account) return
+  account = person
+  worker?.terminate()
+  worker = null
+  opening = null
+  waiting.clear()
+  Object.assign(pocket, { at: '', heaters: [] })
+  const pack = person === null ? undefined : await packOf(person)
+  if (pack) Object.assign(pocket, { at: pack.at, heaters: pack.heaters })
+}
+
+async function names(): Promise<Names> {
+  const cache = await caches.open(RUNTIME)
+  const known = await cache.match('/offline/offline.json')
+  return (known ? await known.json() : await (await fetch('/offline/offline.json')).json()) as Names
+}
+
+/** Fetches the runtime, unless it is there, and leaves no older one behind. */
+async function runtime() {
+  const cache = await caches.open(RUNTIME)
+  const response = await fetch('/offline/offline.json', { cache: 'no-cache' })
+  const wanted = (await response.clone().json()) as Names
+  const files = [`/offline/${wanted.ruby}`, `/offline/${wanted.image}`]
+  for (const file of files) if (!(await cache.match(file))) await cache.add(file)
+  await cache.put('/offline/offline.json', response)
+  for (const request of await cache.keys()) {
+    const path = new URL(request.url).pathname
+    if (path !== '/offline/offline.json' && !files.includes(path)) await cache.delete(request)
+  }
+  return wanted.bytes
+}
+
+/** Gets ready for no signal: the runtime, and the visits of today and tomorrow. more: heaters to be
+ * taken along besides. */
+export async function getReady(more: string[] = []) {
+  if (account === null || pocket.getting || !('caches' in window)) return
+  pocket.getting = true
+  try {
+    const runtimeBytes = await runtime()
+    const extra = [...new Set([...(((await kept('more')) as string[]) ?? []), ...more])].slice(-40)
+    await keep('more', extra)
+    await fetchPack(extra, runtimeBytes)
+    pocket.failed = false
+  } catch {
+    pocket.failed = true
+  } finally {
+    pocket.getting = false
+  }
+}
+
+async function fetchPack(extra: string[], runtimeBytes: number) {
+  const person = account!
+  const before = (await writesOf(person)).filter((one) => one.state === 'sent')
+  const response = await fetch(`/api/pocket?heaters=${extra.join(',')}`, {
+    credentials: 'same-origin',
+  })
+  if (!response.ok) throw new Error(String(response.status))
+  const text = await response.text()
+  const pack = JSON.parse(text) as Awaited<ReturnType<typeof packOf>> & object
+  if (pack.person !== person) return
+  await keepPack(pack)
+  // What the server had before it answered is in the new pack.
+  for (const one of before) await dropWrite(one.n!)
+  opening = null
+  Object.assign(pocket, {
+    at: pack.at,
+    heaters: pack.heaters,
+    bytes: runtimeBytes + text.length,
+  })
+}
+
+/** Starts Ruby with what was taken along; false where there is nothing. */
+export function wake(): Promise<boolean> {
+  opening ??= open().catch(() => {
+    opening = null
+    return false
+  })
+  return opening
+}
+
+async function open() {
+  const pack = account === null ? undefined : await packOf(account)
+  if (!pack) return false
+  if (!worker) await ask({ kind: 'start', names: await names() })
+  await ask({ kind: 'open', pack: JSON.stringify({ person: pack.person, tables: pack.tables }) })
+  known = 0
+  return true
+}
+
+const call = (write: Write, once: boolean) =>
+  ask({
+    kind: 'call',
+    verb: 'POST',
+    path: write.path,
+    query: '{}',
+    body: JSON.stringify(write.body),
+    now: serverTime(write.madeAt, write.offset),
+    once,
+  })
+
+/** Tells Ruby what was written since it was opened, up to and without a write. */
+async function catchUp(before = Infinity) {
+  for (const write of await writesOf(account!)) {
+    if (write.n! <= known || write.n! >= before || write.state === 'refused') continue
+    await call(write, true)
+    known = write.n!
+  }
+}
+
+/** A write, judged here; null where it cannot be. */
+export async function judge(write: Write): Promise<Response | null> {
+  if (!(await wake())) return null
+  await catchUp(write.n)
+  const response = parsed(await call(write, false))
+  known = Math.max(known, write.n!)
+  return response.status === 404 ? null : response
+}
+
+/** A look, answered here; null where it cannot be. */
+export async function look(verb: string, address: string, body = ''): Promise<Response | null> {
+  if (!(await wake())) return null
+  await catchUp()
+  const url = new URL(address, location.origin)
+  const query = JSON.stringify(Object.fromEntries(url.searchParams))
+  const now = serverTime(new Date().toISOString())
+  const text = await ask({
+    kind: 'call',
+    verb,
+    path: decodeURIComponent(url.pathname),
+    query,
+    body,
+    now,
+    once: false,
+  })
+  const response = parsed(text)
+  return response.status === 404 ? null : response
+}
+
+/** The server has it: Ruby still has to hear of it, if it has not. */
+export const acknowledge = (write: Write) => changeWrite({ ...write, state: 'sent' })
+
+function parsed(text: string) {
+  const blank = text.indexOf(' ')
+  return new Response(text.slice(blank + 1), {
+    status: Number(text.slice(0, blank)),
+    headers: { 'Content-Type': 'application/json' },
+  })
+}
