@@ -80,6 +80,63 @@ module AtTheScreen
     end
   end
 
+  # What is still to be read in the step in hand, one after the other: an answer can open another
+  # question.
+  def each_open_reading
+    while (
+      box =
+        page
+          .all(".reading", wait: 0.1)
+          .find do |one|
+            one.has_no_css?(".kept, [aria-pressed=true]", wait: 0) &&
+              !one.text.include?("may be left out")
+          end
+    )
+      yield box, box.all("input", wait: 0).first
+    end
+  end
+
+  def by_touch
+    all_sound_here
+    page.all(".decide button", text: "Yes", wait: 0).first&.click
+    each_open_reading do |box, input|
+      if input
+        input.set(VALUES.fetch(input["name"]))
+        box.click_button("Save")
+      else
+        box.all(".choice").first.click
+      end
+      expect(box).to have_css(".kept, [aria-pressed=true]")
+    end
+    click_button "Done – next"
+  end
+
+  # Goes through the plan to its end; a wait is said to be over when nothing else can be done.
+  def work_through
+    40.times do
+      expect(page).to have_css("article h2")
+      return if title == "Finish the visit"
+
+      before = title
+      if page.has_css?(".needs", wait: 0.3)
+        click_button "It is over"
+        expect(page).to have_no_css(".needs")
+      end
+      yield
+      expect_next(before)
+    end
+    raise "the visit does not end"
+  end
+
+  def sign_with_names
+    draw_signature
+    find("[name=customer_name]").send_keys(:enter)
+    expect(page).to have_css("[role=status], p, span", text: /signed/)
+    expect(page).to have_content("Signed in as Plumber")
+    find_button("Sign").send_keys(:enter)
+    expect(page).to have_content("Signed and locked")
+  end
+
   # Counts what a person touches and types from here on; touches tells how many so far.
   def count_touches
     page.execute_script(

@@ -73,8 +73,10 @@ watch(
         $t('app.needsYou', { n: outbox.refused.length })
       }}</template
       ><template v-else
-        >{{ line.away ? $t('app.offline') : $t('app.sending') }} ·
-        {{ $t('app.waiting', { n: outbox.waiting.length }) }}</template
+        >{{ line.away ? $t('app.offline') : $t('app.sending')
+        }}<template v-if="outbox.waiting.length">
+          · {{ $t('app.waiting', { n: outbox.waiting.length }) }}</template
+        ></template
       ></RouterLink
     >
     <span v-if="update.waits" class="small soft" role="status">{{ $t('app.updateWaits') }}</span>

@@ -127,6 +127,10 @@ export async function giveCode(code: string) {
 
 export async function signOut() {
   await forgetSession().catch(() => {})
+  // With something unsent what it is about stays, for whoever wrote it.
+  if (!outbox.outbox.waiting.length && !outbox.outbox.refused.length) {
+    await pocket.empty().catch(() => {})
+  }
   await authenticate('/auth/logout', {})
   await refresh()
 }

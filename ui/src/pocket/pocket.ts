@@ -3,7 +3,17 @@
 import { reactive } from 'vue'
 import { serverTime } from './clock'
 import { RUNTIME, type Asked, type Names, type Reply } from './protocol'
-import { changeWrite, dropWrite, keep, keepPack, kept, packOf, writesOf, type Write } from './shelf'
+import {
+  changeWrite,
+  dropPack,
+  dropWrite,
+  keep,
+  keepPack,
+  kept,
+  packOf,
+  writesOf,
+  type Write,
+} from './shelf'
 
 export const pocket = reactive<{
   /** When what was taken along was fetched; nothing yet: '' */
@@ -56,7 +66,8 @@ export async function belongsTo(person: number | null) {
   waiting.clear()
   Object.assign(pocket, { at: '', heaters: [] })
   const pack = person === null ? undefined : await packOf(person)
-  if (pack) Object.assign(pocket, { at: pack.at, heaters: pack.heaters })
+  const bytes = ((await kept('bytes')) as number | undefined) ?? 0
+  if (pack) Object.assign(pocket, { at: pack.at, heaters: pack.heaters, bytes })
 }
 
 async function names(): Promise<Names> {
@@ -78,6 +89,19 @@ async function runtime() {
     if (path !== '/offline/offline.json' && !files.includes(path)) await cache.delete(request)
   }
   return wanted.bytes
+}
+
+/** Nothing of the person whose pocket it is stays behind. */
+export async function empty() {
+  if (account !== null) await dropPack(account)
+  await keep('more', [])
+}
+
+const OLD = 60_000 // ms after which what was taken along is fetched anew when a visit is looked at
+/** A visit is on the screen: its heater goes along, as it now stands. */
+export function takeAlong(heater: string) {
+  const fresh = Date.now() - Date.parse(pocket.at || '1970-01-01') < OLD
+  if (!fresh || !pocket.heaters.includes(heater)) void getReady([heater])
 }
 
 /** Gets ready for no signal: the runtime, and the visits of today and tomorrow. more: heaters to be
@@ -112,11 +136,9 @@ async function fetchPack(extra: string[], runtimeBytes: number) {
   // What the server had before it answered is in the new pack.
   for (const one of before) await dropWrite(one.n!)
   opening = null
-  Object.assign(pocket, {
-    at: pack.at,
-    heaters: pack.heaters,
-    bytes: runtimeBytes + text.length,
-  })
+  const bytes = runtimeBytes + text.length
+  await keep('bytes', bytes)
+  Object.assign(pocket, { at: pack.at, heaters: pack.heaters, bytes })
 }
 
 /** Starts Ruby with what was taken along; false where there is nothing. */

@@ -40,8 +40,13 @@ const changePassword = () =>
     await load()
   }, 'account.changed')
 
-async function factorChanged(what: string) {
+const codes = ref<string[]>([])
+/** With the password that was just given for a new factor its recovery codes are shown at once. */
+async function factorChanged(what: string, given?: string) {
   told.value = what
+  codes.value = given
+    ? ((await authenticate('/auth/recovery-codes', { password: given })).codes ?? [])
+    : []
   await refresh()
   await load()
 }
@@ -92,7 +97,7 @@ const endOthers = () =>
       <p class="soft">{{ $t('account.factorLead') }}</p>
       <CodeFactor @changed="factorChanged" />
       <Passkeys @changed="factorChanged" />
-      <RecoveryCodes v-if="session.factors.length" />
+      <RecoveryCodes v-if="session.factors.length" v-model="codes" />
     </section>
     <section class="panel stack">
       <h2>{{ $t('account.sessions') }}</h2>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { download, may } from '@/api/session'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import { useRequest } from '@/composables/useRequest'
+import { getReady, pocket } from '@/pocket/pocket'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -96,6 +97,12 @@ const addHeater = (label: string, installation: Record<string, string>) =>
     )
     await router.push(`/heaters/${id}`)
   })
+/** For a visit where there is no signal. */
+const heaters = computed(() =>
+  (customer.value?.sites ?? []).flatMap((site) => site.heaters.map((heater) => heater.id)),
+)
+const along = computed(() => heaters.value.every((id) => pocket.heaters.includes(id)))
+const take = () => getReady(heaters.value)
 </script>
 
 <template>
@@ -116,6 +123,13 @@ const addHeater = (label: string, installation: Record<string, string>) =>
         <a class="plain-button" :href="`/api/customers/${customer.id}/customer.vcf`" download>{{
           $t('customers.card')
         }}</a>
+        <el-button
+          v-if="heaters.length"
+          :disabled="along"
+          :loading="pocket.getting"
+          @click="take"
+          >{{ $t(along ? 'ready.taken' : 'ready.take') }}</el-button
+        >
         <el-button v-if="may('personal_data')" @click="erasing = true">{{
           $t('erase.open')
         }}</el-button>

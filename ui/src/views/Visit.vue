@@ -4,6 +4,8 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, asProblem, unwrap, type PlannedStep, type Schemas, type Visit } from '@/api/client'
 import { outbox, write, writeInVisit } from '@/api/outbox'
+import { line } from '@/pocket/office'
+import { takeAlong } from '@/pocket/pocket'
 import { session } from '@/api/session'
 import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
 import { isTraining } from '@/api/training'
@@ -52,6 +54,7 @@ const current = computed(() => (finishing.value ? null : (steps.value[index.valu
 async function load() {
   try {
     visit.value = await unwrap(api.GET('/api/visits/{id}', { params: { path: { id: props.id } } }))
+    if (!line.away) takeAlong(visit.value.heater.id)
   } catch (cause) {
     if (!visit.value) error.value = asProblem(cause).message
   }

@@ -5,7 +5,7 @@ import { authenticate, send, session, type AuthAnswer } from '@/api/session'
 import PasswordField from '@/components/common/PasswordField.vue'
 import { useRequest } from '@/composables/useRequest'
 
-const emit = defineEmits<{ changed: [told: string] }>()
+const emit = defineEmits<{ changed: [told: string, password?: string] }>()
 const { error, busy, run } = useRequest()
 const setup = ref<AuthAnswer | null>(null)
 const code = ref('')
@@ -23,9 +23,10 @@ const finish = () =>
       otp: code.value.replace(/\s/g, ''),
       password: password.value,
     })
+    const given = password.value
     setup.value = null
     code.value = password.value = ''
-    emit('changed', 'account.factorSet')
+    emit('changed', 'account.factorSet', given)
   })
 const disable = () =>
   run(async () => {

@@ -7,7 +7,7 @@ import PasswordField from '@/components/common/PasswordField.vue'
 import { useRequest } from '@/composables/useRequest'
 import { dateAndTime } from '@/format'
 
-const emit = defineEmits<{ changed: [told: string] }>()
+const emit = defineEmits<{ changed: [told: string, password?: string] }>()
 const { error, busy, run } = useRequest()
 const keys = ref<Schemas['Passkeys']>([])
 const password = ref('')
@@ -17,10 +17,12 @@ const load = async () => {
 onMounted(() => run(load))
 const change = (action: () => Promise<unknown>, told: string) =>
   run(async () => {
+    const first = !keys.value.length
     await action()
+    const given = password.value
     password.value = ''
     await load()
-    emit('changed', told)
+    emit('changed', told, first ? given : undefined)
   })
 const add = () => change(() => addPasskey(password.value), 'account.passkeyAdded')
 const remove = (id: string) =>

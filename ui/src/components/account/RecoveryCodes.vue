@@ -7,7 +7,7 @@ import { useRequest } from '@/composables/useRequest'
 
 const { error, run } = useRequest()
 const password = ref('')
-const codes = ref<string[]>([])
+const codes = defineModel<string[]>({ required: true })
 const show = () =>
   run(async () => {
     codes.value =
