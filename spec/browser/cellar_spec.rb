@@ -84,7 +84,8 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     signed = office.records.visits.rows(:signatures, visit)
     expect(signed.map { |one| one[:signer] }).to eq(%w[customer plumber])
     times = office.records.visits.rows(:steps, visit).map { |one| one[:at] }
-    expect([times, times.uniq.size == times.size, times.last < back]).to eq([times.sort, true, true])
+    expect([times, times.uniq.size == times.size,
+            times.last < back]).to eq([times.sort, true, true])
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
     go "/visits/#{visit}/report"
     expect(page).to have_content("Air charge of the expansion tank, as found")

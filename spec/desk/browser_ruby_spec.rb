@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require "open3"
+require "tmpdir"
+require_relative "../../demo/seed"
+require_relative "../../demo/walk"
+
+# The Ruby that runs in the browser, run here in Node: the same letters as from the server's, for
+# the visits of the invented firm, for calculators, and for a visit that is done in it.
+RSpec.describe Munimen::Pocket::Office do
+  now = "2026-11-27T09:30:00.000Z"
+
+  # Answers of this Ruby to calls: [verb, path, query, body, now, answer].
+  def answered(office, calls, now)
+    calls.map do |verb, path, query = {}, body = nil|
+      texts = [verb, path, JSON.generate(query), body ? JSON.generate(body) : "", now]
+      [*texts, office.text(*texts.first(4), now:)]
+    end
+  end
+
+  def in_the_browser(pack, calls)
+    Dir.mktmpdir do |folder|
+      path = File.join(folder, "cases.json")
+      File.write(path, JSON.generate({ pack:, calls: }))
+      out, status = Open3.capture2(
+        "node", "offline/same.mjs", "public/offline", path, chdir: File.join(Munimen::ROOT, "ui")
+      )
+      expect(status).to be_success
+      JSON.parse(out)
+    end
+  end
+
+  def looks(records)
+    visits = records.database[:visits].select_order_map(:id).each_slice(2).map(&:first)
+    heaters = records.database[:heaters].select_order_map(:id)
+    visits.flat_map { |id| ["", "/report"].map { |what| ["GET", "/api/visits/#{id}#{what}"] } } +
+      heaters.flat_map do |id|
+        ["", "/trends", "/what-if"].map { |what| ["GET", "/api/heaters/#{id}#{what}"] }
+      end
+  end
+
+  typed = { pressure: "60 psi", volume: "50 gal", temperature: "120 F", power: "4500 W",
+            length: "12 ft", flow: "5 gpm", voltage: "240 V", resistance: "12.8 ohm",
+            time: "20 min", mass: "40 lb", current: "18.75 A" }.freeze
+
+  # Every calculator, in both systems of units; where what is typed is wrong, the error.
+  define_method(:sums) do
+    Munimen::Calculations::Calculation.all.flat_map do |one|
+      %i[us england].map do |units|
+        inputs = one.inputs.to_h do |input|
+          usual = input.default.is_a?(Hash) ? input.default[units] : input.default
+          [input.name, usual || typed[input.kind] || input.choices&.first || "2"]
+        end
+        ["POST", "/api/calculations/#{one.id}", {}, { inputs:, units: }]
+      end
+    end
+  end
+
+  it "says the same of every visit, page and heater of the invented firm, and in every sum" do
+    Munimen::Demo::Seed.call(office.config)
+    records = office.records
+    person = records.people.by_email("plumber@tallowreed.example")
+    tables = Munimen::Store::Pack.new(records).rows(records.database[:heaters].select_map(:id))
+    pack = JSON.generate({ person: person[:id], tables: })
+    others = [
+      ["GET", "/api/today"], ["GET", "/api/customers", { search: "a" }],
+      ["GET", "/api/calculations"], ["GET", "/api/jobs"], ["GET", "/api/heater-form"],
+      ["GET", "/api/symptoms", { kind: "gas_storage" }],
+      ["GET", "/api/catalogue", { search: "pan" }]
+    ]
+    calls = answered(described_class.new(pack), looks(records) + others + sums, now)
+    expect(calls.size).to be > 180
+    expect(in_the_browser(pack, calls)).to eq({ "same" => calls.size, "different" => [] })
+  end
+end
