@@ -13,6 +13,8 @@ import { useKeys } from '@/composables/useKeys'
 
 const router = useRouter()
 const emergency = ref(false)
+const menu = ref(false)
+router.afterEach(() => (menu.value = false))
 const dark = ref(document.documentElement.classList.contains('dark'))
 
 function setTheme(wanted: boolean) {
@@ -52,7 +54,20 @@ watch(
     <RouterLink class="brand" to="/" aria-label="Munimen"
       ><img src="/icon.svg" alt="" width="28" height="28" /><span>Munimen</span></RouterLink
     >
-    <nav v-if="session.person" class="nav">
+    <button
+      v-if="session.person"
+      class="quiet menu"
+      type="button"
+      aria-controls="menu"
+      :aria-expanded="menu"
+      @click="menu = !menu"
+    >
+      <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
+        <path d="M3 6h16M3 11h16M3 16h16" stroke="currentColor" stroke-width="2" fill="none" />
+      </svg>
+      {{ $t('app.menu') }}
+    </button>
+    <nav v-if="session.person" id="menu" class="nav" :class="{ open: menu }">
       <RouterLink to="/">{{ $t('app.today') }}</RouterLink>
       <RouterLink to="/plan">{{ $t('app.plan') }}</RouterLink>
       <RouterLink to="/owed">{{ $t('app.owed') }}</RouterLink>
@@ -61,6 +76,7 @@ watch(
       <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>
       <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
       <RouterLink class="on-phone" to="/account">{{ $t('app.account') }}</RouterLink>
+      <button class="on-phone" type="button" @click="leave">{{ $t('app.signOut') }}</button>
     </nav>
     <span class="spacer" />
     <RouterLink
@@ -191,6 +207,16 @@ watch(
   padding: 4px 8px;
   font-size: 0.85rem;
 }
+.menu {
+  display: none;
+}
+.nav button {
+  font: inherit;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
 @media (max-width: 700px) {
   .bar {
     padding: 0 8px;
@@ -199,35 +225,57 @@ watch(
   .brand span {
     display: none;
   }
-  .nav {
-    margin-left: 0;
-    flex: 1;
-    min-width: 0;
-    overflow-x: auto;
-    scrollbar-width: none;
-    mask-image: linear-gradient(to right, #000 calc(100% - 28px), transparent);
+  .menu {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    padding: 0 8px;
+    font-weight: 700;
+    color: var(--ink);
   }
-  .spacer {
+  .nav {
     display: none;
+  }
+  .nav.open {
+    position: fixed;
+    inset: 56px 0 auto;
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0;
+    margin: 0;
+    background: var(--raised);
+    border-bottom: 2px solid var(--line);
+    box-shadow: 0 12px 24px rgb(0 0 0 / 18%);
+  }
+  .nav a,
+  .nav button {
+    display: flex;
+    align-items: center;
+    min-height: 52px;
+    padding: 0 16px;
+    border-bottom: 1px solid var(--line);
+    color: var(--ink);
+    font-size: 1rem;
+  }
+  .nav a.router-link-exact-active {
+    background: var(--copper-soft);
+    border-color: var(--line);
   }
   .alarm {
     flex: none;
   }
-  .nav a {
-    padding: 0 7px;
-    font-size: 0.9rem;
-  }
   .quiet.words {
     display: none;
   }
-  .nav .on-phone {
+  .nav.open .on-phone {
     display: flex !important;
   }
   .waiting {
-    position: fixed;
-    top: 58px;
-    right: 6px;
-    z-index: 21;
+    font-size: 0.8rem;
+    text-align: center;
+    min-height: var(--touch);
+    display: flex;
+    align-items: center;
   }
 }
 </style>

@@ -15,6 +15,7 @@ export default {
     waiting: '{n} kept here',
     offline: 'No signal',
     sending: 'Sending',
+    menu: 'Menu',
     updateWaits: 'A new version waits until this visit is done',
     needsYou: '{n} need you',
     unsafe: 'Not kept: no room on this device',

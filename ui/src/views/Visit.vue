@@ -167,18 +167,28 @@ function changed(event: MessageEvent<string>) {
   const { version } = JSON.parse(event.data) as { version: number }
   if (version > (visit.value?.version ?? 0)) refetch()
 }
-onMounted(async () => {
-  await load()
-  if (visit.value?.status === 'signed') return
+function listen() {
   events = new EventSource(`/api/visits/${props.id}/events`)
   events.addEventListener('change', changed)
   events.addEventListener('open', refetch)
+}
+/** A page that the browser keeps for going back holds no connection: there are six in all. */
+const hush = () => events?.close()
+const again = (event: PageTransitionEvent) => event.persisted && listen()
+onMounted(async () => {
+  await load()
+  if (visit.value?.status === 'signed') return
+  listen()
+  window.addEventListener('pagehide', hush)
+  window.addEventListener('pageshow', again)
   timer = window.setInterval(() => events?.readyState !== EventSource.OPEN && refetch(), 5000)
   document.addEventListener('visibilitychange', refetch)
 })
 onBeforeUnmount(() => {
   clearInterval(timer)
-  events?.close()
+  hush()
+  window.removeEventListener('pagehide', hush)
+  window.removeEventListener('pageshow', again)
   document.removeEventListener('visibilitychange', refetch)
 })
 
@@ -412,7 +422,9 @@ const abnormal = computed(() => visit.value?.state ?? [])
   color: var(--copper);
   text-decoration: underline;
   cursor: pointer;
-  min-height: 32px;
+  min-height: var(--touch);
+  display: inline-flex;
+  align-items: center;
 }
 .hint {
   display: inline-block;

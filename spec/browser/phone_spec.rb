@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+# Every step of every kind of heater on the narrowest phones: nothing beyond the edge, nothing too
+# small for a thumb (44 px: WCAG 2.5.5), nothing behind the bar at the bottom.
+RSpec.describe "A phone", type: :feature do
+  measure = <<~JS
+    (() => {
+      const width = document.documentElement.clientWidth
+      const scrolls = (node) => {
+        for (let up = node.parentElement; up; up = up.parentElement) {
+          const how = getComputedStyle(up)
+          if (['auto', 'scroll', 'hidden'].includes(how.overflowX) && up !== document.body)
+            return up.getBoundingClientRect().right <= width + 1
+        }
+        return false
+      }
+      const shown = (node) => !node.classList.contains('sr') && node.checkVisibility() && node.getBoundingClientRect().width > 1
+      const name = (node) => `${node.tagName} ${String(node.className?.baseVal ?? node.className)} `
+        + (node.textContent || node.name || '').trim().slice(0, 30)
+      const all = [...document.querySelectorAll('main *, header *')].filter(shown)
+      const beyond = all.filter((node) => {
+        const { left, right } = node.getBoundingClientRect()
+        return (right > width + 1 || left < -1) && !scrolls(node)
+      })
+      const touch = 'button, input:not([type=hidden]), select, textarea, .choice'
+      const small = [...document.querySelectorAll(touch)].filter(shown).filter((node) => {
+        const label = node.closest('label')
+        const { height } = (label ?? node).getBoundingClientRect()
+        return height < 43.5
+      })
+      window.scrollTo(0, document.documentElement.scrollHeight)
+      const bar = document.querySelector('.bottom')?.getBoundingClientRect().top || innerHeight
+      const behind = [...document.querySelectorAll('article button, article input')].filter(shown)
+        .filter((node) => node.getBoundingClientRect().bottom > bar + 1)
+      window.scrollTo(0, 0)
+      return [
+        ...beyond.slice(0, 3).map((node) => `beyond the edge: ${name(node)}`),
+        ...small.slice(0, 3).map((node) => `too small: ${name(node)}`),
+        ...behind.slice(0, 3).map((node) => `behind the bar: ${name(node)}`),
+      ]
+    })()
+  JS
+
+  def start(kind, installation)
+    unless kind == :gas_storage
+      Munimen::Desk::KeepHeater.new(office.context).change(
+        office.heater, label: "Cellar", installation:
+      )
+    end
+    heater = Munimen::Heater::Installation.from(installation)
+    jobs = Munimen::Work::Job.fitting(heater).map { |job| job.id.to_s }
+    office.start(jobs:)
+  end
+
+  # Measures at every step of the plan: on to the next one by its key, or loaded anew where the same
+  # operation comes twice and the key leads back.
+  define_method(:measured) do |visit, width|
+    page.driver.resize(width, 740)
+    shown = nil
+    office.view(visit)[:plan][:steps].uniq { |step| step[:operation] }.flat_map do |step|
+      page.execute_script("document.activeElement?.blur()") if shown
+      press("n") if shown
+      unless shown && page.has_css?("article h2", exact_text: step[:title], wait: 0.3)
+        go "/visits/#{visit}?step=#{step[:operation]}"
+      end
+      expect(page).to have_css("article h2", exact_text: shown = step[:title])
+      page.evaluate_script(measure).map { |one| "#{width} #{step[:operation]}: #{one}" }
+    end
+  end
+
+  Build::KINDS.each do |kind, installation|
+    it "has room for every step of a #{kind}" do
+      visit = start(kind, installation)
+      sign_in
+      wrong = [390, 320].flat_map { |width| measured(visit, width) }
+      expect(wrong.map { |one| one.sub(/\A\d+ \w+: /, "") }.tally).to eq({})
+    end
+  end
+
+  it "has a menu with everything in it, and every page within its edges" do
+    office.walk
+    sign_in
+    page.driver.resize(320, 740)
+    click_button "Menu"
+    expect(page).to have_css(".nav.open a", minimum: 8)
+    click_link "Customers"
+    expect(page).to have_no_css(".nav.open").and have_content("Ada Brook")
+    pages = %W[
+      / /plan /owed /customers /customers/#{office.customer} /heaters/#{office.heater} /calculators
+      /calculators/closed_system /faults /settings /account /outbox /unsent /training
+    ]
+    wrong = pages.flat_map do |path|
+      go path
+      expect(page).to have_css("h1")
+      page.evaluate_script(measure).grep(/beyond/).map { |one| "#{path}: #{one}" }
+    end
+    expect(wrong).to eq([])
+  end
+end
