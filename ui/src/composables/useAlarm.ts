@@ -10,8 +10,23 @@ export function setQuiet(value: boolean) {
   else localStorage.removeItem(KEY)
 }
 
+/** Whether the browser may tell when the page is not looked at; null: it cannot. */
+export const telling = ref('Notification' in window ? Notification.permission : null)
+export async function askToTell() {
+  telling.value = await Notification.requestPermission()
+}
+/** Tells that something is over where nobody looks at the page. */
+async function tell(what: string) {
+  if (telling.value !== 'granted' || document.visibilityState === 'visible') return
+  const registration = await navigator.serviceWorker?.getRegistration()
+  const options = { tag: what, icon: '/icon-192.png', requireInteraction: true }
+  if (registration) await registration.showNotification(what, options)
+  else new Notification(what, options)
+}
+
 let context: AudioContext | undefined
-export function alarm() {
+export function alarm(what: string) {
+  void tell(what).catch(() => {})
   if (quiet.value) return
   navigator.vibrate?.([300, 120, 300])
   try {

@@ -23,7 +23,7 @@ export function useTimer(name: string) {
   function tick() {
     const was = running.value
     now.value = Date.now()
-    if (was && !running.value) alarm()
+    if (was && !running.value) alarm(document.title)
   }
   function start(seconds: number) {
     started.value = now.value = Date.now()

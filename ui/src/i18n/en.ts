@@ -590,6 +590,7 @@ export default {
     reckoned: '{gone} of {of} expected, until {at}',
     meanwhile: 'While this runs: {what}',
     onlyWait: 'Nothing else can go on meanwhile: wait, or say that it is over.',
+    tell: 'Tell me when I look elsewhere',
     ring: 'Sound at the end',
     hotAgain: 'hot water is back',
     passOver: 'Do it all the same, with a reason…',

@@ -24,7 +24,7 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
       }}</span>
       <span v-else>{{ $t('ready.none') }}</span>
     </template>
-    <button v-if="!pocket.getting" type="button" class="plain-button" @click="getReady()">
+    <button v-if="!pocket.getting" type="button" class="again" @click="getReady()">
       {{ $t('ready.again') }}
     </button>
   </p>
@@ -36,5 +36,14 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
   flex-wrap: wrap;
   align-items: center;
   gap: 4px 10px;
+}
+.again {
+  border: 0;
+  background: none;
+  min-height: var(--touch);
+  padding: 0;
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
 }
 </style>

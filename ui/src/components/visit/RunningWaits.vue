@@ -3,22 +3,27 @@
 // happened to the page meanwhile; each sounds once at its end, and says what can be done until
 // then.
 import { onBeforeUnmount, onMounted, ref } from 'vue'
-import { alarm, quiet, setQuiet } from '@/composables/useAlarm'
+import { alarm, askToTell, quiet, setQuiet, telling } from '@/composables/useAlarm'
+import { useAwake } from '@/composables/useAwake'
+import { clockOffset } from '@/pocket/clock'
 import type { PlannedStep, Visit } from '@/api/client'
 import { stopwatch, timeOfDay as at } from '@/format'
 
 const props = defineProps<{ waits: Visit['running']; meanwhile: PlannedStep | null }>()
 const emit = defineEmits<{ over: [operation: string]; end: []; go: [operation: string] }>()
-const now = ref(Date.now())
+useAwake()
+/** By the server's clock: this device's may be wrong. */
+const serverNow = () => Date.now() + clockOffset() * 1000
+const now = ref(serverNow())
 const rung = new Set<string>()
 let timer = 0
 function tick() {
-  now.value = Date.now()
+  now.value = serverNow()
   for (const wait of props.waits) {
     const name = wait.operation + wait.ends_at
     if (rung.has(name) || new Date(wait.ends_at).getTime() > now.value) continue
     rung.add(name)
-    alarm()
+    alarm(wait.label)
     window.setTimeout(() => emit('end'), 700)
   }
 }
@@ -65,6 +70,9 @@ const reckoned = (wait: Visit['running'][number]) =>
         ><input type="checkbox" :checked="!quiet" @change="setQuiet(quiet ? false : true)" />
         {{ $t('visit.ring') }}</label
       >
+      <button v-if="telling === 'default'" type="button" class="meanwhile" @click="askToTell">
+        {{ $t('visit.tell') }}
+      </button>
     </p>
   </section>
 </template>
