@@ -4,6 +4,8 @@ module Munimen
   module Store
     # The firm's own settings: name, address, house rules.
     class Settings
+      include KnownSettings
+
       def initialize(database)
         @rows = database[:settings]
         @read = {}
@@ -24,13 +26,6 @@ module Munimen
       end
 
       def forget = @read.clear
-
-      # The rulebook of new sites, and of pages that belong to no site.
-      def code_profile = self[:code_profile] || "us_irc"
-      def rulebook = Rules::Book[code_profile]
-      def units = rulebook.units
-      def house_rules = self[:house_rules] || {}
-      def firm = self[:firm] || { "name" => "Unnamed firm" }
     end
   end
 end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # What every set of settings answers from its values ([]), and what holds where nothing is set.
+    module KnownSettings
+      # The rulebook of new sites, and of pages that belong to no site.
+      def code_profile = self[:code_profile] || "us_irc"
+      def rulebook = Rules::Book[code_profile]
+      def units = rulebook.units
+      def house_rules = self[:house_rules] || {}
+      def firm = self[:firm] || { "name" => "Unnamed firm" }
+    end
+  end
+end
