@@ -10,8 +10,8 @@ require_relative "../munimen"
 ROOMS = %w[core desk/visits desk/records desk/dues desk/settings pocket].freeze
 SINGLE = %w[
   desk/abilities.rb desk/context.rb desk/problem.rb desk/routes.rb desk/scheduling/view_today.rb
-  store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb store/versioned_cache.rb
-  store/visit_mapper.rb formats/photograph.rb
+  store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb
+  store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
 ].freeze
 # What works on files, or on all of a customer: not on site.
 NOT = %w[desk/records/pressure_logs.rb desk/records/erase_customer.rb desk/records/retention.rb]
