@@ -10,6 +10,8 @@ module Munimen
       def races(count) = RaceTrial.new(&@row).run(count)
       def fuzz(count) = FuzzTrial.new(&@row).run(count)
 
+      def offline(count) = OfflineTrial.new(&@row).run(count)
+
       def import
         GreedyTrial.with_server("owner") do |served|
           ImportTrial.new(served, visit(served), &@row).run

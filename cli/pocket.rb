@@ -29,7 +29,7 @@ wanted = loaded.select do |file|
   end)
 end
 # What is there already, or only on a server.
-needless = /^ *require "(?:securerandom|json|date|time)"\n/
+needless = /^ *require "(?:securerandom|json|date|time|digest)"\n/
 text = wanted.map do |file|
   body = File.read(File.join(root, file)).delete_prefix("# frozen_string_literal: true\n")
   "# #{file}\n#{body.gsub(needless, "")}"

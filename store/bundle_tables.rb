@@ -19,6 +19,7 @@ module Munimen
         decisions
         notes
         signatures
+        signed_pages
         photos
         deficiencies
         dues
@@ -79,7 +80,7 @@ module Munimen
 
       TYPES = { "text" => "string", "integer" => "integer", "real" => "number" }.freeze
       # What names a file can be nothing else.
-      HASHES = %i[hash file content previous token].freeze
+      HASHES = %i[hash page_hash file content previous token].freeze
 
       private
 

@@ -5,7 +5,8 @@ module Munimen
     # What a person takes along for the time without a signal: the visits of a day and the next,
     # their heaters with all that was done to them, and what the firm has settled.
     class Pack
-      VISITS = %i[readings observations steps decisions notes signatures photos amendments].freeze
+      VISITS = %i[readings observations steps decisions notes signatures signed_pages photos
+                  amendments].freeze
       PEOPLE = %i[id name role qualifications].freeze
       SETTINGS = %w[code_profile house_rules firm instruments working_day].freeze
 

@@ -7,7 +7,7 @@ module Munimen
     class PersonalData
       # What hangs on a visit, in the order in which it can be taken out.
       OF_VISITS = %i[
-        readings observations steps decisions notes signatures photos amendments
+        readings observations steps decisions notes signatures signed_pages photos amendments
       ].freeze
       ERASED = "Erased customer"
 

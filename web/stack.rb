@@ -80,6 +80,7 @@ module Munimen
         def call(env)
           status, headers, body = @app.call(env)
           headers["strict-transport-security"] = "max-age=#{YEAR}" if @secure
+          headers["date"] = Time.now.httpdate # a device learns from it how wrong its clock is
           headers["content-security-policy"] ||= POLICY_TEXT
           headers["x-content-type-options"] = "nosniff"
           headers["referrer-policy"] = "same-origin"

@@ -11,8 +11,9 @@ module Munimen
 
       # signer: "customer" or "plumber". strokes: [[[x, y], …], …] drawn on the screen, each
       # 0…1. A customer gives a name and strokes, or refuses with a reason; a plumber signs with
-      # the account that is signed in, under its name.
-      def call(visit_id, id:, signer:, name: nil, strokes: nil, refused: nil)
+      # the account that is signed in, under its name. seen: the page that the customer had before
+      # them (SignedPage).
+      def call(visit_id, id:, signer:, name: nil, strokes: nil, refused: nil, seen: nil)
         @context.may!(:visit)
         given = checked(signer, name, strokes, refused)
         TRIES.times do
@@ -20,7 +21,7 @@ module Munimen
 
           row = @context.open_visit!(visit_id)
           visit = ready(row, signer)
-          return if signed_as_judged?(row, visit, { id:, visit_id:, signer:, **given })
+          return if signed_as_judged?(row, visit, { id:, visit_id:, signer:, **given }, seen)
         end
         raise Busy
       end
@@ -40,7 +41,7 @@ module Munimen
 
       # Writes it, where nothing has been written to the visit since it was judged; false
       # otherwise.
-      def signed_as_judged?(row, visit, attributes)
+      def signed_as_judged?(row, visit, attributes, seen)
         @context.records.write do
           now = @context.open_visit!(row[:id])
           next false unless now[:version] == row[:version]
@@ -55,7 +56,8 @@ module Munimen
             at: @context.stamp,
             account_id: @context.person[:id]
           )
-          lock(row, visit) unless customer
+          page = SignedPage.new(@context, row[:id])
+          customer ? page.keep(attributes[:id], seen) : lock(row, visit, page)
           true
         end
       end
@@ -155,7 +157,7 @@ module Munimen
         raise Refused.new("You cannot sign for this work. #{lacking[:text]}", code: :not_competent)
       end
 
-      def lock(row, visit)
+      def lock(row, visit, signed_page)
         page = ReportPage.new(@context).call(row[:id])
         @context.records.visits.update(
           row[:id],
@@ -172,6 +174,7 @@ module Munimen
           at: @context.stamp(@context.received)
         )
         FollowUp.new(@context, row, visit).call
+        signed_page.tell
       end
     end
   end

@@ -90,4 +90,30 @@ RSpec.describe Munimen::Pocket do
     expect { pocket.visits.write(:notes, id: "n", visit_id: visit) }
       .to raise_error(Munimen::Refused, /locked/)
   end
+
+  it "keeps what the customer signed where the office's page is another, adds it to the " \
+     "visit, and tells the owner" do
+    require_relative "../../demo/walk"
+    walker = Munimen::Demo::Walk.new(
+      office.records, person: office.person, at: office.now, random: Random.new(7),
+      truth: Munimen::Demo::Truth.new(static: 62, charge: 44, tap: 119)
+    )
+    allow(Munimen::Desk::Sign).to receive(:new).and_wrap_original do |made, desk|
+      sign = made.call(desk)
+      allow(sign).to receive(:call).and_wrap_original do |call, visit, **given|
+        page = Munimen::Desk::ReportPage.new(desk).call(visit)[:page]
+        page[:sentence] = "All is well."
+        call.call(visit, **given, **(given[:signer] == "customer" ? { seen: page } : {}))
+      end
+      sign
+    end
+    visit = walker.call(office.heater)
+    page = Munimen::Desk::ReportPage.new(office.context).call(visit)
+    expect(page[:amendments].map { |one| one[:text] }).to contain_exactly(/“All is well.”/)
+    kept = office.records.visits.rows(:signed_pages, visit).first
+    expect(JSON.parse(kept[:seen])["sentence"]).to eq("All is well.")
+    owed = office.records.dues.open(heater_id: office.heater).map { |row| row[:kind] }
+    expect(owed).to include("page_differs")
+    expect(office.records.seals.problems(office.records.photo_files)).to eq([])
+  end
 end

@@ -21,7 +21,7 @@ async function library() {
   const { vm } = await boot('ruby+stdlib.wasm', new Map())
   const names = vm
     .eval(
-      'before = $LOADED_FEATURES.dup; %w[json date time securerandom].each { |one| require one }; ' +
+      'before = $LOADED_FEATURES.dup; %w[json date time securerandom digest digest/sha2].each { |one| require one }; ' +
         '($LOADED_FEATURES - before).grep(/\\.rb\\z/).join("\\n")',
     )
     .toString()
@@ -38,7 +38,7 @@ async function loaded() {
   disk.put('/munimen/munimen.rb', fs.readFileSync(source, 'utf8'))
   const { vm, instance } = await boot('ruby.wasm', disk.root)
   vm.eval(
-    '$LOAD_PATH.replace(["/munimen/lib"]); %w[json date time securerandom].each { |one| require one }; ' +
+    '$LOAD_PATH.replace(["/munimen/lib"]); %w[json date time securerandom digest digest/sha2].each { |one| require one }; ' +
       'load "/munimen/munimen.rb"; 4.times { GC.start }; nil',
   )
   return new Uint8Array(instance.exports.memory.buffer)

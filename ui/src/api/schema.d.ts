@@ -2717,6 +2717,10 @@ export interface components {
             id: components["schemas"]["Id"];
             /** @enum {string} */
             signer: "customer" | "plumber";
+            /** @description the page that the customer had before them */
+            seen?: {
+                [key: string]: unknown;
+            };
             name?: string;
             refused?: string;
             strokes?: number[][][];

@@ -99,6 +99,7 @@ export default {
     by: '{who}, {on}: {reason}',
     till: 'postponed until {on}',
     kind: {
+      page_differs: 'Signed page differs',
       charge_recheck: 'Charge re-check',
       leak_check: 'Leak check',
       bubble: 'Air bubble',
@@ -313,6 +314,7 @@ export default {
     none: 'No visits of today or tomorrow to take along; calculators and fault finder are.',
     getting: 'Getting ready for no signal …',
     failed: 'Not ready for no signal: what is needed could not be fetched.',
+    insecure: 'No work without a signal here: that needs an address with HTTPS.',
     again: 'Get ready again',
     take: 'Take along for no signal',
     taken: 'Taken along',

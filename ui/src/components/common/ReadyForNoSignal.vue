@@ -6,12 +6,15 @@ import { getReady, pocket } from '@/pocket/pocket'
 import { dateAndTime } from '@/format'
 
 onMounted(getReadyLater)
+// Browsers keep files of their own for pages by HTTPS (and on the machine itself) only.
+const able = 'caches' in window && 'serviceWorker' in navigator
 const mb = (bytes: number) => Math.round(bytes / 1e6)
 </script>
 
 <template>
   <p class="ready small soft" role="status">
-    <template v-if="pocket.getting">{{ $t('ready.getting') }}</template>
+    <template v-if="!able">{{ $t('ready.insecure') }}</template>
+    <template v-else-if="pocket.getting">{{ $t('ready.getting') }}</template>
     <template v-else-if="pocket.failed && !pocket.at">{{ $t('ready.failed') }}</template>
     <template v-else-if="pocket.at">
       <b>{{ $t('ready.title') }}</b>
@@ -24,7 +27,7 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
       }}</span>
       <span v-else>{{ $t('ready.none') }}</span>
     </template>
-    <button v-if="!pocket.getting" type="button" class="again" @click="getReady()">
+    <button v-if="able && !pocket.getting" type="button" class="again" @click="getReady()">
       {{ $t('ready.again') }}
     </button>
   </p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The end of a visit: what each danger demands, the outcome, and the two signatures.
 import { computed, ref, watch } from 'vue'
-import type { Visit } from '@/api/client'
+import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
 import SignaturePad from './SignaturePad.vue'
@@ -59,11 +59,20 @@ function leaveOut(operation: string | undefined) {
       reason: left.because,
     })
 }
-function sign(signer: 'customer' | 'plumber') {
+/** The page as it is before the customer: kept where the office's comes out otherwise. */
+async function page() {
+  const params = { path: { id: props.visit.id } }
+  const report = await unwrap(api.GET('/api/visits/{id}/report', { params })).catch(() => null)
+  return report ? { seen: { ...report.page } } : {}
+}
+async function sign(signer: 'customer' | 'plumber') {
   const customer = signer === 'customer'
-  if (customer && refusing.value) return send('signatures', { signer, refused: refusal.value })
+  const seen = customer ? await page() : {}
+  if (customer && refusing.value)
+    return send('signatures', { signer, refused: refusal.value, ...seen })
   return send('signatures', {
     signer,
+    ...seen,
     ...(customer ? { name: customerName.value } : {}),
     strokes: customer ? customerStrokes.value : plumberStrokes.value,
   })
