@@ -22,7 +22,14 @@ module Munimen
             params.to_h { |name, value| [name.to_sym, name == "id" ? value.downcase : value] }
           end
 
-          def body_given = request.content_length.to_i.zero? ? {} : sent
+          # The body, where the operation takes one: what the contract does not know is not read.
+          def body_given
+            return {} if request.content_length.to_i.zero?
+
+            sent.is_a?(Hash) ? sent : {}
+          rescue JSON::ParserError
+            raise Error.new("The body must be JSON.", field: :body, code: :bad_json)
+          end
         end
       end
     end
