@@ -11,7 +11,8 @@ module Munimen
         jobs: ->(text) { JSON.parse(text).map(&:to_sym) },
         house_rules: ->(text) { JSON.parse(text) },
         installation: ->(text) { JSON.parse(text, symbolize_names: true) },
-        strokes: ->(text) { JSON.parse(text) }
+        strokes: ->(text) { JSON.parse(text) },
+        seen: ->(text) { JSON.parse(text) }
       }.freeze
 
       module_function

@@ -31,7 +31,7 @@ module Munimen
       def tell
         row = visits.rows(:signed_pages, @visit_id).find { |one| one[:seen] } or return
         office = plain(visits.page(@visit_id)[:page])
-        amend(JSON.parse(row[:seen])["sentence"].to_s, office["sentence"].to_s)
+        amend(row[:seen]["sentence"].to_s, office["sentence"].to_s)
         due
       end
 

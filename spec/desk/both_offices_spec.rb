@@ -111,7 +111,7 @@ RSpec.describe Munimen::Pocket do
     page = Munimen::Desk::ReportPage.new(office.context).call(visit)
     expect(page[:amendments].map { |one| one[:text] }).to contain_exactly(/“All is well.”/)
     kept = office.records.visits.rows(:signed_pages, visit).first
-    expect(JSON.parse(kept[:seen])["sentence"]).to eq("All is well.")
+    expect(kept[:seen]["sentence"]).to eq("All is well.")
     owed = office.records.dues.open(heater_id: office.heater).map { |row| row[:kind] }
     expect(owed).to include("page_differs")
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
