@@ -36,10 +36,12 @@ RSpec.describe "A visit without a signal", type: :feature do
     Capybara.using_wait_time(20) do
       Capybara.run_server = false
       Capybara.app_host = "http://localhost:#{port}"
+      Capybara.always_include_port = false
       example.run
     ensure
       Capybara.run_server = true
-      Capybara.app_host = nil
+      Capybara.app_host = PLAIN
+      Capybara.always_include_port = true
     end
   end
   after { stop }

@@ -11,6 +11,7 @@ const half = () => new Response('{"versi', { status: 200 })
 const judge = vi.fn<(entry: unknown) => Promise<Response | null>>()
 vi.mock('@/pocket/pocket', () => ({
   judge,
+  awake: () => true,
   acknowledge: async (entry: object) =>
     (await import('@/pocket/shelf')).changeWrite({ ...entry, state: 'sent' } as never),
 }))

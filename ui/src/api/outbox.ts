@@ -14,7 +14,7 @@ import type {
 } from './writes'
 import { clockOffset } from '@/pocket/clock'
 import { line, lost, reach, watchOver } from '@/pocket/office'
-import { acknowledge, judge } from '@/pocket/pocket'
+import { acknowledge, awake, judge } from '@/pocket/pocket'
 import { addWrite, changeWrite, dropWrite, writesOf, type Write } from '@/pocket/shelf'
 
 export const outbox = reactive<{
@@ -103,7 +103,7 @@ async function queue(path: string, body: object): Promise<unknown> {
     settled.set(entry.id, { resolve, reject }),
   )
   if (line.away) void judgeHere(entry)
-  else setTimeout(() => void judgeHere(entry), SILENT)
+  else setTimeout(() => (awake() || line.away) && void judgeHere(entry), SILENT)
   void flush()
   return answer
 }

@@ -100,9 +100,15 @@ export async function empty() {
 const OLD = 60_000 // ms after which what was taken along is fetched anew when a visit is looked at
 /** A visit is on the screen: its heater goes along, as it now stands. */
 export function takeAlong(heater: string) {
-  const fresh = Date.now() - Date.parse(pocket.at || '1970-01-01') < OLD
-  if (!fresh || !pocket.heaters.includes(heater)) void getReady([heater])
+  clearTimeout(soon)
+  soon = window.setTimeout(() => {
+    const fresh = Date.now() - Date.parse(pocket.at || '1970-01-01') < OLD
+    const there = fresh && pocket.heaters.includes(heater)
+    void (there ? Promise.resolve() : getReady([heater])).then(() => (pocket.at ? wake() : false))
+  }, QUIET)
 }
+const QUIET = 6000 // ms without a change of the visit before the device is busied with it
+let soon = 0
 
 /** Gets ready for no signal: the runtime, and the visits of today and tomorrow. more: heaters to be
  * taken along besides. */
@@ -140,6 +146,9 @@ async function fetchPack(extra: string[], runtimeBytes: number) {
   await keep('bytes', bytes)
   Object.assign(pocket, { at: pack.at, heaters: pack.heaters, bytes })
 }
+
+/** Whether Ruby is at hand: it answers at once, and nothing has to be started for it. */
+export const awake = () => !!worker && !!opening
 
 /** Starts Ruby with what was taken along; false where there is nothing. */
 export function wake(): Promise<boolean> {
