@@ -52,6 +52,7 @@ module AtTheScreen
     fill_in "E-mail", with: "#{role}@example.test"
     fill_in "Password", with: Office::PASSWORD
     find("input[name=password]").send_keys(:enter)
+    expect(page).to have_no_css("input[name=password]")
     expect(page).to have_link("Customers", visible: :all) # on a phone it is in the menu
   end
 
