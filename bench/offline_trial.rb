@@ -120,8 +120,7 @@ module Munimen
         serve
         visit = started(heater)
         show(visit)
-        values = Array.new(WRITES) { |index| (40 + index + @random.rand(3)).to_s }
-        values = values.each_with_index.map { |value, index| "#{value}.#{index}" }
+        values = Array.new(WRITES) { |index| (40 + (3 * index) + @random.rand(3)).to_s }
         values.each { |value| write(visit, value) }
         serve
         check(visit, values)
