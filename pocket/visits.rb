@@ -59,10 +59,7 @@ module Munimen
             row[:superseded_by].nil? && row[:si]
           end
         end
-        sorted(rows, :at).to_h do |row|
-          kind = Visit::ReadingInput.known.fetch(row[:name].to_sym).kind
-          [row[:name].to_sym, Measure::Quantity.new(kind, row[:si])]
-        end
+        Store::VisitMapper.quantities(sorted(rows, :at))
       end
 
       def amendments(visit_id)

@@ -24,6 +24,14 @@ module Munimen
         end
       end
 
+      # The last quantity of each name of some readings, in order: {name => Quantity}.
+      def self.quantities(rows)
+        rows.to_h do |row|
+          name = row[:name].to_sym
+          [name, Measure::Quantity.new(Visit::ReadingInput.known.fetch(name).kind, row[:si])]
+        end
+      end
+
       # A reading's state is kept as what differs from the state on arrival.
       def self.dump_state(state, heater)
         arrival = Work::StateSpace.new(heater).arrival

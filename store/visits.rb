@@ -103,12 +103,7 @@ module Munimen
             .exclude(si: nil)
             .order(:at)
             .select(:name, :si)
-        rows.to_h do |row|
-          [
-            row[:name].to_sym,
-            Measure::Quantity.new(Visit::ReadingInput.known.fetch(row[:name].to_sym).kind, row[:si])
-          ]
-        end
+        VisitMapper.quantities(rows)
       end
 
       # What was added to a signed visit, with who added it, in order of time.

@@ -144,4 +144,23 @@ describe('the outbox', () => {
     await write(JOBS, { id: 'one' }, { job: 'flush' })
     expect([outbox.unsafe, sent.length]).toEqual([true, 1])
   })
+
+  it('keeps what the device had no room for when the session is looked at again', async () => {
+    const { write, outbox, belongsTo } = await reloaded(1, new TypeError('no network'))
+    const shelf = await import('@/pocket/shelf')
+    vi.spyOn(shelf, 'addWrite').mockRejectedValue(new DOMException('full', 'QuotaExceededError'))
+    void write(JOBS, { id: 'one' }, { job: 'flush' })
+    await settle()
+    await belongsTo(1)
+    expect(outbox.waiting).toHaveLength(1)
+  })
+
+  it('sends what the version before this one had kept, once', async () => {
+    const old = [{ id: 'a', path: '/api/visits/one/jobs', body: { id: 'a', job: 'flush' } }]
+    localStorage.setItem('munimen.outbox', JSON.stringify(old))
+    const { sent, flush } = await reloaded(1, answer(200))
+    await flush()
+    expect(sent.map((one) => one.body)).toEqual([{ id: 'a', job: 'flush' }])
+    expect((await reloaded(1)).outbox.waiting).toEqual([])
+  })
 })

@@ -27,6 +27,7 @@ export const outbox = reactive<{
 const SILENT = 400 // ms after which the pocket judges first
 const PATIENCE = 30_000 // ms for an answer; photographs have longer
 const LOCK = 'munimen.outbox'
+const BEFORE = 'munimen.outbox' // in localStorage
 const CHANNEL = 'BroadcastChannel' in globalThis ? new BroadcastChannel(LOCK) : null
 
 interface Waiter {
@@ -43,7 +44,10 @@ let timer: ReturnType<typeof setTimeout> | undefined
 
 /** Whose writes are shown and sent from now on. */
 export async function belongsTo(person: number | null) {
+  // The same person's are known, and may be more than the browser's database took.
+  if (person === author) return
   author = person
+  if (person !== null) await takeOver(person).catch(() => {})
   const all = person === null ? [] : await writesOf(person).catch(() => [])
   outbox.waiting = all.filter((one) => one.state === 'waiting')
   outbox.refused = all.filter((one) => one.state === 'refused')
@@ -51,6 +55,26 @@ export async function belongsTo(person: number | null) {
   outbox.waiting.forEach((one) => ahead.add(one.id))
   if (outbox.waiting.length) void flush()
 }
+
+/** What a version before this one had not sent yet lies in another storage: it goes first. */
+async function takeOver(person: number) {
+  const old = JSON.parse(localStorage.getItem(BEFORE) ?? '[]') as Pick<
+    Write,
+    'id' | 'path' | 'body'
+  >[]
+  for (const one of old) await addWrite(made(person, one.id, one.path, one.body))
+  localStorage.removeItem(BEFORE)
+}
+
+const made = (account: number, id: string, path: string, body: Write['body']): Write => ({
+  id,
+  account,
+  path,
+  body,
+  madeAt: typeof body.at === 'string' ? body.at : new Date().toISOString(),
+  offset: clockOffset(),
+  state: 'waiting',
+})
 
 /** A path of the contract with its braces filled in. */
 export const filled = (path: string, params: Record<string, unknown>) =>
@@ -80,16 +104,9 @@ export function writeInVisit<W extends VisitWrite>(
 }
 
 async function queue(path: string, body: object): Promise<unknown> {
-  const entry: Write = {
-    id: uuid(),
-    account: author ?? 0,
-    path,
-    // When it was done is said once, for every write alike.
-    body: Object.fromEntries(Object.entries(body).filter(([name]) => name !== 'at')),
-    madeAt: new Date().toISOString(),
-    offset: clockOffset(),
-    state: 'waiting',
-  }
+  const entry = made(author ?? 0, uuid(), path, { ...body })
+  // When it was done is said once, for every write alike.
+  delete entry.body.at
   // Items carry their own ids.
   if (!('items' in entry.body) && !path.endsWith('/start')) entry.body.id ??= entry.id
   try {
