@@ -24,6 +24,7 @@ module Munimen
         @lost = []
         @double = []
         @disorder = []
+        @otherwise = []
         @slow = 0
         with_everything { |heaters| count.times { |number| one(heaters[number % heaters.size]) } }
         told(count)
@@ -40,10 +41,18 @@ module Munimen
           @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
           serve
           open_browser
-          yield database { |db| db[:heaters].order(:id).limit(8).select_map(:id) }
+          yield american
         ensure
           @browser&.quit
           kill
+        end
+      end
+
+      # Where what is typed is in order, so that nothing else has to be done first.
+      def american
+        database do |db|
+          sites = db[:sites].where(code_profile: "us_irc").select_map(:id)
+          db[:heaters].where(site_id: sites).order(:id).limit(8).select_map(:id)
         end
       end
 
@@ -119,11 +128,14 @@ module Munimen
       def one(heater)
         serve
         visit = started(heater)
+        take_along
         show(visit)
-        values = Array.new(WRITES) { |index| (40 + (3 * index) + @random.rand(3)).to_s }
+        values = Array.new(WRITES) { |index| (40 + (9 * index) + @random.rand(9)).to_s }
         values.each { |value| write(visit, value) }
+        here = verdict
         serve
         check(visit, values)
+        @otherwise << visit if here.nil? || here != by_the_server(visit)
       end
 
       def started(heater)
@@ -140,6 +152,15 @@ module Munimen
       end
 
       def owner = "owner@tallowreed.example"
+
+      # In the van: Today, and "get it anew".
+      def take_along
+        @page.go_to(at("/"))
+        until_there { @page.at_css(".ready b") && @page.at_css(".ready .again") }
+        @page.execute("document.querySelector('.ready .again')?.click()")
+        sleep 0.1
+        until_there { @page.at_css(".ready .again") }
+      end
 
       def show(visit)
         @page.go_to(at("/visits/#{visit}?step=read_static_pressure"))
@@ -168,16 +189,22 @@ module Munimen
         @page.close
         @page = @browser.create_page
         if @random.rand(3).zero?
-          @page.evaluate_on_new_document(
-            "const now = Date.now; Date.now = () => now() + #{WRONG_CLOCK * 1000}"
-          )
+          @page.command("Page.addScriptToEvaluateOnNewDocument", source: <<~JS)
+            const Right = Date
+            const late = #{WRONG_CLOCK * 1000}
+            Date = class extends Right {
+              constructor(...given) { given.length ? super(...given) : super(Right.now() + late) }
+              static now() { return Right.now() + late }
+            }
+          JS
         end
         show(visit)
       end
 
       # The one before stays open behind it, as people leave them.
       def other_tab(visit)
-        @tabs = [*@tabs, @page].last(3)
+        @behind&.close
+        @behind = @page
         @page = @browser.create_page
         show(visit)
       end
@@ -188,6 +215,15 @@ module Munimen
         @page.execute("document.querySelector('input[name=static_pressure]').value = ''")
         field.focus.type(value, :Enter)
         until_there { @page.at_css("article .reading .kept")&.text&.include?(value) }
+      end
+
+      def verdict = @page.at_css("article .reading .verdict")&.text&.squeeze(" ")
+
+      # The screen anew, with nothing unsent: what it says now is the server's.
+      def by_the_server(visit)
+        until_there { @page.at_css(".waiting").nil? }
+        show(visit)
+        until_there { verdict }
       end
 
       def check(visit, values)
@@ -213,6 +249,7 @@ module Munimen
         @row.call("lost", @lost.size, "", "0")
         @row.call("twice", @double.size, "", "0")
         @row.call("visits out of order", @disorder.size, "", "0")
+        @row.call("visits whose verdict the server changed", @otherwise.size, "", "0")
         @row.call("not taken by the screen within 25 s", @slow, "", "0")
       end
     end

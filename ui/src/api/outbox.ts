@@ -25,6 +25,7 @@ export const outbox = reactive<{
 }>({ waiting: [], refused: [], unsafe: false })
 
 const SILENT = 400 // ms after which the pocket judges first
+const ASLEEP = 1500 // ms, where its Ruby has to be started for that
 const PATIENCE = 30_000 // ms for an answer; photographs have longer
 const LOCK = 'munimen.outbox'
 const BEFORE = 'munimen.outbox' // in localStorage
@@ -120,7 +121,7 @@ async function queue(path: string, body: object): Promise<unknown> {
     settled.set(entry.id, { resolve, reject }),
   )
   if (line.away) void judgeHere(entry)
-  else setTimeout(() => (awake() || line.away) && void judgeHere(entry), SILENT)
+  else setTimeout(() => void judgeHere(entry), awake() ? SILENT : ASLEEP)
   void flush()
   return answer
 }

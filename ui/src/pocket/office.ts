@@ -78,7 +78,10 @@ async function served(request: Request, here: () => Promise<Response | null>) {
   })
   try {
     const first = await Promise.race([answer, silence])
-    return first ?? (await here()) ?? (await answer)
+    const local = first ? null : await here()
+    if (!local) return first ?? (await answer)
+    lost()
+    return local
   } catch (cause) {
     lost()
     const local = await here()

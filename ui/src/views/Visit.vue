@@ -172,9 +172,13 @@ function listen() {
   events.addEventListener('change', changed)
   events.addEventListener('open', refetch)
 }
-/** A page that the browser keeps for going back holds no connection: there are six in all. */
+/** A page that nobody looks at holds no connection: a browser has six in all for its tabs. */
 const hush = () => events?.close()
 const again = (event: PageTransitionEvent) => event.persisted && listen()
+function shown() {
+  hush()
+  if (document.visibilityState === 'visible') listen()
+}
 onMounted(async () => {
   await load()
   if (visit.value?.status === 'signed') return
@@ -182,14 +186,14 @@ onMounted(async () => {
   window.addEventListener('pagehide', hush)
   window.addEventListener('pageshow', again)
   timer = window.setInterval(() => events?.readyState !== EventSource.OPEN && refetch(), 5000)
-  document.addEventListener('visibilitychange', refetch)
+  document.addEventListener('visibilitychange', shown)
 })
 onBeforeUnmount(() => {
   clearInterval(timer)
   hush()
   window.removeEventListener('pagehide', hush)
   window.removeEventListener('pageshow', again)
-  document.removeEventListener('visibilitychange', refetch)
+  document.removeEventListener('visibilitychange', shown)
 })
 
 const offSite = computed(() =>
