@@ -37,8 +37,33 @@ module Munimen
         copper_thin: [nil, "97491F", 1.2],
         coil: [nil, "B8412C", 1.6],
         air: ["F4EFE4", "8D8A83", 0.6],
-        lever: [nil, "1D2B45", 1.2]
+        lever: [nil, "1D2B45", 1.2],
+        lever_up: [nil, "97491F", 2],
+        cold_water: ["C6DAEA", "8D8A83", 1.2],
+        emptied: ["FBF8F1", nil, 0],
+        water_line: [nil, "2E6FA8", 1.2],
+        flow: [nil, "2E6FA8", 1],
+        flame_out: ["FBF8F1", "8D8A83", 0.5],
+        element_on: [nil, "B8412C", 2],
+        coil_off: [nil, "8D8A83", 1.6],
+        shut: ["1D2B45", "1D2B45", 0.5],
+        bar: [nil, "1D2B45", 2],
+        stream: [nil, "2E6FA8", 1.6],
+        blade: [nil, "1D2B45", 1.8],
+        dead_cable: [nil, "B9AE97", 0.8],
+        lock: ["97491F", "1D2B45", 0.5],
+        shackle: [nil, "1D2B45", 1.2],
+        lead: [nil, "1D2B45", 1],
+        taken_off: [nil, "5D5A55", 0.8],
+        hose: [nil, "6A5600", 2.6],
+        hose_running: [nil, "2E6FA8", 2.6],
+        instrument: [nil, "3F4F79", 1.2],
+        dial: ["FFFFFF", "3F4F79", 1],
+        open_point: ["A3182B", nil, 0],
+        air_bubble: ["FFFFFF", "1D2B45", 0.5],
+        tag: ["FFFFFF", "A3182B", 1]
       }.freeze
+      DASHED = %i[unknown taken_off].freeze
       INK = "1D2B45"
       GRADES = {
         danger: "A3182B",
@@ -119,7 +144,14 @@ module Munimen
                 elsif fill then :fill
                 else :stroke
                 end
-        @pdf.public_send(paint) { trace(shape) }
+        draw = -> { @pdf.public_send(paint) { trace(shape) } }
+        DASHED.include?(shape[:role].to_sym) ? dashed(&draw) : draw.call
+      end
+
+      def dashed
+        @pdf.dash(2, space: 1.6)
+        yield
+        @pdf.undash
       end
 
       def trace(shape)

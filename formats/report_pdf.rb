@@ -216,6 +216,8 @@ module Munimen
         DrawingPdf.new(@pdf, @data[:ladder], at: [262, top], width: 224).ladder
         @pdf.fill_color INK
         @pdf.move_cursor_to top - section_height - 6
+        stands = @data[:stands].to_a
+        @pdf.text "As left: #{stands.join(", ")}", size: 9 if stands.any?
       end
 
       def lists

@@ -29,6 +29,17 @@ module Munimen
         add(t: :rect, x:, y:, w: wide, h: tall, r: radius, part:, role:)
       end
 
+      # Gives the shapes of a part that have a role another one; role nil: all of them.
+      def recast(part, role, other)
+        @shapes.each do |shape|
+          shape[:role] = other if shape[:part] == part && [nil, shape[:role]].include?(role)
+        end
+      end
+
+      def remove(part, role)
+        @shapes.reject! { |shape| shape[:part] == part && shape[:role] == role }
+      end
+
       # A shut-off across a pipe.
       def valve(x, y, part)
         path("M#{x - 6} #{y - 5} L#{x + 6} #{y + 5} V#{y - 5} L#{x - 6} #{y + 5} Z", part, :brass)

@@ -21,10 +21,12 @@ module Munimen
       # Where the tank stands: its edges, and the drawing units to a metre.
       Tank = Struct.new(:left, :right, :top, :bottom, :wide, :tall, :scale, keyword_init: true)
 
-      # units: of the notes beside the labels.
-      def initialize(heater, units: :us)
+      # units: of the notes beside the labels. state: that of a visit, {variable => value}; without
+      # one the heater as it usually stands.
+      def initialize(heater, units: :us, state: {})
         @heater = heater
         @units = units
+        @state = state
         @canvas = Canvas.new
       end
 
@@ -54,11 +56,14 @@ module Munimen
           tall:,
           scale: @scale
         )
+        stands = AsItStands.new(@canvas, @tank, @state)
         ground
         body
+        stands.water
         HeatSide.new(@heater, @canvas, @tank).draw
         WaterSide.new(@heater, @canvas, @tank).draw
         ReliefSide.new(@heater, @canvas, @tank).draw
+        stands.draw
       end
 
       def ground

@@ -144,6 +144,11 @@ module Munimen
         dangers + things(state, arrival)
       end
 
+      # What is not as it usually is, dangers aside: [text].
+      def unusual(space, state)
+        things(state, space.arrival).reject { |one| one[:normal] }.map { |one| one[:text] }
+      end
+
       def things(state, arrival)
         shown = SHOWN.flat_map do |name|
           if StateSpace::GROUPS.key?(name)

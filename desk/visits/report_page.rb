@@ -69,7 +69,8 @@ module Munimen
             capacity: heater.capacity.format(visit.units)
           },
           page: Report::CustomerPage.new(visit).to_h,
-          section: Drawing::Section.new(heater, units: visit.units).to_h,
+          section: Drawing::Section.new(heater, units: visit.units, state: visit.state).to_h,
+          stands: stands(visit),
           marks: marks(visit),
           ladder: Drawing::Ladder.new(visit).to_h,
           parts: Heater::Parts.of(heater).to_h { |part| [part.id, visit.words.part(part.id)] },
@@ -77,6 +78,12 @@ module Munimen
           signed_at: nil,
           amendments: []
         }
+      end
+
+      # What was left otherwise than it usually is.
+      def stands(visit)
+        space = Work::StateSpace.new(visit.heater)
+        Work::StateWords.unusual(space, visit.state).map { |text| visit.words.say(text) }
       end
 
       def marks(visit) = Judgement::Marks.new(visit).to_h

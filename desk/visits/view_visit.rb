@@ -157,7 +157,9 @@ module Munimen
       def drawing(visit)
         parts = Heater::Parts.of(visit.heater)
         {
-          section: Drawing::Section.new(visit.heater, units: visit.units).to_h,
+          section: Drawing::Section.new(
+            visit.heater, units: visit.units, state: visit.state
+          ).to_h,
           parts: parts.to_h { |part| [part.id, visit.words.part(part.id)] }
         }
       end

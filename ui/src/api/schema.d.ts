@@ -2755,6 +2755,8 @@ export interface components {
             };
             section: components["schemas"]["Section"];
             ladder: components["schemas"]["Ladder"];
+            /** @description What was left otherwise than it usually is */
+            stands?: string[];
             marks: components["schemas"]["Marks"];
             parts: {
                 [key: string]: string;

@@ -915,6 +915,7 @@ export default {
   },
   report: {
     amended: 'Added after signing',
+    asLeft: 'As left: {what}',
     amend: 'Add to it',
     amendLead: 'What was signed stays as it is; this is added to it, with your name and the day.',
     amendText: 'What came to light',

@@ -368,6 +368,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
             :section="visit.section"
             :parts="visit.parts"
             :marks="visit.marks"
+            :stands="abnormal.filter((one) => !one.normal).map((one) => one.text)"
             :active="current?.part"
             @part="part"
           />

@@ -9,6 +9,8 @@ const props = defineProps<{
   parts: Record<string, string>
   marks: Schemas['Marks']
   active?: string | null
+  /** What is not as it usually is, in words. */
+  stands?: string[]
 }>()
 const emit = defineEmits<{ part: [id: string] }>()
 
@@ -42,6 +44,7 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
     :viewBox="`0 0 ${section.width} ${section.height}`"
     role="group"
     aria-label="Section of this heater"
+    :aria-description="stands?.join(', ')"
   >
     <defs>
       <linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
@@ -273,6 +276,108 @@ g {
 .lever line {
   stroke: var(--ink);
   stroke-width: 2.2;
+}
+.lever_up line {
+  stroke: var(--copper);
+  stroke-width: 3.2;
+}
+.cold_water rect {
+  fill: var(--water-bottom);
+  stroke: var(--metal);
+  stroke-width: 2;
+}
+.emptied rect {
+  fill: var(--raised);
+}
+.water_line line,
+.flow path {
+  fill: none;
+  stroke: var(--cold);
+  stroke-width: 2;
+}
+.flame_out path {
+  fill: var(--raised);
+  stroke: var(--ink-soft);
+  stroke-width: 0.8;
+}
+.element_on path {
+  fill: none;
+  stroke: var(--hot);
+  stroke-width: 3.4;
+}
+.coil_off path {
+  fill: none;
+  stroke: var(--metal);
+  stroke-width: 2.6;
+}
+.shut path,
+.shut rect {
+  fill: var(--ink);
+  stroke: var(--ink);
+}
+.bar line,
+.blade line {
+  stroke: var(--ink);
+  stroke-width: 3.2;
+}
+.stream line {
+  stroke: var(--cold);
+  stroke-width: 3;
+  stroke-dasharray: 5 2;
+}
+.dead_cable path {
+  fill: none;
+  stroke: var(--unknown);
+  stroke-width: 1.5;
+  stroke-dasharray: 3 2;
+}
+.lock rect {
+  fill: var(--copper);
+  stroke: var(--ink);
+}
+.shackle path,
+.lead path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.8;
+}
+.taken_off > * {
+  fill: none;
+  stroke: var(--ink-soft);
+  stroke-width: 1.5;
+  stroke-dasharray: 3 2.4;
+}
+.hose path,
+.hose_running path {
+  fill: none;
+  stroke: var(--watch);
+  stroke-width: 4.5;
+}
+.hose_running path {
+  stroke: var(--cold);
+}
+.instrument > * {
+  fill: none;
+  stroke: var(--advice);
+  stroke-width: 2;
+}
+.dial circle {
+  fill: var(--raised);
+  stroke: var(--advice);
+  stroke-width: 1.8;
+}
+.open_point circle {
+  fill: var(--danger);
+}
+.air_bubble circle {
+  fill: var(--raised);
+  stroke: var(--ink);
+  stroke-width: 0.8;
+}
+.tag path {
+  fill: var(--raised);
+  stroke: var(--danger);
+  stroke-width: 1.8;
 }
 .leader {
   fill: none;

@@ -144,6 +144,9 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       </div>
       <div class="stack">
         <SectionDrawing :section="report.section" :parts="report.parts" :marks="report.marks" />
+        <p v-if="report.stands?.length" class="small">
+          {{ $t('report.asLeft', { what: report.stands.join(', ') }) }}
+        </p>
         <SafetyLadder :ladder="report.ladder" />
       </div>
     </div>
