@@ -63,6 +63,7 @@ class MeasureEverything
     "greedy" => ->(bench, _) { bench.trials.greedy },
     "import" => ->(bench, _) { bench.trials.import },
     "offline" => ->(bench, count) { bench.trials.offline((count || 200).to_i) },
+    "cellar" => ->(bench, _) { bench.trials.cellar },
     "races" => ->(bench, count) { bench.trials.races((count || 500).to_i) },
     "fuzz" => ->(bench, count) { bench.trials.fuzz((count || 20_000).to_i) },
     "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) },

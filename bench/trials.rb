@@ -12,6 +12,8 @@ module Munimen
 
       def offline(count) = OfflineTrial.new(&@row).run(count)
 
+      def cellar = CellarTrial.new(&@row).run
+
       def import
         GreedyTrial.with_server("owner") do |served|
           ImportTrial.new(served, visit(served), &@row).run

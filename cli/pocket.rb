@@ -1,10 +1,12 @@
 # frozen_string_literal: true
 
 # Writes the Ruby that a browser runs without a signal – core/, the use cases of a visit, the
-# records in memory – into one file, in the order in which nothing is used before it is there:
+# records in memory – as [[name, text], …], in the order in which nothing is used before it is
+# there. Each stays a file of its own: two may use the same name for something.
 #
-#   ruby cli/pocket.rb tmp/pocket/munimen.rb
+#   ruby cli/pocket.rb tmp/pocket/munimen.json
 require "fileutils"
+require "json"
 require_relative "../munimen"
 
 ROOMS = %w[core desk/visits desk/records desk/dues desk/settings pocket].freeze
@@ -30,12 +32,10 @@ wanted = loaded.select do |file|
 end
 # What is there already, or only on a server.
 needless = /^ *require "(?:securerandom|json|date|time|digest)"\n/
-text = wanted.map do |file|
-  body = File.read(File.join(root, file)).delete_prefix("# frozen_string_literal: true\n")
-  "# #{file}\n#{body.gsub(needless, "")}"
-end
+files = wanted.map { |file| [file, File.read(File.join(root, file)).gsub(needless, "")] }
 rooms = %w[Desk Store Pocket Formats].map { |name| "  module #{name}; end\n" }.join
-head = "# frozen_string_literal: true\n\nmodule Munimen\n#{rooms}end\n"
+files.unshift(["rooms.rb", "module Munimen\n#{rooms}end\n"])
+text = JSON.generate(files)
 FileUtils.mkdir_p(File.dirname(ARGV.fetch(0)))
-File.write(ARGV.fetch(0), head + text.join("\n"))
-warn "#{wanted.size} files, #{File.size(ARGV.fetch(0)) / 1000} kB"
+File.write(ARGV.fetch(0), text)
+warn "#{files.size} files, #{text.bytesize / 1000} kB"

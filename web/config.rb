@@ -52,6 +52,14 @@ module Munimen
       def imports = @imports ||= Desk::RunningImports.new(breathe: -> { InFlight.let_pass })
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
+      # Which Ruby a browser gets from here: another name is another version. "" where none is built.
+      def program
+        @program ||= JSON.parse(File.read(File.join(ROOT, "web/public/offline/offline.json")))
+                         .fetch("image")
+      rescue Errno::ENOENT, JSON::ParserError, KeyError
+        @program = ""
+      end
+
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.
       # made: Time at which something was done before it got here, or nil.
       def desk_for(person, id = nil, made: nil)

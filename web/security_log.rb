@@ -32,6 +32,7 @@ module Munimen
         ["PUT", %r{\A/api/instruments\z}, :instruments_changed],
         ["PUT", %r{\A/api/people/}, :people_changed],
         ["POST", %r{\A/api/sessions/}, :sessions_ended],
+        ["POST", %r{\A/api/devices/[^/]+/end\z}, :device_ended],
         ["POST", %r{\A/api/calendar/feed\z}, :calendar_feed_made],
         ["POST", %r{\A/api/visits/[^/]+/links\z}, :page_shared]
       ].freeze

@@ -6,25 +6,18 @@ module Munimen
     # data a camera adds (where, when, which camera).
     class AddPhoto
       LARGEST = 4_000_000 # bytes
+      TOO_LARGE = "The photo is larger than 4 MB; take a smaller one."
 
       def initialize(context) = @context = context
 
-      # subject: the Look item or part it shows. data: Base64. Raises Error when it is no
-      # photograph.
-      def call(visit_id, id:, subject:, data:)
+      # subject: the Look item or part it shows. data: Base64; none where it came in parts
+      # (PhotoPart). Raises Error when it is no photograph.
+      def call(visit_id, id:, subject:, data: nil)
         @context.may!(:visit)
         return if @context.records.photos.written?(id)
 
         @context.open_visit!(visit_id)
-        if data.bytesize > LARGEST * 4 / 3
-          raise Error.new(
-            "The photo is larger than 4 MB; take a smaller one.",
-            field: :data,
-            code: :too_long
-          )
-        end
-
-        image = Formats::Photograph.read(data.unpack1("m"))
+        image = Formats::Photograph.read(data ? whole(data) : parts(id))
         @context.records.photos.add(
           id:,
           visit_id:,
@@ -34,6 +27,20 @@ module Munimen
           at: @context.stamp,
           account_id: @context.person[:id]
         )
+        @context.records.uploads.drop(@context.person[:id], id) unless data
+      end
+
+      private
+
+      def whole(data)
+        return data.unpack1("m") if data.bytesize <= LARGEST * 4 / 3
+
+        raise Error.new(TOO_LARGE, field: :data, code: :too_long)
+      end
+
+      def parts(id)
+        @context.records.uploads.read(@context.person[:id], id) ||
+          raise(Error.new("Send the photograph as data, or its parts before this.", field: :data))
       end
     end
   end

@@ -1,65 +1,11 @@
 # frozen_string_literal: true
 
-require "socket"
-
 # Where there is no signal: the server is a process of its own, stopped for real. What is done
 # meanwhile is judged by the same Ruby in the browser, kept there, and sent once it is back.
 RSpec.describe "A visit without a signal", type: :feature do
-  let(:port) { TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] } }
+  include KilledOffice
+
   let(:visit) { office.start }
-
-  def serve
-    @server = spawn(
-      { "MUNIMEN_DATA" => office.config.folder, "RACK_ENV" => "production" },
-      File.join(Munimen::ROOT, "bin/munimen"), "serve", port.to_s,
-      out: File::NULL, err: File::NULL, pgroup: true
-    )
-    listening!
-  end
-
-  def listening!
-    200.times do
-      TCPSocket.open("127.0.0.1", port, &:close)
-      return true
-    rescue Errno::ECONNREFUSED
-      sleep 0.1
-    end
-    raise "the server does not start"
-  end
-
-  def stop
-    @server && Process.kill(:KILL, -@server) && Process.wait(@server)
-    @server = nil
-  end
-
-  around do |example|
-    Capybara.using_wait_time(20) do
-      Capybara.run_server = false
-      Capybara.app_host = "http://localhost:#{port}"
-      Capybara.always_include_port = false
-      example.run
-    ensure
-      Capybara.run_server = true
-      Capybara.app_host = PLAIN
-      Capybara.always_include_port = true
-    end
-  end
-  after { stop }
-
-  def ready
-    serve
-    sign_in
-    go "/"
-    expect(page).to have_css(".ready", text: "Ready for no signal")
-    expect(page.evaluate_async_script(<<~JS)).to eq("activated")
-      navigator.serviceWorker.ready.then(async ({ active }) => {
-        while (active.state !== 'activated') await new Promise(done => setTimeout(done, 50))
-        arguments[0](active.state)
-      })
-    JS
-  end
-
-  def kept = page.find(".waiting").text[/(\d+) kept here/, 1].to_i
 
   it "goes from the first step to both signatures with the server dead and the page loaded anew, " \
      "and is sealed as it was signed once the server is back" do
@@ -91,5 +37,61 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
     go "/visits/#{visit}/report"
     expect(page).to have_content("Air charge of the expansion tank, as found")
+  end
+
+  it "does the year of an English cylinder the same way, to what was signed" do
+    page.driver.resize(390, 844)
+    visit = start_english
+    ready
+    stop
+    go "/visits/#{visit}"
+    expect(page).to have_css(".waiting", text: "No signal")
+    work_through { by_touch(AtTheScreen::ENGLISH) }
+    sign_with_names
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    expect(office.records.visits.find(visit)[:status]).to eq("signed")
+    expect(office.records.seals.problems(office.records.photo_files)).to eq([])
+    expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(
+      cut_out_test: :sound, proved_dead: :sound
+    )
+  end
+
+  it "shows a photograph taken there, through a restart, and brings it home once" do
+    visit
+    ready
+    stop
+    go "/visits/#{visit}?step=look_over"
+    file = File.join(Dir.mktmpdir, "photo.png")
+    FileUtils.cp(File.join(Munimen::ROOT, "docs/screenshots/today.png"), file)
+    within(find("fieldset", text: "Plastic rings at the flue")) do
+      attach_file("Photo: Plastic rings at the flue", file, make_visible: true)
+      expect(page).to have_css(".photos img")
+    end
+    go "/visits/#{visit}?step=look_over"
+    expect(page).to have_css(".photos img")
+    width = "document.querySelector('.photos img').naturalWidth"
+    expect(page.evaluate_script(width)).to be > 100
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    expect(office.records.database[:photos].select_map(:subject)).to eq(["trim_rings"])
+    expect(Dir[File.join(office.config.folder, "uploads/*")]).to eq([])
+  end
+
+  def start_english
+    people = office.records.people
+    people.qualify(office.person[:id], [{ trade: "unvented" }, { trade: "electrical" }])
+    context = office.context
+    site = office.uuid
+    Munimen::Desk::AddSite.new(context).call(
+      id: site, customer_id: office.customer, address: "4 Mill Row", code_profile: "england_g3"
+    )
+    Munimen::Desk::KeepHeater.new(context).add(
+      id: heater = office.uuid, site_id: site, label: "Airing cupboard",
+      installation: Build::KINDS[:unvented_indirect]
+    )
+    visits = Munimen::Desk::StartVisit.new(context)
+    visits.book(id: office.uuid, heater_id: heater, jobs: ["annual_unvented"],
+                planned_for: Time.now.utc.iso8601)[:id].tap { |id| visits.start(id) }
   end
 end

@@ -18,10 +18,34 @@ RSpec.describe Munimen::Pocket::Office do
     end
   end
 
-  def in_the_browser(pack, calls)
+  judged = File.join(__dir__, "../support/judged.rb")
+  stories = Dir[File.join(__dir__, "../reference/{stories,visits}/*.json")].map do |file|
+    JSON.parse(File.read(file)).except("story", "expected")
+  end
+
+  # The same visit gone another way: other numbers, other findings, steps left out.
+  otherwise = lambda do |story, random|
+    other = JSON.parse(JSON.generate(story))
+    other["readings"]&.each do |one|
+      number = one["value"].to_s
+      next unless number.match?(/\A\d/)
+
+      one["value"] = number.sub(/[\d.]+/) do |text|
+        (text.to_f * random.rand(0.3..2.2)).round(2).to_s
+      end
+    end
+    other["observations"]&.each do |one|
+      item = Munimen::Inspection::InspectionItem[one["item"].to_sym]
+      one["finding"] = ["sound", *item.findings.keys.map(&:to_s)].sample(random:)
+    end
+    other["steps"]&.reject! { random.rand < 0.2 }
+    other
+  end
+
+  define_method(:in_the_browser) do |pack, calls, texts|
     Dir.mktmpdir do |folder|
       path = File.join(folder, "cases.json")
-      File.write(path, JSON.generate({ pack:, calls: }))
+      File.write(path, JSON.generate({ pack:, calls:, judge: File.read(judged), texts: }))
       out, status = Open3.capture2(
         "node", "offline/same.mjs", "public/offline", path, chdir: File.join(Munimen::ROOT, "ui")
       )
@@ -56,7 +80,8 @@ RSpec.describe Munimen::Pocket::Office do
     end
   end
 
-  it "says the same of every visit, page and heater of the invented firm, and in every sum" do
+  it "says the same of every visit, page and heater of the invented firm, in every sum, of every " \
+     "story and of 500 visits that went otherwise" do
     Munimen::Demo::Seed.call(office.config)
     records = office.records
     person = records.people.by_email("plumber@tallowreed.example")
@@ -70,6 +95,16 @@ RSpec.describe Munimen::Pocket::Office do
     ]
     calls = answered(described_class.new(pack), looks(records) + others + sums, now)
     expect(calls.size).to be > 180
-    expect(in_the_browser(pack, calls)).to eq({ "same" => calls.size, "different" => [] })
+    random = Random.new(20)
+    visits = stories + Array.new(500) { otherwise.call(stories.sample(random:), random) }
+    texts = visits.map { |one| JSON.generate(one) }.map { |text| [text, Judged.call(text)] }
+    expect(texts.count { |_, said| said.start_with?("refused") }).to be < 100
+    first, second = texts.each_slice((texts.size / 2) + 1).to_a
+    said = [[calls, first], [[], second]].map do |some, of|
+      Thread.new { in_the_browser(pack, some, of) }
+    end
+    expect(said.map(&:value).reduce { |one, other| one.merge(other) { |_, a, b| a + b } }).to eq(
+      { "same" => calls.size + texts.size, "different" => [] }
+    )
   end
 end

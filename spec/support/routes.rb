@@ -39,6 +39,7 @@ sendMail: 409 }.freeze
 
   def reading_routes
     heater = office.heater
+    device = office.uuid
     id = -> { office.uuid }
     {
       session: [:get, "/api/session"],
@@ -49,6 +50,9 @@ sendMail: 409 }.freeze
       setRetention: [:put, "/api/settings/retention", { years: 6 }],
       endOtherSessions: [:post, "/api/sessions/others/end", {}],
       endSession: [:post, "/api/sessions/none/end", {}],
+      devices: [:get, "/api/devices"],
+      addDevice: [:post, "/api/devices", { id: device }],
+      endDevice: [:post, "/api/devices/#{device}/end", {}],
       setSignIn: [:put, "/api/settings/sign-in", { second_factor: "nobody" }],
       securityLog: [:get, "/api/security-log"],
       today: [:get, "/api/today"],
@@ -112,6 +116,7 @@ sendMail: 409 }.freeze
         { id: office.uuid, subject: "leak", data: [Photographs.png].pack("m0") }
       ],
       photo: [:get, "/api/photos/#{photo}"],
+      photoPart: [:post, "/api/photos/#{office.uuid}/parts", { from: 0, data: "" }],
       why: [
         :get,
         "/api/visits/#{records.database[:visits].where(status: "signed").get(:id)}/why?check=stat" \

@@ -27,6 +27,7 @@ RSpec.describe Munimen::Web do
         addNote
         sign
         addPhoto
+        photoPart
         amend
         bringInLog
       ],

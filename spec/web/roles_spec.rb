@@ -121,6 +121,31 @@ RSpec.describe Munimen::Web::App do
     expect(office.records.database[:photos].count).to eq(0)
   end
 
+  it "takes a photo in parts, goes on where the line broke, and no part twice" do
+    visit = office.start
+    id = office.uuid
+    bytes = Photographs.jpeg
+    part = ->(from, to) { { from:, data: [bytes[from...to]].pack("m0") } }
+    send_part = lambda do |body|
+      send_json(:post, "/api/photos/#{id}/parts", body)
+      answer["have"]
+    end
+    as("plumber") do
+      expect(send_json(:post, "/api/visits/#{visit}/photos", { id:, subject: "leak" })).to eq(422)
+      expect(answer).to include("field" => "data")
+      sizes = [part[0, 50], part[0, 50], part[90, bytes.size], { from: 0, data: "" },
+               part[50, bytes.size]].map(&send_part)
+      expect(sizes).to eq([50, 50, 50, 50, bytes.size])
+      2.times do
+        expect(send_json(:post, "/api/visits/#{visit}/photos", { id:, subject: "leak" })).to eq(200)
+      end
+    end
+    expect(office.records.photos.find(id)[:data]).to eq(
+      Munimen::Formats::Photograph.read(bytes).bytes
+    )
+    expect(Dir[File.join(office.config.folder, "uploads/*")]).to eq([])
+  end
+
   it "takes a photo once, however often it is sent" do
     visit = office.start
     body = { id: office.uuid, subject: "leak", data: [Photographs.jpeg].pack("m0") }

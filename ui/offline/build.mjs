@@ -1,6 +1,6 @@
 // Builds what a browser needs to run the same Ruby without a signal, once for the same content:
 //
-//   node offline/build.mjs ../tmp/pocket/munimen.rb public/offline
+//   node offline/build.mjs ../tmp/pocket/munimen.json public/offline
 //
 // ruby-….wasm is the package's own; image-….bin is the memory of a Ruby that has loaded everything:
 // the pages that differ from a new one's, so that nothing is loaded again. offline.json names both.
@@ -35,11 +35,13 @@ async function library() {
 async function loaded() {
   const disk = files()
   for (const [name, text] of await library()) disk.put(name, text)
-  disk.put('/munimen/munimen.rb', fs.readFileSync(source, 'utf8'))
+  const own = JSON.parse(fs.readFileSync(source, 'utf8'))
+  for (const [name, text] of own) disk.put(`/munimen/${name}`, text)
   const { vm, instance } = await boot('ruby.wasm', disk.root)
   vm.eval(
     '$LOAD_PATH.replace(["/munimen/lib"]); %w[json date time securerandom digest digest/sha2].each { |one| require one }; ' +
-      'load "/munimen/munimen.rb"; 4.times { GC.start }; nil',
+      `${JSON.stringify(own.map(([name]) => name))}.each { |one| load "/munimen/#{one}" }; ` +
+      '4.times { GC.start }; nil',
   )
   return new Uint8Array(instance.exports.memory.buffer)
 }

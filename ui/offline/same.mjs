@@ -2,8 +2,9 @@
 //
 //   node offline/same.mjs public/offline cases.json
 //
-// cases.json: {pack, calls: [[verb, path, query, body, now, answer], …]}. Prints {same, different:
-// [[path, where, server's, browser's], …]}.
+// cases.json: {pack, calls: [[verb, path, query, body, now, answer], …], judge: Ruby that
+// defines Judged, texts: [[text, what Judged makes of it], …]}. Prints {same, different: [[path, where, server's, browser's],
+// …]}.
 import fs from 'node:fs'
 import path from 'node:path'
 import { RubyVM } from '@ruby/wasm-wasi'
@@ -11,7 +12,7 @@ import { files, wasi } from './ruby.mjs'
 
 const [folder, cases] = process.argv.slice(2)
 const names = JSON.parse(fs.readFileSync(path.join(folder, 'offline.json'), 'utf8'))
-const { pack, calls } = JSON.parse(fs.readFileSync(cases, 'utf8'))
+const { pack, calls, judge, texts } = JSON.parse(fs.readFileSync(cases, 'utf8'))
 const disk = files()
 const system = wasi(disk.root)
 const vm = new RubyVM()
@@ -41,15 +42,21 @@ const put = (name, text) => {
 vm.eval(`$office = Munimen::Pocket::Office.new(${put('pack.json', pack)}); nil`)
 let same = 0
 const different = []
+function compare(name, wanted, got) {
+  if (got === wanted) return (same += 1)
+  let from = 0
+  while (got[from] === wanted[from]) from += 1
+  const around = (text) => text.slice(Math.max(0, from - 60), from + 100)
+  return different.push([name, from, around(wanted), around(got)])
+}
 for (const [verb, address, query, body, now, wanted] of calls) {
   const given = [verb, address, query, body].map((text, index) => put(`given-${index}`, text))
   const got = vm.eval(`$office.text(${given.join(', ')}, now: ${put('now', now)})`).toString()
-  if (got === wanted) same += 1
-  else {
-    let from = 0
-    while (got[from] === wanted[from]) from += 1
-    const around = (text) => text.slice(Math.max(0, from - 60), from + 100)
-    different.push([address, from, around(wanted), around(got)])
-  }
+  compare(address, wanted, got)
+}
+vm.eval(`${judge}; nil`)
+for (const [index, [text, wanted]] of texts.entries()) {
+  compare(`text ${index}`, wanted, vm.eval(`Judged.call(${put('given', text)})`).toString())
+  if (index % 50 === 0) vm.eval('GC.start; nil')
 }
 console.log(JSON.stringify({ same, different }))

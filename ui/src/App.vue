@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
-import { useI18n } from 'vue-i18n'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { asking } from './api/fresh'
 import { outbox } from './api/outbox'
 import { session, signOut } from './api/session'
 import { line } from './pocket/office'
-import { update } from './pocket/update'
+import { update } from './pocket/version'
+import { vault } from './pocket/vault'
 import EmergencyPage from '@/components/common/EmergencyPage.vue'
+import LeaveUnsent from '@/components/common/LeaveUnsent.vue'
+import PinLock from '@/components/common/PinLock.vue'
 import FreshSignIn from '@/components/common/FreshSignIn.vue'
 import { useKeys } from '@/composables/useKeys'
 
@@ -26,12 +28,16 @@ onMounted(() => {
   const kept = localStorage.getItem('munimen.theme')
   setTheme(kept ? kept === 'dark' : matchMedia('(prefers-color-scheme: dark)').matches)
 })
-const { t } = useI18n()
-/** What is not sent stays here, bound to who wrote it. */
-async function leave() {
-  const n = outbox.waiting.length + outbox.refused.length
-  if (n && !window.confirm(t('app.leaveUnsent', { n }))) return
-  await signOut()
+const unsent = computed(() => outbox.waiting.length + outbox.refused.length)
+const leaving = ref(false)
+/** What is not sent stays here, bound to who wrote it, unless they want it wiped. */
+async function leave(clean = false) {
+  if (unsent.value && !leaving.value) {
+    leaving.value = true
+    return
+  }
+  leaving.value = false
+  await signOut(clean)
   await router.push({ name: 'sign-in' })
 }
 useKeys({ g: () => (emergency.value = true) })
@@ -76,7 +82,7 @@ watch(
       <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>
       <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
       <RouterLink class="on-phone" to="/account">{{ $t('app.account') }}</RouterLink>
-      <button class="on-phone" type="button" @click="leave">{{ $t('app.signOut') }}</button>
+      <button class="on-phone" type="button" @click="leave()">{{ $t('app.signOut') }}</button>
     </nav>
     <span class="spacer" />
     <RouterLink
@@ -110,13 +116,15 @@ watch(
     <RouterLink v-if="session.person" class="quiet words who" to="/account">{{
       session.person.name
     }}</RouterLink>
-    <button v-if="session.person" class="quiet words" type="button" @click="leave">
+    <button v-if="session.person" class="quiet words" type="button" @click="leave()">
       {{ $t('app.signOut') }}
     </button>
     <button class="alarm" type="button" @click="emergency = true">{{ $t('app.emergency') }}</button>
   </header>
   <main id="content"><RouterView /></main>
   <FreshSignIn v-if="asking" />
+  <LeaveUnsent v-if="leaving" :n="unsent" @stay="leaving = false" @leave="leave" />
+  <PinLock v-if="vault.asks !== null" :account="vault.asks" />
   <EmergencyPage v-if="emergency" @close="emergency = false" />
 </template>
 

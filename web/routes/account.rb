@@ -20,7 +20,7 @@ module Munimen
           end
           app.get("/api/security-log") { json(Desk::Security.new(desk).show) }
           app.put("/api/settings/sign-in", fresh: true) do
-            json(Desk::Security.new(desk).ask_factor(sent[:second_factor]))
+            json(Desk::Security.new(desk).ask(**sent))
           end
         end
 

@@ -14,6 +14,10 @@ module Munimen
             content_type photo[:media_type]
             photo[:data]
           end
+
+          app.post("/api/photos/:id/parts") do
+            json(Desk::PhotoPart.new(desk).call(id, **sent))
+          end
         end
       end
     end

@@ -8,7 +8,7 @@ module Munimen
         def self.registered(app)
           app.get("/api/pocket") do
             more = params["heaters"].to_s.split(",").grep(Helpers::UUID).map(&:downcase)
-            json(Desk::TakeAlong.new(desk).call(more:))
+            json(Desk::TakeAlong.new(desk).call(more:).merge(program: config.program))
           end
         end
       end

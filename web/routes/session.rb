@@ -8,12 +8,16 @@ module Munimen
         def self.registered(app)
           app.helpers Helpers
           app.get("/api/session", anyone: true) do
+            ended = ended_here?
             json(
+              device_ended: ended,
+              program: config.program,
               csrf: Rack::Protection::AuthenticityToken.token(env["rack.session"]),
-              person: shown_person,
+              person: ended ? nil : shown_person,
               second_factor: second_factor,
               factors: factors,
               fresh: env["munimen.fresh"] || false,
+              device_pin: Desk::Devices.pin_wanted?(records),
               firm: records.settings.firm["name"],
               units: Rules::Book[records.settings.code_profile].units,
               demo: config.demo_accounts

@@ -13,7 +13,9 @@ import type {
   WritePath,
 } from './writes'
 import { clockOffset } from '@/pocket/clock'
+import { fileOf, keepFile } from '@/pocket/files'
 import { line, lost, reach, watchOver } from '@/pocket/office'
+import { sendParts } from '@/pocket/photographs'
 import { acknowledge, awake, judge } from '@/pocket/pocket'
 import { addWrite, changeWrite, dropWrite, writesOf, type Write } from '@/pocket/shelf'
 
@@ -22,11 +24,13 @@ export const outbox = reactive<{
   refused: Write[]
   /** The browser's storage took nothing: what waits is lost with this page. */
   unsafe: boolean
-}>({ waiting: [], refused: [], unsafe: false })
+  /** How much of a photograph is with the office already, by the id of its write. */
+  progress: Record<string, number>
+}>({ waiting: [], refused: [], unsafe: false, progress: {} })
 
 const SILENT = 400 // ms after which the pocket judges first
 const ASLEEP = 1500 // ms, where its Ruby has to be started for that
-const PATIENCE = 30_000 // ms for an answer; photographs have longer
+const PATIENCE = 30_000 // ms for an answer
 const LOCK = 'munimen.outbox'
 const BEFORE = 'munimen.outbox' // in localStorage
 const CHANNEL = 'BroadcastChannel' in globalThis ? new BroadcastChannel(LOCK) : null
@@ -104,13 +108,19 @@ export function writeInVisit<W extends VisitWrite>(
   return queue(filled(`/api/visits/{id}/${what}`, { id }), body) as Promise<Visit>
 }
 
-async function queue(path: string, body: object): Promise<unknown> {
+/** A photograph of a visit: its file stays here beside the write until the office has it. */
+export const writePhoto = (visit: string, subject: string, file: Blob): Promise<Visit> =>
+  queue(filled('/api/visits/{id}/photos', { id: visit }), { subject }, file) as Promise<Visit>
+
+async function queue(path: string, body: object, photo?: Blob): Promise<unknown> {
   const entry = made(author ?? 0, uuid(), path, { ...body })
   // When it was done is said once, for every write alike.
   delete entry.body.at
   // Items carry their own ids.
   if (!('items' in entry.body) && !path.endsWith('/start')) entry.body.id ??= entry.id
+  if (photo) entry.photo = true
   try {
+    if (photo) await keepFile(entry, photo)
     entry.n = await addWrite(entry)
     outbox.unsafe = false
   } catch {
@@ -199,8 +209,18 @@ const post = (entry: Write) =>
       'X-Clock-Offset': String(entry.offset),
     },
     body: JSON.stringify(entry.body),
-    signal: AbortSignal.timeout(entry.path.endsWith('/photos') ? 4 * PATIENCE : PATIENCE),
+    signal: AbortSignal.timeout(PATIENCE),
   })
+
+/** A photograph goes part by part before its write. */
+async function sendPhoto(entry: Write) {
+  const file = await fileOf(entry)
+  if (!file) return null
+  const shown = (share: number) => (outbox.progress[entry.id] = share)
+  const stopped = await sendParts(entry.id, file, shown)
+  if (!stopped) delete outbox.progress[entry.id]
+  return stopped
+}
 
 /** Whether the server wants to know first who it is. */
 const unknownPerson = (status: number, code: string) =>
@@ -222,8 +242,9 @@ async function sent(entry: Write): Promise<boolean> {
   let response: Response
   let body: unknown
   try {
-    response = await post(entry)
-    body = await response.json()
+    const stopped = entry.photo ? await sendPhoto(entry) : null
+    response = stopped?.response ?? (await post(entry))
+    body = stopped?.problem ?? (await response.json())
   } catch (cause) {
     // Half an answer is none: it is sent again.
     if (cause instanceof SyntaxError) return false
@@ -231,7 +252,7 @@ async function sent(entry: Write): Promise<boolean> {
     outbox.waiting.forEach((one) => void judgeHere(one))
     return false
   }
-  const problem = problemFrom(response.status, body)
+  const problem = body instanceof Problem ? body : problemFrom(response.status, body)
   if (response.ok) {
     gone(outbox.waiting, entry)
     if (entry.n !== undefined) await acknowledge(entry).catch(() => {})

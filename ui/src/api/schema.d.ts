@@ -21,6 +21,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Devices that keep something under a PIN; everybody's for the owner */
+        get: operations["devices"];
+        put?: never;
+        /** A device that keeps something under a PIN from now on */
+        post: operations["addDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ends a device's key; it forgets what lies on it */
+        post: operations["endDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions": {
         parameters: {
             query?: never;
@@ -647,6 +682,23 @@ export interface paths {
         put?: never;
         /** A photograph of what was seen */
         post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A part of a photograph, over a poor line; without data, how much is there */
+        post: operations["photoPart"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1449,7 +1501,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Who is asked for a second factor */
+        /** Who is asked for a second factor; whether devices need a PIN */
         put: operations["setSignIn"];
         post?: never;
         delete?: never;
@@ -1817,6 +1869,7 @@ export interface components {
         SecondFactorOf: "nobody" | "owners" | "all";
         SecurityLog: {
             second_factor: components["schemas"]["SecondFactorOf"];
+            device_pin: boolean;
             lines: {
                 at: string;
                 event: string;
@@ -1826,6 +1879,7 @@ export interface components {
             }[];
         };
         Pocket: {
+            program?: string;
             person: number;
             at: string;
             heaters: string[];
@@ -1847,7 +1901,19 @@ export interface components {
                 last: string;
             }[];
         };
+        Devices: {
+            id: string;
+            device: components["schemas"]["MaybeText"];
+            person: components["schemas"]["MaybeText"];
+            since: string;
+        }[];
         Session: {
+            /** @description Which version of the Ruby for browsers this is */
+            program?: string;
+            /** @description Whether what is taken along has to be locked */
+            device_pin?: boolean;
+            /** @description Whether the office ended the device asked about */
+            device_ended?: boolean;
             factors: ("code" | "passkey")[];
             csrf: string;
             /**
@@ -2978,7 +3044,7 @@ export interface components {
         NewPhoto: {
             id: components["schemas"]["Id"];
             subject: string;
-            data: string;
+            data?: string;
         };
         Closing: {
             id?: components["schemas"]["Id"];
@@ -3287,7 +3353,9 @@ export type $defs = Record<string, never>;
 export interface operations {
     session: {
         parameters: {
-            query?: never;
+            query?: {
+                device?: components["schemas"]["Id"];
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3303,6 +3371,92 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    addDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: components["schemas"]["Id"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    endDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };
@@ -4499,6 +4653,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    photoPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    from: number;
+                    data: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        have: number;
+                    };
                 };
             };
             401: components["responses"]["Problem"];
@@ -6205,7 +6397,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    second_factor: components["schemas"]["SecondFactorOf"];
+                    second_factor?: components["schemas"]["SecondFactorOf"];
+                    device_pin?: boolean;
                 };
             };
         };

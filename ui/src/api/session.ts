@@ -3,8 +3,11 @@ import { api, csrf, unwrap, Problem, setToken, type Schemas } from './client'
 import { askPassword } from './fresh'
 import * as outbox from './outbox'
 import { setLocale } from '@/i18n'
-import { forgetSession, line } from '@/pocket/office'
+import { line } from '@/pocket/office'
 import * as pocket from '@/pocket/pocket'
+import { forgetSession, keep, kept, unkeep, wipe } from '@/pocket/shelf'
+import { close } from '@/pocket/vault'
+import { otherVersion } from '@/pocket/version'
 
 export const session = reactive<{
   ready: boolean
@@ -13,6 +16,7 @@ export const session = reactive<{
   demo: Schemas['Session']['demo']
   secondFactor: Schemas['Session']['second_factor']
   factors: Schemas['Session']['factors']
+  devicePin: boolean
 }>({
   ready: false,
   person: null,
@@ -20,11 +24,27 @@ export const session = reactive<{
   demo: [],
   secondFactor: 'none',
   factors: [],
+  devicePin: false,
 })
 
+/** Kept while somebody has signed out and the server does not know. */
+const LEFT = 'left'
+/** The version of the program that the office had when this page was opened. */
+let program = ''
 export async function refresh() {
-  const got = await unwrap(api.GET('/api/session'))
+  let got = await unwrap(api.GET('/api/session'))
   setToken(got.csrf)
+  // Whoever signed out without a signal is signed out before anything else.
+  if (await kept(LEFT).catch(() => false)) {
+    if (got.person && got.csrf) {
+      await authenticate('/auth/logout', {})
+      got = await unwrap(api.GET('/api/session'))
+      setToken(got.csrf)
+    }
+    await unkeep(LEFT)
+  }
+  if (got.program && program && got.program !== program) void otherVersion()
+  program = got.program || program
   Object.assign(session, {
     ready: true,
     person: got.person,
@@ -32,11 +52,12 @@ export async function refresh() {
     demo: got.demo,
     secondFactor: got.second_factor,
     factors: got.factors,
+    devicePin: got.device_pin ?? false,
   })
   setLocale(got.units)
   await Promise.all([
     outbox.belongsTo(got.person?.id ?? null),
-    pocket.belongsTo(got.person?.id ?? null),
+    pocket.belongsTo(got.person?.id ?? null, got.device_pin),
   ]).catch(() => {})
 }
 outbox.renewTokenBy(async () => {
@@ -125,14 +146,25 @@ export async function giveCode(code: string) {
   await refresh()
 }
 
-export async function signOut() {
+/** clean: what the office does not have yet goes too, with the lock; else it stays, for whoever
+ * wrote it, and all else goes. */
+export async function signOut(clean = false) {
+  const person = session.person?.id
   await forgetSession().catch(() => {})
-  // With something unsent what it is about stays, for whoever wrote it.
-  if (!outbox.outbox.waiting.length && !outbox.outbox.refused.length) {
-    await pocket.empty().catch(() => {})
+  const unsent = outbox.outbox.waiting.length + outbox.outbox.refused.length
+  // With something unsent what it is about stays as well.
+  if (!unsent) await pocket.empty().catch(() => {})
+  if (clean && person !== undefined) await wipe(person).catch(() => {})
+  close()
+  try {
+    await authenticate('/auth/logout', {})
+    await refresh()
+  } catch (cause) {
+    if (cause instanceof Problem) throw cause
+    await keep(LEFT, true)
+    session.person = null
+    await Promise.all([outbox.belongsTo(null), pocket.belongsTo(null)])
   }
-  await authenticate('/auth/logout', {})
-  await refresh()
 }
 
 /** Whether the person may do something: a name that the server gives (desk/abilities.rb). */

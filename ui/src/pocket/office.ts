@@ -2,7 +2,9 @@
 import { reactive } from 'vue'
 import { learn } from './clock'
 import { look } from './pocket'
-import { keep, kept } from './shelf'
+import type { Schemas } from '@/api/client'
+import { keepSession, lastHere, lockOf, sessionOf, wipe } from './shelf'
+import { dropped } from './vault'
 
 /** away: the server does not answer; everything stays here until it does. */
 export const line = reactive({ away: false })
@@ -93,17 +95,27 @@ async function served(request: Request, here: () => Promise<Response | null>) {
   }
 }
 
-/** Who is signed in; without a server whoever was. */
+/** Who is signed in; without a server whoever was, once their PIN has been given. */
 async function session(request: Request) {
+  const last = await lastHere().catch(() => null)
+  const device = last && (await lockOf(last).catch(() => undefined))?.device
   try {
-    const response = await reach(request)
-    if (response.ok) await keep(SESSION, await response.clone().json()).catch(() => {})
+    const response = await reach(device ? `${SESSION}?device=${device}` : request)
+    if (response.ok) await learnt(last, (await response.clone().json()) as Schemas['Session'])
     return response
   } catch (cause) {
     lost()
-    const known = (await kept(SESSION).catch(() => null)) as Record<string, unknown> | undefined
+    const known = last && (await sessionOf(last).catch(() => null))
     if (!known) throw cause
     return Response.json({ ...known, csrf: '' })
   }
 }
-export const forgetSession = () => keep(SESSION, null)
+
+/** The office can end a device's key: then nothing of that person stays here. */
+async function learnt(last: number | null, said: Schemas['Session']) {
+  if (said.device_ended && last) {
+    await wipe(last).catch(() => {})
+    dropped()
+  }
+  if (said.person) await keepSession(said.person.id, said).catch(() => {})
+}

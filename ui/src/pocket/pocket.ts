@@ -2,18 +2,23 @@
 // does not.
 import { reactive } from 'vue'
 import { serverTime } from './clock'
+import { wholeBody } from './files'
 import { RUNTIME, type Asked, type Names, type Reply } from './protocol'
 import {
   changeWrite,
   dropPack,
+  dropPhotos,
   dropWrite,
   keep,
   keepPack,
   kept,
+  lockOf,
   packOf,
   writesOf,
+  type Pack,
   type Write,
 } from './shelf'
+import { able } from './vault'
 
 export const pocket = reactive<{
   /** When what was taken along was fetched; nothing yet: '' */
@@ -22,7 +27,9 @@ export const pocket = reactive<{
   bytes: number
   getting: boolean
   failed: boolean
-}>({ at: '', heaters: [], bytes: 0, getting: false, failed: false })
+  /** The firm wants what is taken along to be locked, and it is not yet. */
+  wantsPin: boolean
+}>({ at: '', heaters: [], bytes: 0, getting: false, failed: false, wantsPin: false })
 
 let worker: Worker | null = null
 let account: number | null = null
@@ -56,8 +63,10 @@ function hired() {
   return made
 }
 
-/** Whose pocket it is; null: nobody's, and nothing of anybody's is in memory. */
-export async function belongsTo(person: number | null) {
+/** Whose pocket it is; null: nobody's, and nothing of anybody's is in memory. pin: whether the firm
+ * wants a lock. */
+export async function belongsTo(person: number | null, pin = false) {
+  pocket.wantsPin = pin && person !== null && able() && !(await lockOf(person).catch(() => null))
   if (person === account) return
   account = person
   worker?.terminate()
@@ -69,6 +78,9 @@ export async function belongsTo(person: number | null) {
   const bytes = ((await kept('bytes')) as number | undefined) ?? 0
   if (pack) Object.assign(pocket, { at: pack.at, heaters: pack.heaters, bytes })
 }
+
+/** What was taken along is read by the Ruby of the same version only. */
+const fits = (pack: Pack, names: Names) => !pack.program || pack.program === names.image
 
 async function names(): Promise<Names> {
   const cache = await caches.open(RUNTIME)
@@ -88,7 +100,7 @@ async function runtime() {
     const path = new URL(request.url).pathname
     if (path !== '/offline/offline.json' && !files.includes(path)) await cache.delete(request)
   }
-  return wanted.bytes
+  return wanted
 }
 
 /** Nothing of the person whose pocket it is stays behind. */
@@ -107,6 +119,7 @@ export function takeAlong(heater: string) {
     void (there ? Promise.resolve() : getReady([heater])).then(() => (pocket.at ? wake() : false))
   }, QUIET)
 }
+const PHOTOS_FOR = 14 // days
 const QUIET = 6000 // ms without a change of the visit before the device is busied with it
 let soon = 0
 
@@ -114,12 +127,14 @@ let soon = 0
  * taken along besides. */
 export async function getReady(more: string[] = []) {
   if (account === null || pocket.getting || !('caches' in window)) return
+  if (pocket.wantsPin) return
   pocket.getting = true
   try {
-    const runtimeBytes = await runtime()
+    const names = await runtime()
     const extra = [...new Set([...(((await kept('more')) as string[]) ?? []), ...more])].slice(-40)
     await keep('more', extra)
-    await fetchPack(extra, runtimeBytes)
+    await fetchPack(extra, names)
+    await dropPhotos(PHOTOS_FOR)
     pocket.failed = false
   } catch {
     pocket.failed = true
@@ -128,7 +143,7 @@ export async function getReady(more: string[] = []) {
   }
 }
 
-async function fetchPack(extra: string[], runtimeBytes: number) {
+async function fetchPack(extra: string[], names: Names) {
   const person = account!
   const before = (await writesOf(person)).filter((one) => one.state === 'sent')
   const response = await fetch(`/api/pocket?heaters=${extra.join(',')}`, {
@@ -136,13 +151,15 @@ async function fetchPack(extra: string[], runtimeBytes: number) {
   })
   if (!response.ok) throw new Error(String(response.status))
   const text = await response.text()
-  const pack = JSON.parse(text) as Awaited<ReturnType<typeof packOf>> & object
+  const pack = JSON.parse(text) as Pack
   if (pack.person !== person) return
+  // The office has another version by now: its records are for its own Ruby, fetched next time.
+  if (!fits(pack, names)) throw new Error('Another version')
   await keepPack(pack)
   // What the server had before it answered is in the new pack.
   for (const one of before) await dropWrite(one.n!)
   opening = null
-  const bytes = runtimeBytes + text.length
+  const bytes = names.bytes + text.length
   await keep('bytes', bytes)
   Object.assign(pocket, { at: pack.at, heaters: pack.heaters, bytes })
 }
@@ -162,19 +179,25 @@ export function wake(): Promise<boolean> {
 async function open() {
   const pack = account === null ? undefined : await packOf(account)
   if (!pack) return false
-  if (!worker) await ask({ kind: 'start', names: await names() })
+  const ruby = await names()
+  if (!fits(pack, ruby)) {
+    pocket.failed = true
+    pocket.at = ''
+    return false
+  }
+  if (!worker) await ask({ kind: 'start', names: ruby })
   await ask({ kind: 'open', pack: JSON.stringify({ person: pack.person, tables: pack.tables }) })
   known = 0
   return true
 }
 
-const call = (write: Write, once: boolean) =>
+const call = async (write: Write, once: boolean) =>
   ask({
     kind: 'call',
     verb: 'POST',
     path: write.path,
     query: '{}',
-    body: JSON.stringify(write.body),
+    body: JSON.stringify(await wholeBody(write)),
     now: serverTime(write.madeAt, write.offset),
     once,
   })

@@ -1,7 +1,9 @@
-// What the browser keeps of its own (IndexedDB): writes until the server has them, what was taken
-// along for the time without a signal, and who was signed in.
+// What the browser keeps of its own (IndexedDB): writes until the server has them, photographs, what
+// was taken along for the time without a signal, and who was signed in. What a person's lock seals
+// (vault.ts) is sealed here, in one place.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Schemas } from '@/api/client'
+import { close, opened as lockOpened, seal, unseal, unsealPhoto, type Lock } from './vault'
 
 /** A write of one person, in the order in which it was made. */
 export interface Write {
@@ -13,50 +15,160 @@ export interface Write {
   /** The device's clock, and by how many seconds it was behind the server's. */
   madeAt: string
   offset: number
+  /** A photograph belongs to it, kept under its id. */
+  photo?: boolean
   /** sent: the server has it, but what was taken along is older than it. */
   state: 'waiting' | 'sent' | 'refused'
   problem?: Schemas['Problem']
 }
 export type Pack = Schemas['Pocket']
 
+type Row = Write | { n?: number; account: number; sealed: unknown }
 interface Shelf extends DBSchema {
-  writes: { key: number; value: Write; indexes: { account: number } }
-  packs: { key: number; value: Pack }
+  writes: { key: number; value: Row; indexes: { account: number } }
+  packs: { key: number; value: { person: number; sealed: unknown } | Pack }
   kept: { key: string; value: unknown }
+  photos: { key: string; value: { id: string; account: number; at: number; data: unknown } }
+  locks: { key: number; value: Lock }
 }
 
-let opened: Promise<IDBPDatabase<Shelf>> | null = null
+let connection: Promise<IDBPDatabase<Shelf>> | null = null
 const shelf = () =>
-  (opened ??= openDB<Shelf>('munimen', 1, {
-    upgrade(db) {
-      db.createObjectStore('writes', { keyPath: 'n', autoIncrement: true }).createIndex(
-        'account',
-        'account',
-      )
-      db.createObjectStore('packs', { keyPath: 'person' })
-      db.createObjectStore('kept')
+  (connection ??= openDB<Shelf>('munimen', 2, {
+    upgrade(db, before) {
+      if (before < 1) {
+        const writes = db.createObjectStore('writes', { keyPath: 'n', autoIncrement: true })
+        writes.createIndex('account', 'account')
+        db.createObjectStore('packs', { keyPath: 'person' })
+        db.createObjectStore('kept')
+      }
+      if (before < 2) {
+        db.createObjectStore('photos', { keyPath: 'id' })
+        db.createObjectStore('locks', { keyPath: 'account' })
+      }
     },
+    // A newer version of the program wants the database: this page has to let it go.
+    blocking: (_from, _to, event) => (event.target as IDBDatabase).close(),
   }))
 
-/** Without what a screen watches it by. */
-const plain = (write: Write) => JSON.parse(JSON.stringify(write)) as Write
+/** Without what a screen watches it by; sealed where the person has a lock. */
+async function row(write: Write): Promise<Row> {
+  const plain = JSON.parse(JSON.stringify(write)) as Write
+  const sealed = await seal(plain)
+  if (sealed === plain) return plain
+  return { ...(write.n === undefined ? {} : { n: write.n }), account: write.account, sealed }
+}
+async function written(kept: Row): Promise<Write> {
+  return 'sealed' in kept ? { ...(await unseal<Write>(kept.sealed)), n: kept.n } : kept
+}
 
-export const addWrite = async (write: Write) => (await shelf()).add('writes', plain(write))
+export const addWrite = async (write: Write) => {
+  const kept = await row(write)
+  return (await shelf()).add('writes', kept)
+}
 export const changeWrite = async (write: Write) => {
-  await (await shelf()).put('writes', plain(write))
+  const kept = await row(write)
+  await (await shelf()).put('writes', kept)
 }
 export const dropWrite = async (n: number) => (await shelf()).delete('writes', n)
-/** Those of a person, in order. */
-export const writesOf = async (account: number): Promise<Write[]> =>
-  (await shelf()).getAllFromIndex('writes', 'account', account)
-
-export const keepPack = async (pack: Pack) => {
-  await (await shelf()).put('packs', pack)
+/** Those of a person, in order. Waits for the person's PIN where there is one. */
+export async function writesOf(account: number): Promise<Write[]> {
+  await lockOpened(account)
+  const rows = await (await shelf()).getAllFromIndex('writes', 'account', account)
+  return Promise.all(rows.map(written))
 }
-export const packOf = async (account: number) => (await shelf()).get('packs', account)
+/** How many writes of a person lie here, readable or not. */
+export const countOf = async (account: number) =>
+  (await shelf()).countFromIndex('writes', 'account', account)
+
+export async function keepPack(pack: Pack) {
+  const sealed = await seal(pack)
+  await (await shelf()).put('packs', sealed === pack ? pack : { person: pack.person, sealed })
+}
+export async function packOf(account: number): Promise<Pack | undefined> {
+  await lockOpened(account)
+  const kept = await (await shelf()).get('packs', account)
+  return kept && 'sealed' in kept ? unseal<Pack>(kept.sealed) : kept
+}
 export const dropPack = async (account: number) => (await shelf()).delete('packs', account)
 
 export const keep = async (key: string, value: unknown) => {
   await (await shelf()).put('kept', value, key)
 }
 export const kept = async (key: string) => (await shelf()).get('kept', key)
+export const unkeep = async (key: string) => (await shelf()).delete('kept', key)
+
+const WHO = 'who'
+const SESSION = '/api/session'
+/** Who was signed in here last. */
+export const lastHere = async () => ((await kept(WHO)) as number | undefined) ?? null
+/** Who is signed in, for the time without a server. Waits for the person's PIN. */
+export async function keepSession(account: number, session: object) {
+  await lockOpened(account)
+  const sealed = await seal(session)
+  await keep(WHO, account)
+  await keep(SESSION, sealed)
+}
+export async function sessionOf(account: number): Promise<object | null> {
+  const sealed = await kept(SESSION)
+  if (!sealed) return null
+  await lockOpened(account)
+  return unseal<object>(sealed)
+}
+export const forgetSession = async () => {
+  const db = await shelf()
+  await Promise.all([db.delete('kept', WHO), db.delete('kept', SESSION)])
+}
+
+/** Photographs, by their ids. */
+export async function keepPhoto(id: string, account: number, photo: Blob) {
+  const data = await seal(photo)
+  await (await shelf()).put('photos', { id, account, at: Date.now(), data })
+}
+export async function photoOf(id: string): Promise<Blob | null> {
+  const kept = await (await shelf()).get('photos', id)
+  return kept ? unsealPhoto(kept.data) : null
+}
+/** Those that have lain here for longer than `days`, where nothing of their person is unsent. */
+export async function dropPhotos(days: number) {
+  const db = await shelf()
+  const before = Date.now() - days * 86_400_000
+  for (const one of await db.getAll('photos'))
+    if (one.at < before && !(await countOf(one.account))) await db.delete('photos', one.id)
+}
+
+export const lockOf = async (account: number) => (await shelf()).get('locks', account)
+export const putLock = async (lock: Lock) => {
+  await (await shelf()).put('locks', lock)
+}
+
+/** Runs a change of the lock and keeps all that a person has here anew, sealed as it then is. */
+export async function resealed(account: number, change: () => Promise<unknown>) {
+  const writes = await writesOf(account)
+  const pack = await packOf(account)
+  const db = await shelf()
+  const mine = (await db.getAll('photos')).filter((one) => one.account === account)
+  const photos = await Promise.all(
+    mine.map(async (one) => ({ ...one, data: await unsealPhoto(one.data) })),
+  )
+  await change()
+  for (const write of writes) await changeWrite(write)
+  if (pack) await keepPack(pack)
+  for (const one of photos) await db.put('photos', { ...one, data: await seal(one.data) })
+}
+/** What lies here is no longer sealed. */
+export const unlockForGood = (account: number) =>
+  resealed(account, async () => {
+    await (await shelf()).delete('locks', account)
+    close()
+  })
+
+/** Nothing of a person stays on this device. */
+export async function wipe(account: number) {
+  const db = await shelf()
+  for (const n of await db.getAllKeysFromIndex('writes', 'account', account))
+    await db.delete('writes', n)
+  for (const one of await db.getAll('photos'))
+    if (one.account === account) await db.delete('photos', one.id)
+  await Promise.all([db.delete('packs', account), db.delete('locks', account), db.clear('kept')])
+}

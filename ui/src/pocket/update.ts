@@ -1,18 +1,19 @@
-// A new version of the program waits until nothing is unsent and no visit is open.
-import { reactive, watch } from 'vue'
+// A new version of the program waits until nothing is unsent and no visit is open. That there is one
+// is told by the service worker, or by the office itself where that has a version of its own.
+import { watch } from 'vue'
 import { registerSW } from 'virtual:pwa-register'
 import { outbox } from '@/api/outbox'
 import { router } from '@/router'
-
-export const update = reactive({ waits: false })
+import { update } from './version'
 
 export function watchForUpdates() {
-  if (!('serviceWorker' in navigator)) return
-  const takeOver = registerSW({
-    onNeedRefresh: () => {
-      update.waits = true
-    },
-  })
+  const onNeedRefresh = () => {
+    update.waits = true
+  }
+  const takeOver =
+    'serviceWorker' in navigator
+      ? registerSW({ onNeedRefresh })
+      : () => Promise.resolve(location.reload())
   const free = () =>
     update.waits &&
     !outbox.waiting.length &&

@@ -7,6 +7,7 @@ import { authenticate, refresh, session, signOut } from '@/api/session'
 import CodeFactor from '@/components/account/CodeFactor.vue'
 import Passkeys from '@/components/account/Passkeys.vue'
 import RecoveryCodes from '@/components/account/RecoveryCodes.vue'
+import ThisDevice from '@/components/account/ThisDevice.vue'
 import PasswordField from '@/components/common/PasswordField.vue'
 import { useRequest } from '@/composables/useRequest'
 import { dateAndTime } from '@/format'
@@ -99,6 +100,7 @@ const endOthers = () =>
       <Passkeys @changed="factorChanged" />
       <RecoveryCodes v-if="session.factors.length" v-model="codes" />
     </section>
+    <ThisDevice />
     <section class="panel stack">
       <h2>{{ $t('account.sessions') }}</h2>
       <div v-for="one in sessions" :key="one.id" class="row between">

@@ -10,11 +10,11 @@ const { t } = useI18n()
 /** The last part of the path, and what was written. */
 const what = (entry: Write) => entry.path.split('/').pop()!.replace('-', ' ')
 const yours = (entry: Write) => {
-  const { name, value, item, finding, operation, outcome, text, reason } = entry.body
+  const { name, value, item, finding, operation, outcome, text, reason, subject } = entry.body
   const items = entry.body.items as { item: string; finding: string }[] | undefined
   const parts = items
     ? items.flatMap((one) => [one.item, one.finding])
-    : [name, value, item, finding, operation, outcome, text, reason]
+    : [name, value, item, finding, operation, outcome, text, reason, subject]
   return parts
     .filter((one) => typeof one === 'string')
     .map((one) => one.replaceAll('_', ' '))
@@ -70,6 +70,7 @@ const drop = (entry: Write) => window.confirm(t('unsent.giveUpSure')) && giveUp(
         <span
           ><b>{{ what(entry) }}</b> {{ yours(entry) }}</span
         >
+        <progress v-if="outbox.progress[entry.id]" :value="outbox.progress[entry.id]" />
         <span class="soft small">{{ dateAndTime(entry.madeAt) }}</span>
       </div>
     </section>

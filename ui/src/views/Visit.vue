@@ -3,7 +3,7 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, asProblem, unwrap, type PlannedStep, type Schemas, type Visit } from '@/api/client'
-import { outbox, write, writeInVisit } from '@/api/outbox'
+import { outbox, write, writeInVisit, writePhoto } from '@/api/outbox'
 import { line } from '@/pocket/office'
 import { takeAlong } from '@/pocket/pocket'
 import { session } from '@/api/session'
@@ -28,7 +28,7 @@ import { minutes, timeOfDay } from '@/format'
 import { setLocale } from '@/i18n'
 
 const props = defineProps<{ id: string }>()
-provideVisit({ id: props.id, send, read })
+provideVisit({ id: props.id, send, read, photo })
 const route = useRoute()
 const router = useRouter()
 const visit = ref<Visit | null>(null)
@@ -72,6 +72,9 @@ async function send<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
     if (step) offered.value = step.operation
     return false
   }
+}
+async function photo(subject: string, file: Blob) {
+  visit.value = await writePhoto(props.id, subject, file)
 }
 /** Writes a reading; its answer says what else changed with it. */
 async function read(reading: WriteBody<'/api/visits/{id}/readings'>) {

@@ -14,6 +14,7 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
 <template>
   <p class="ready small soft" role="status">
     <template v-if="!able">{{ $t('ready.insecure') }}</template>
+    <RouterLink v-else-if="pocket.wantsPin" to="/account#device">{{ $t('ready.pin') }}</RouterLink>
     <template v-else-if="pocket.getting">{{ $t('ready.getting') }}</template>
     <template v-else-if="pocket.failed && !pocket.at">{{ $t('ready.failed') }}</template>
     <template v-else-if="pocket.at">
@@ -27,7 +28,12 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
       }}</span>
       <span v-else>{{ $t('ready.none') }}</span>
     </template>
-    <button v-if="able && !pocket.getting" type="button" class="again" @click="getReady()">
+    <button
+      v-if="able && !pocket.getting && !pocket.wantsPin"
+      type="button"
+      class="again"
+      @click="getReady()"
+    >
       {{ $t('ready.again') }}
     </button>
   </p>

@@ -20,6 +20,11 @@ const ask = (who: Schemas['SecondFactorOf']) =>
     log.value = await unwrap(api.PUT('/api/settings/sign-in', { body }))
     await refresh()
   })
+const askPin = (wanted: boolean) =>
+  run(async () => {
+    log.value = await unwrap(api.PUT('/api/settings/sign-in', { body: { device_pin: wanted } }))
+    await refresh()
+  })
 const shown = ref(12)
 </script>
 
@@ -37,6 +42,14 @@ const shown = ref(12)
         />{{ $t(`security.of.${who}`) }}</label
       >
     </fieldset>
+    <label v-if="log" class="row"
+      ><input
+        type="checkbox"
+        name="device-pin"
+        :checked="log.device_pin"
+        @change="askPin(!log.device_pin)"
+      />{{ $t('security.devicePin') }}</label
+    >
     <p class="soft small">{{ $t('security.lead') }}</p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <div class="scroll">

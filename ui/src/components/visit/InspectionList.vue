@@ -5,11 +5,12 @@ import { computed, ref } from 'vue'
 import { uuid, type Schemas, type Visit } from '@/api/client'
 import { shrink } from '@/api/photo'
 import GradeMark from '@/components/common/GradeMark.vue'
+import VisitPhoto from './VisitPhoto.vue'
 import { useVisit } from '@/composables/useVisit'
 
 type Item = Schemas['LookItem']
 const props = defineProps<{ visit: Visit; items: Item[] }>()
-const { send } = useVisit()
+const { send, photo: keepPhoto } = useVisit()
 const focused = ref<string | null>(null)
 const noting = ref<string | null>(null)
 const text = ref('')
@@ -71,7 +72,7 @@ async function photo(item: Item, event: Event) {
   failed.value = ''
   if (!file) return
   try {
-    await send('photos', { subject: item.id, data: await shrink(file) })
+    await keepPhoto(item.id, await shrink(file))
   } catch {
     failed.value = item.id
   }
@@ -177,13 +178,8 @@ defineExpose({
         <p v-else-if="seen(item.id)?.note" class="small">{{ seen(item.id)?.note }}</p>
         <p v-if="failed === item.id" class="small" role="alert">{{ $t('look.photoFailed') }}</p>
         <span v-if="visit.photos?.[item.id]" class="photos"
-          ><a
-            v-for="one in visit.photos[item.id]"
-            :key="one"
-            :href="`/api/photos/${one}`"
-            target="_blank"
-            ><img :src="`/api/photos/${one}`" :alt="item.ask" width="72" height="54" /></a
-        ></span>
+          ><VisitPhoto v-for="one in visit.photos[item.id]" :id="one" :key="one" :alt="item.ask"
+        /></span>
       </fieldset>
     </section>
   </div>
@@ -269,7 +265,7 @@ legend {
   gap: 6px;
   flex: 1 0 100%;
 }
-.photos img {
+.photos :deep(img) {
   border-radius: 6px;
   border: 1px solid var(--line);
   object-fit: cover;

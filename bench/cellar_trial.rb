@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Bench
+    # How fast the same Ruby answers in the browser with no server, and what it takes along.
+    class CellarTrial < Away
+      JOBS = %w[annual_safety flush inspect_anode charge_recheck].freeze
+      READINGS = 20
+      STEPS = 300
+
+      # From the key or the click to the change on the screen, in the page's own time.
+      WATCH = <<~JS
+        window.watch = (kind, done) => {
+          window.took = null
+          addEventListener(kind, (event) => {
+            if (!event.isTrusted) return
+            const from = performance.now()
+            const look = () => done() ? (window.took = performance.now() - from)
+                                      : requestAnimationFrame(look)
+            look()
+          }, { capture: true, once: true })
+        }
+      JS
+
+      def run
+        with_everything do |heaters|
+          visits = heaters.map { |heater| started(heater, JOBS) }
+          take_along
+          sizes
+          kill
+          cold(visits.first)
+          verdicts(visits.first)
+          steps(visits.first)
+        end
+      end
+
+      private
+
+      def sizes
+        pack = @page.evaluate_async(<<~JS, 20)
+          fetch('/api/pocket').then((r) => r.text()).then((t) => arguments[0](t))
+        JS
+        @row.call("what 8 visits take along", (pack.bytesize / 1e6).round(2), "MB", "< 1.5")
+        names = JSON.parse(File.read(File.join(ROOT, "web/public/offline/offline.json")))
+        @row.call("the runtime, compressed", (names["bytes"] / 1e6).round(2), "MB", "< 9")
+        @row.call("first screen's scripts, compressed", scripts, "kB", "< 250")
+      end
+
+      # Of the page that is shown, as gzip: what the browser is told to fetch before it is usable.
+      def scripts
+        urls = @page.evaluate(<<~JS)
+          performance.getEntriesByType('resource').map((one) => one.name)
+            .filter((name) => /\\/assets\\/.*\\.js$/.test(name) && !/worker/.test(name))
+        JS
+        files = urls.uniq.map { |url| File.join(ROOT, "web/public/assets", File.basename(url)) }
+        (files.sum { |file| Zlib.gzip(File.binread(file)).bytesize } / 1e3).round
+      end
+
+      def cold(visit)
+        @page.close
+        times = Array.new(5) do
+          @page = @browser.create_page
+          from = clock
+          show(visit)
+          ((clock - from) * 1000).round.tap { @page.close }
+        end
+        @page = @browser.create_page
+        @row.call("from nothing to a step, server dead", median(times), "ms", "< 2000")
+      end
+
+      def verdicts(visit)
+        show(visit)
+        @page.execute(WATCH)
+        times = Array.new(READINGS) { |index| verdict(50 + index) }
+        @row.call("a verdict after Enter, no server", median(times.drop(2)), "ms", "< 150")
+      end
+
+      def verdict(value)
+        field = @page.at_css("input[name=static_pressure]")
+        field.focus.type(value.to_s)
+        @page.execute(<<~JS)
+          watch('keydown', () => document.querySelector('article .reading .kept')?.textContent
+            .includes('#{value}'))
+        JS
+        field.type(:Enter)
+        until_there { @page.evaluate("window.took") }.round
+      end
+
+      # "Identify" done and taken back, over and over.
+      def steps(visit)
+        @page.go_to(at("/visits/#{visit}"))
+        until_there { @page.at_css("article h2") }
+        @page.execute(WATCH)
+        times = []
+        memory = []
+        (STEPS / 2).times do |index|
+          times << step
+          memory << rss if [20, (STEPS / 2) - 1].include?(index)
+        end
+        @row.call("the next step after Done, no server", median(times), "ms", "< 500")
+        @row.call("memory after 40 steps", memory.first, "MB", "")
+        @row.call("memory after #{STEPS} steps", memory.last, "MB", "flat")
+      end
+
+      def step
+        before = @page.at_css("article h2").text
+        @page.execute(<<~JS)
+          watch('click', () => document.querySelector('article h2')?.textContent.trim()
+            !== #{JSON.generate(before.strip)})
+        JS
+        @page.css("article button").find { |one| one.text.include?("Done") }.click
+        took = until_there { @page.evaluate("window.took") }.round
+        @page.keyboard.type("u")
+        until_there { @page.at_css("article h2")&.text == before }
+        took
+      end
+
+      # Of all the browser's processes.
+      def rss
+        tree = `ps -eo rss,args`.lines.select { |line| line.include?(@folder) }
+        (tree.sum(&:to_i) / 1e3).round
+      end
+
+      def median(values) = values.sort[values.size / 2]
+    end
+  end
+end

@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+# What lies on a device: under a PIN where the firm wants one, wiped where a person or the office
+# says so.
+RSpec.describe "What lies on a device", type: :feature do
+  include KilledOffice
+
+  # All that the browser's database holds, as text.
+  def lying
+    page.evaluate_async_script(<<~JS)
+      const opening = indexedDB.open('munimen')
+      opening.onsuccess = async () => {
+        const db = opening.result
+        const all = [...db.objectStoreNames].map(name => new Promise(done => {
+          const asked = db.transaction(name).objectStore(name).getAll()
+          asked.onsuccess = () => done(asked.result)
+        }))
+        const rows = await Promise.all(all)
+        db.close()
+        arguments[0](JSON.stringify(rows))
+      }
+    JS
+  end
+
+  def customer = office.records.customers.find(office.customer)[:name]
+
+  def choose_pin
+    serve
+    sign_in
+    go "/"
+    click_link "Your firm wants a PIN before anything is taken along: choose one"
+    fill_in "PIN, at least 6 figures", with: "4711"
+    fill_in "The same again", with: "4711"
+    click_button "Lock with this PIN"
+    expect(page).to have_css("[role=alert]", text: "at least 6 figures")
+    fill_in "PIN, at least 6 figures", with: "471108"
+    fill_in "The same again", with: "471108"
+    click_button "Lock with this PIN"
+    expect(page).to have_content("locked with the PIN from now on")
+    go "/"
+    unlock
+    expect(page).to have_css(".ready", text: "Ready for no signal")
+  end
+
+  def unlock(pin = "471108")
+    expect(page).to have_content("This device is locked")
+    fill_in "PIN", with: pin
+    click_button "Unlock"
+  end
+
+  before { office.records.settings[:device_pin] = true }
+
+  it "is sealed with a PIN: nobody reads it without, whoever knows it goes on without a signal" do
+    visit = office.start
+    choose_pin
+    expect(lying).not_to include(customer)
+    page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
+    stop
+    go "/visits/#{visit}?step=read_static_pressure"
+    unlock("000000")
+    expect(page).to have_content("That is not the PIN")
+    expect(page).to have_no_content(customer)
+    unlock
+    expect(page).to have_content(customer)
+    fill_in "Static pressure, nothing running", with: "61"
+    find("input[name=static_pressure]").send_keys(:enter)
+    expect(page).to have_css(".reading .kept", text: "61")
+    expect(lying).not_to include("static_pressure")
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    expect(office.records.visits.rows(:readings, visit).map { |row| row[:typed] }).to eq(["61"])
+  end
+
+  it "forgets everything and is signed out at its next word once the office has ended it" do
+    office.start
+    choose_pin
+    device = office.records.devices.list.first
+    Munimen::Desk::Devices.new(office.context("owner")).close(device[:id])
+    go "/"
+    expect(page).to have_field("Password")
+    expect(lying).to eq("[[],[],[],[],[]]")
+  end
+
+  it "asks at signing out what becomes of what the office does not have, and wipes it only then" do
+    office.records.settings[:device_pin] = false
+    visit = office.start
+    ready
+    go "/visits/#{visit}?step=read_static_pressure"
+    stop
+    fill_in "Static pressure, nothing running", with: "61"
+    find("input[name=static_pressure]").send_keys(:enter)
+    expect(page).to have_css(".waiting", text: "1 kept here")
+    click_button "Sign out"
+    expect(page).to have_content("has not reached the office yet")
+    click_button "Stay signed in"
+    expect(lying).to include("static_pressure")
+    click_button "Sign out"
+    click_button "Sign out and wipe it from this device: 1 are lost"
+    expect(page).to have_field("Password")
+    expect(lying).not_to include("static_pressure", customer)
+    serve
+    go "/"
+    expect(page).to have_field("Password")
+    expect(page).to have_no_link("Customers", visible: :all)
+  end
+end

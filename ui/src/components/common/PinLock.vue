@@ -1,0 +1,103 @@
+<script setup lang="ts">
+// What lies on this device is locked: the PIN opens it. Whoever has forgotten it can wipe the device
+// and sign in anew, and is told first what is lost with that.
+import { onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { countOf, wipe } from '@/pocket/shelf'
+import { dropped, tryPin } from '@/pocket/vault'
+
+const props = defineProps<{ account: number }>()
+const { t } = useI18n()
+const pin = ref('')
+const error = ref('')
+const busy = ref(false)
+const unsent = ref(0)
+const field = ref<HTMLInputElement>()
+onMounted(async () => {
+  field.value?.focus()
+  unsent.value = await countOf(props.account)
+})
+
+async function open() {
+  busy.value = true
+  const said = await tryPin(props.account, pin.value)
+  busy.value = false
+  pin.value = ''
+  if (said === 'open') return
+  error.value = said === 'wrong' ? t('pin.wrong') : t('pin.wait', { n: said })
+  field.value?.focus()
+}
+async function forget() {
+  if (!window.confirm(t('pin.forgetSure', { n: unsent.value }))) return
+  await wipe(props.account)
+  dropped()
+}
+</script>
+
+<template>
+  <div class="cover" role="dialog" aria-modal="true" :aria-label="$t('pin.title')">
+    <form class="panel stack" @submit.prevent="open">
+      <h1>{{ $t('pin.title') }}</h1>
+      <p class="soft">{{ $t('pin.lead') }}</p>
+      <label class="stack"
+        >{{ $t('pin.pin')
+        }}<input
+          ref="field"
+          v-model="pin"
+          name="pin"
+          type="password"
+          inputmode="numeric"
+          autocomplete="off"
+      /></label>
+      <p v-if="error" class="error" role="alert">{{ error }}</p>
+      <button type="submit" class="go" :disabled="busy || !pin">{{ $t('pin.open') }}</button>
+      <button type="button" class="quiet" @click="forget">{{ $t('pin.forgotten') }}</button>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.cover {
+  position: fixed;
+  inset: 0;
+  z-index: 50;
+  display: grid;
+  place-items: center;
+  padding: 16px;
+  background: var(--page);
+}
+form {
+  width: min(420px, 100%);
+}
+input {
+  min-height: 52px;
+  padding: 0 12px;
+  font: inherit;
+  font-size: 1.4rem;
+  letter-spacing: 0.3em;
+  color: var(--ink);
+  background: var(--sunk);
+  border: 2px solid var(--line);
+  border-radius: 8px;
+}
+.go {
+  min-height: var(--touch);
+  border: 0;
+  border-radius: 8px;
+  background: var(--copper);
+  color: #fff;
+  font: inherit;
+  font-weight: 700;
+}
+.go:disabled {
+  opacity: 0.6;
+}
+.quiet {
+  min-height: var(--touch);
+  border: 0;
+  background: none;
+  color: var(--copper);
+  font: inherit;
+  text-decoration: underline;
+}
+</style>

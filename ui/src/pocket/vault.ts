@@ -1,0 +1,157 @@
+// What lies on this device can be sealed with a key that only a PIN opens: AES-GCM, the key itself
+// sealed with one made from the PIN (PBKDF2). One lock for each account on the device.
+import { reactive } from 'vue'
+import { lockOf, putLock } from './shelf'
+
+/** As the browser's database keeps it: nothing of it opens anything without the PIN. */
+export interface Lock {
+  account: number
+  /** Known to the office, which can end it. */
+  device: string
+  salt: Uint8Array<ArrayBuffer>
+  iv: Uint8Array<ArrayBuffer>
+  wrapped: ArrayBuffer
+  /** Wrong PINs since the last right one, and when the next may be tried (ms). */
+  wrong: number
+  notBefore: number
+}
+export interface Sealed {
+  iv: Uint8Array<ArrayBuffer>
+  data: ArrayBuffer
+}
+
+export const SHORTEST = 6 // figures
+const ROUNDS = 600_000 // OWASP, Password Storage Cheat Sheet (PBKDF2-HMAC-SHA256), from memory
+const FREE = 3 // wrong PINs without a wait
+const CHANNEL = 'BroadcastChannel' in globalThis ? new BroadcastChannel('munimen.vault') : null
+
+/** asks: whose PIN is asked for on the screen; null: nobody's. */
+export const vault = reactive<{ asks: number | null; device: string | null }>({
+  asks: null,
+  device: null,
+})
+let key: CryptoKey | null = null
+let owner: number | null = null
+let waiting: (() => void)[] = []
+
+const text = new TextEncoder()
+const random = (bytes: number) => crypto.getRandomValues(new Uint8Array(bytes))
+/** Whether this browser can: there is no cryptography without HTTPS. */
+export const able = () => !!(crypto.subtle as SubtleCrypto | undefined)
+
+async function fromPin(pin: string, salt: Uint8Array<ArrayBuffer>) {
+  const raw = await crypto.subtle.importKey('raw', text.encode(pin), 'PBKDF2', false, ['deriveKey'])
+  const by = { name: 'PBKDF2', hash: 'SHA-256', salt, iterations: ROUNDS }
+  return crypto.subtle.deriveKey(by, raw, { name: 'AES-GCM', length: 256 }, false, [
+    'wrapKey',
+    'unwrapKey',
+  ])
+}
+
+/** Makes a lock; what is kept from then on is sealed. The caller seals what lies there already. */
+export async function makeLock(account: number, device: string, pin: string) {
+  const made = await crypto.subtle.generateKey({ name: 'AES-GCM', length: 256 }, true, [
+    'encrypt',
+    'decrypt',
+  ])
+  const salt = random(16)
+  const iv = random(12)
+  const wrapping = await fromPin(pin, salt)
+  const wrapped = await crypto.subtle.wrapKey('raw', made, wrapping, { name: 'AES-GCM', iv })
+  const lock = { account, device, salt, iv, wrapped, wrong: 0, notBefore: 0 }
+  await putLock(lock)
+  await tryPin(account, pin)
+}
+
+/** Seconds until the next PIN may be tried, or 0 where this one was right. */
+export async function tryPin(account: number, pin: string): Promise<'open' | 'wrong' | number> {
+  const lock = await lockOf(account)
+  if (!lock) return 'open'
+  const wait = Math.ceil((lock.notBefore - Date.now()) / 1000)
+  if (wait > 0) return wait
+  try {
+    const wrapping = await fromPin(pin, lock.salt)
+    const sealed = { name: 'AES-GCM', iv: lock.iv }
+    const opened = await crypto.subtle.unwrapKey(
+      'raw',
+      lock.wrapped,
+      wrapping,
+      sealed,
+      'AES-GCM',
+      false,
+      ['encrypt', 'decrypt'],
+    )
+    await putLock({ ...lock, wrong: 0, notBefore: 0 })
+    have(account, lock.device, opened)
+    CHANNEL?.postMessage({ account, device: lock.device, key: opened })
+    return 'open'
+  } catch {
+    const wrong = lock.wrong + 1
+    const after = wrong < FREE ? 0 : Math.min(2 ** (wrong - FREE) * 5, 900)
+    await putLock({ ...lock, wrong, notBefore: Date.now() + after * 1000 })
+    return 'wrong'
+  }
+}
+
+function have(account: number, device: string, opened: CryptoKey) {
+  key = opened
+  owner = account
+  vault.device = device
+  vault.asks = null
+  waiting.forEach((done) => done())
+  waiting = []
+}
+
+/** Resolves when what an account keeps here can be read: at once where nothing locks it. */
+export async function opened(account: number): Promise<void> {
+  if (owner === account) return
+  close()
+  if (!(await lockOf(account))) return
+  vault.asks = account
+  CHANNEL?.postMessage({ ask: account })
+  return new Promise((resolve) => waiting.push(resolve))
+}
+
+export function close() {
+  key = owner = vault.device = null
+}
+
+/** The PIN has been given up, with what it sealed. */
+export function dropped() {
+  close()
+  vault.asks = null
+  waiting.forEach((done) => done())
+  waiting = []
+}
+
+export async function seal(value: unknown): Promise<unknown> {
+  if (!key) return value
+  const iv = random(12)
+  const bytes =
+    value instanceof Blob ? await value.arrayBuffer() : text.encode(JSON.stringify(value))
+  return { iv, data: await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, bytes) }
+}
+const isSealed = (value: unknown): value is Sealed =>
+  typeof value === 'object' && value !== null && 'iv' in value && 'data' in value
+async function bytesOf(sealed: Sealed) {
+  if (!key) throw new Error('What lies here is locked.')
+  return crypto.subtle.decrypt({ name: 'AES-GCM', iv: sealed.iv }, key, sealed.data)
+}
+export async function unseal<T>(value: unknown): Promise<T> {
+  if (!isSealed(value)) return value as T
+  return JSON.parse(new TextDecoder().decode(await bytesOf(value))) as T
+}
+export async function unsealPhoto(value: unknown): Promise<Blob> {
+  return isSealed(value)
+    ? new Blob([await bytesOf(value)], { type: 'image/jpeg' })
+    : (value as Blob)
+}
+
+// Another tab of the same person has it open already.
+type Said = { ask: number } | { account: number; device: string; key: CryptoKey }
+CHANNEL?.addEventListener('message', ({ data }: MessageEvent<Said>) => {
+  if ('ask' in data) {
+    if (key && owner === data.ask)
+      CHANNEL.postMessage({ account: owner, device: vault.device, key })
+  } else if (data.account === vault.asks) have(data.account, data.device, data.key)
+})
