@@ -90,6 +90,8 @@ module Munimen
       def steps(visit)
         @page.go_to(at("/visits/#{visit}"))
         until_there { @page.at_css("article h2") }
+        @page.at_css("article .looks .all")&.click
+        until_there { @page.at_css("article .looks .all").nil? }
         @page.execute(WATCH)
         times = []
         memory = []
@@ -102,17 +104,30 @@ module Munimen
         @row.call("memory after #{STEPS} steps", memory.last, "MB", "flat")
       end
 
+      # Without a hold on any node: that would keep every page's nodes in memory.
       def step
-        before = @page.at_css("article h2").text
+        before = heading
         @page.execute(<<~JS)
           watch('click', () => document.querySelector('article h2')?.textContent.trim()
-            !== #{JSON.generate(before.strip)})
+            !== #{JSON.generate(before)})
         JS
-        @page.css("article button").find { |one| one.text.include?("Done") }.click
+        @page.mouse.click(**done_button)
         took = until_there { @page.evaluate("window.took") }.round
         @page.keyboard.type("u")
-        until_there { @page.at_css("article h2")&.text == before }
+        until_there { heading == before }
         took
+      end
+
+      def heading = @page.evaluate("document.querySelector('article h2')?.textContent.trim()")
+
+      def done_button
+        spot = @page.evaluate(<<~JS)
+          (() => {
+            const box = document.querySelector('article .go').getBoundingClientRect()
+            return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+          })()
+        JS
+        { x: spot["x"], y: spot["y"] }
       end
 
       # Of all the browser's processes.
