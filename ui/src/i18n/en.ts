@@ -327,7 +327,7 @@ export default {
       'Without the PIN nothing here can be read, by anybody. Wipe this device and sign in anew? {n} entries that lie here are lost, unless the office has them.',
     device: 'This device',
     deviceLead:
-      'What is taken along for no signal lies on this device. A PIN locks it; whoever finds the device reads nothing. Ending a lost device signs nobody out by itself: end its session below as well. It forgets what lies on it as soon as it reaches the office.',
+      'What is taken along for no signal lies on this device. A PIN locks it; whoever finds the device reads nothing. One that was lost is ended here: as soon as it reaches the office it forgets what lies on it and is signed out. End its session below as well.',
     wanted: 'Your firm wants a PIN on every device that takes visits along. Choose one.',
     choose: 'PIN, at least 6 figures',
     another: 'Another PIN, at least 6 figures',

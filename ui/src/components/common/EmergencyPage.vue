@@ -34,7 +34,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', listen))
 .emergency {
   position: fixed;
   inset: 0;
-  z-index: 50;
+  z-index: 60;
   background: #7d0f20;
   color: #fff;
   overflow: auto;

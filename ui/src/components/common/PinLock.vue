@@ -59,12 +59,13 @@ async function forget() {
 <style scoped>
 .cover {
   position: fixed;
-  inset: 0;
+  /* Below the bar: what to do at a smell of gas is never locked. */
+  inset: 56px 0 0;
   z-index: 50;
   display: grid;
   place-items: center;
   padding: 16px;
-  background: var(--page);
+  background: var(--ground);
 }
 form {
   width: min(420px, 100%);
