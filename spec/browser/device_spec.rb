@@ -55,6 +55,11 @@ RSpec.describe "What lies on a device", type: :feature do
     choose_pin
     expect(lying).not_to include(customer)
     page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
+    within_window(open_new_window) do
+      go "/customers"
+      expect(page).to have_content(customer)
+      page.current_window.close
+    end
     stop
     go "/visits/#{visit}?step=read_static_pressure"
     unlock("000000")

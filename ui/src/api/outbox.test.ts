@@ -59,7 +59,7 @@ describe('the outbox', () => {
 
   it('keeps a write through a lost connection and a reload, and sends the same once more', async () => {
     const before = await reloaded(1, new TypeError('no network'))
-    void before.write(JOBS, { id: 'one' }, { job: 'flush' })
+    before.write(JOBS, { id: 'one' }, { job: 'flush' }).catch(() => {})
     await vi.waitFor(() => expect(before.line.away).toBe(true))
     const after = await reloaded(1, answer(200))
     await after.flush()
@@ -70,7 +70,7 @@ describe('the outbox', () => {
 
   it.each([401, 429, 500, 502, 503, 504])('keeps what was answered with %i', async (status) => {
     const { write, outbox } = await reloaded(1, answer(status, { title: 'not now' }))
-    void write(JOBS, { id: 'one' }, { job: 'flush' })
+    write(JOBS, { id: 'one' }, { job: 'flush' }).catch(() => {})
     await settle()
     expect(outbox.waiting).toHaveLength(1)
     expect((await reloaded(1, answer(status))).outbox.waiting).toHaveLength(1)
@@ -127,7 +127,7 @@ describe('the outbox', () => {
 
   it('goes only as the person who wrote it', async () => {
     const before = await reloaded(1, new TypeError('no network'))
-    void before.write(JOBS, { id: 'one' }, { job: 'flush' })
+    before.write(JOBS, { id: 'one' }, { job: 'flush' }).catch(() => {})
     await settle()
     const other = await reloaded(2)
     await other.flush()
@@ -149,7 +149,7 @@ describe('the outbox', () => {
     const { write, outbox, belongsTo } = await reloaded(1, new TypeError('no network'))
     const shelf = await import('@/pocket/shelf')
     vi.spyOn(shelf, 'addWrite').mockRejectedValue(new DOMException('full', 'QuotaExceededError'))
-    void write(JOBS, { id: 'one' }, { job: 'flush' })
+    write(JOBS, { id: 'one' }, { job: 'flush' }).catch(() => {})
     await settle()
     await belongsTo(1)
     expect(outbox.waiting).toHaveLength(1)

@@ -63,33 +63,40 @@ export async function makeLock(account: number, device: string, pin: string) {
   await tryPin(account, pin)
 }
 
-/** Seconds until the next PIN may be tried, or 0 where this one was right. */
+/** Tries a PIN; a number: the seconds until one may be tried again. */
 export async function tryPin(account: number, pin: string): Promise<'open' | 'wrong' | number> {
   const lock = await lockOf(account)
   if (!lock) return 'open'
   const wait = Math.ceil((lock.notBefore - Date.now()) / 1000)
   if (wait > 0) return wait
-  try {
-    const wrapping = await fromPin(pin, lock.salt)
-    const sealed = { name: 'AES-GCM', iv: lock.iv }
-    const opened = await crypto.subtle.unwrapKey(
-      'raw',
-      lock.wrapped,
-      wrapping,
-      sealed,
-      'AES-GCM',
-      false,
-      ['encrypt', 'decrypt'],
-    )
-    await putLock({ ...lock, wrong: 0, notBefore: 0 })
-    have(account, lock.device, opened)
-    CHANNEL?.postMessage({ account, device: lock.device, key: opened })
-    return 'open'
-  } catch {
+  const opened = await unwrapped(lock, pin)
+  if (!opened) {
     const wrong = lock.wrong + 1
     const after = wrong < FREE ? 0 : Math.min(2 ** (wrong - FREE) * 5, 900)
     await putLock({ ...lock, wrong, notBefore: Date.now() + after * 1000 })
     return 'wrong'
+  }
+  await putLock({ ...lock, wrong: 0, notBefore: 0 })
+  have(account, lock.device, opened)
+  tell({ account, device: lock.device, key: opened })
+  return 'open'
+}
+
+/** null: it is not the PIN. */
+async function unwrapped(lock: Lock, pin: string) {
+  const wrapping = await fromPin(pin, lock.salt)
+  const by = { name: 'AES-GCM', iv: lock.iv }
+  return crypto.subtle
+    .unwrapKey('raw', lock.wrapped, wrapping, by, 'AES-GCM', false, ['encrypt', 'decrypt'])
+    .catch(() => null)
+}
+
+/** Other tabs; a browser that hands no key on has them ask for the PIN themselves. */
+function tell(said: Said) {
+  try {
+    CHANNEL?.postMessage(said)
+  } catch {
+    return
   }
 }
 
@@ -108,7 +115,7 @@ export async function opened(account: number): Promise<void> {
   close()
   if (!(await lockOf(account))) return
   vault.asks = account
-  CHANNEL?.postMessage({ ask: account })
+  tell({ ask: account })
   return new Promise((resolve) => waiting.push(resolve))
 }
 
@@ -151,7 +158,6 @@ export async function unsealPhoto(value: unknown): Promise<Blob> {
 type Said = { ask: number } | { account: number; device: string; key: CryptoKey }
 CHANNEL?.addEventListener('message', ({ data }: MessageEvent<Said>) => {
   if ('ask' in data) {
-    if (key && owner === data.ask)
-      CHANNEL.postMessage({ account: owner, device: vault.device, key })
+    if (key && owner === data.ask) tell({ account: owner, device: vault.device!, key })
   } else if (data.account === vault.asks) have(data.account, data.device, data.key)
 })

@@ -86,7 +86,7 @@ input {
   border: 0;
   border-radius: 8px;
   background: var(--copper);
-  color: #fff;
+  color: var(--on-copper);
   font: inherit;
   font-weight: 700;
 }
