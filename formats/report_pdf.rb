@@ -55,6 +55,7 @@ module Munimen
         lists
         signatures
         amendments
+        foot
         numbers
         @pdf.render
       end
@@ -83,7 +84,7 @@ module Munimen
       def head
         top = @pdf.cursor
         @pdf.text firm[:name], size: 13, style: :bold
-        soft [firm[:address], firm[:phone]].compact.join("  ·  ")
+        soft [firm[:address], firm[:phone], firm[:registration]].compact.join("  ·  ")
         @pdf.bounding_box([@pdf.bounds.width / 2, top], width: @pdf.bounds.width / 2) do
           @pdf.text @data[:customer], align: :right, style: :bold
           soft [@data[:address], date(@data[:date])].compact.join("\n"), align: :right
@@ -303,6 +304,16 @@ module Munimen
                           align: :right,
                           size: 8,
                           color: SOFT
+      end
+
+      # What the firm wants at the foot of every page.
+      def foot
+        return if firm[:foot].to_s.empty?
+
+        @pdf.repeat(:all) do
+          @pdf.text_box firm[:foot], at: [0, -10], width: @pdf.bounds.width - 80, height: 20,
+                                     size: 7, overflow: :shrink_to_fit
+        end
       end
 
       def bullets(title, lines)

@@ -29,6 +29,10 @@ module Munimen
         rows.where(id:, ended_at: nil).update(ended_at: at)
       end
 
+      def close_all(account_id, at:)
+        @rows.where(account_id:, ended_at: nil).update(ended_at: at)
+      end
+
       def ended?(id) = !@rows.where(id:).exclude(ended_at: nil).empty?
     end
   end

@@ -8,6 +8,9 @@ module Munimen
     class People
       ROLES = %w[owner office plumber inspector].freeze
 
+      OPEN = 2 # status of an account that may sign in, as Rodauth has them
+      CLOSED = 3
+
       # What a password costs to look at (Argon2).
       COST = { t_cost: 2, m_cost: 16 }.freeze
 
@@ -24,17 +27,9 @@ module Munimen
       # Makes an account and returns its id. Raises Error on an unknown role, a taken address or a
       # short password.
       def create(email:, name:, role:, password:)
-        unless ROLES.include?(role)
-          raise Error.new(
-            "role must be one of: #{ROLES.join(", ")}.",
-            field: :role,
-            code: :unknown_choice
-          )
-        end
+        known!(role)
         Passwords.check!(password, email, name)
-        if by_email(email)
-          raise Error.new("#{email} has an account already.", field: :email, code: :taken)
-        end
+        free!(email)
 
         @database.transaction do
           id = @rows.insert(email: email.downcase, name:, role:)
@@ -42,6 +37,32 @@ module Munimen
           id
         end
       end
+
+      # Makes an account that nobody can sign in to yet, and returns its id. Raises Error on an
+      # unknown role or a taken address.
+      def invite(email:, name:, role:)
+        known!(role)
+        free!(email)
+        @rows.insert(email: email.downcase, name:, role:, status_id: CLOSED)
+      end
+
+      # attributes: name and role.
+      def change(id, attributes)
+        known!(attributes[:role]) if attributes[:role]
+        @rows.where(id:).update(attributes) unless attributes.empty?
+      end
+
+      # Nobody signs in to it from now on, and whoever is in is out.
+      def close(id)
+        @rows.where(id:).update(status_id: CLOSED)
+        active_sessions.where(account_id: id).delete
+        @database[:calendar_feeds].where(account_id: id).delete
+      end
+
+      def open(id) = @rows.where(id:).update(status_id: OPEN)
+      def password?(id) = !@database[:account_password_hashes].where(id:).empty?
+      # Ids of the owners who may sign in.
+      def owners = @rows.where(role: "owner", status_id: OPEN).select_map(:id)
 
       # Writes an account's row down in another installation's database, without its password.
       def copy(row)
@@ -56,7 +77,7 @@ module Munimen
 
       # Sets a password and ends every session and the calendar feed of the account.
       def set_password(id, password)
-        Passwords.check!(password)
+        Passwords.check!(password, *find(id)&.values_at(:email, :name))
         @database.transaction do
           @database[:account_password_hashes].insert_conflict(
             target: :id,
@@ -92,6 +113,22 @@ module Munimen
       end
 
       private
+
+      def known!(role)
+        return if ROLES.include?(role)
+
+        raise Error.new(
+          "role must be one of: #{ROLES.join(", ")}.",
+          field: :role,
+          code: :unknown_choice
+        )
+      end
+
+      def free!(email)
+        return unless by_email(email)
+
+        raise Error.new("#{email} has an account already.", field: :email, code: :taken)
+      end
 
       def active_sessions = @database[:account_active_session_keys]
 

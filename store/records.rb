@@ -25,6 +25,7 @@ module Munimen
       def dues = @dues ||= Dues.new(database)
       def photos = @photos ||= Photos.new(database, photo_files)
       def pressure_logs = @pressure_logs ||= PressureLogs.new(database, within("logs"))
+      def invitations = @invitations ||= Invitations.new(database)
       def devices = @devices ||= Devices.new(database)
       def uploads = @uploads ||= Uploads.new(within("uploads"))
       def reports = @reports ||= Files.new(within("reports"))

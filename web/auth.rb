@@ -31,6 +31,8 @@ module Munimen
         login_column :email
         normalize_login { |login| login.to_s.strip.downcase }
         account_password_hash_column nil
+        # Whose account is closed is nobody.
+        skip_status_checks? false
         require_bcrypt? false
         only_json? true
         domain { request.host }

@@ -52,7 +52,7 @@ module Munimen
       def imports = @imports ||= Desk::RunningImports.new(breathe: -> { InFlight.let_pass })
       def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
 
-      # Which Ruby a browser gets from here: another name is another version. "" where none is built.
+      # Which Ruby a browser gets from here: another name is another version; "" where none is.
       def program
         @program ||= JSON.parse(File.read(File.join(ROOT, "web/public/offline/offline.json")))
                          .fetch("image")

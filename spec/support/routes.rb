@@ -5,7 +5,7 @@
 module Routes
   Zipped = Struct.new(:bytes)
   # Open to whoever holds what is in their path.
-  OPEN = %i[session shared sharedPdf feed].freeze
+  OPEN = %i[session shared sharedPdf feed invitation join].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, sign: 409, events: 503, trace: 503,
@@ -100,6 +100,11 @@ sendMail: 409 }.freeze
   def settings_routes
     records = office.records
     photo = office.uuid
+    staff = Munimen::Desk::Staff.new(office.context("owner"))
+    invited = 3.times.map do |n|
+      staff.invite(name: "Ada Roe", email: "ada#{n}@example.test", role: "plumber")[:token]
+    end
+    fourth = records.people.by_email("ada2@example.test")[:id]
     Munimen::Desk::AddPhoto.new(office.context).call(
       office.start,
       id: photo,
@@ -110,6 +115,18 @@ sendMail: 409 }.freeze
     deficiency =
       records.deficiencies.of_heater(office.heater).find { |one| one[:check] == "straps" }[:id]
     {
+      firm: [:get, "/api/settings/firm"],
+      setFirm: [:put, "/api/settings/firm", { name: "Roe & Roe" }],
+      people: [:get, "/api/people"],
+      invitePerson: [
+        :post, "/api/people", { name: "Bo", email: "#{office.uuid}@example.test", role: "office" }
+      ],
+      changePerson: [:put, "/api/people/#{fourth}", { name: "Ada Roe-Lind" }],
+      newLink: [:post, "/api/people/#{fourth}/link", {}],
+      closePerson: [:post, "/api/people/#{fourth}/close", {}],
+      openPerson: [:post, "/api/people/#{office.person("inspector")[:id]}/open", {}],
+      invitation: [:get, "/api/join/#{invited[0]}"],
+      join: [:post, "/api/join/#{invited[1]}", { password: "a good long phrase" }],
       addPhoto: [
         :post,
         "/api/visits/#{office.start}/photos",

@@ -15,7 +15,8 @@ RSpec.describe Munimen::Web do
     {
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
                   repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
-                  retention setRetention],
+                  retention setRetention setFirm people invitePerson changePerson newLink
+                  closePerson openPerson],
       office_work => %i[replaceParts applyPlan exportTable previewTable importTable
                         startTableImport],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],

@@ -47,7 +47,7 @@ watch(
     if (
       session.ready &&
       !person &&
-      !['sign-in', 'shared'].includes(String(router.currentRoute.value.name))
+      !['sign-in', 'shared', 'join'].includes(String(router.currentRoute.value.name))
     )
       void router.push({ name: 'sign-in' })
   },

@@ -13,6 +13,12 @@ export const router = createRouter({
       component: () => import('@/views/Shared.vue'),
       props: true,
     },
+    {
+      path: '/join/:token',
+      name: 'join',
+      component: () => import('@/views/Join.vue'),
+      props: true,
+    },
     { path: '/account', name: 'account', component: () => import('@/views/Account.vue') },
     { path: '/outbox', name: 'outbox', component: () => import('@/views/Outbox.vue') },
     { path: '/unsent', name: 'unsent', component: () => import('@/views/Unsent.vue') },
@@ -81,8 +87,8 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   if (!session.ready) await refresh().catch(() => undefined)
-  if (!session.person && session.ready && !['sign-in', 'shared'].includes(String(to.name)))
+  if (!session.person && session.ready && !['sign-in', 'shared', 'join'].includes(String(to.name)))
     return { name: 'sign-in', query: { to: to.fullPath } }
-  if (session.secondFactor === 'due' && !['account', 'shared'].includes(String(to.name)))
+  if (session.secondFactor === 'due' && !['account', 'shared', 'join'].includes(String(to.name)))
     return { name: 'account' }
 })

@@ -5,6 +5,8 @@ import { useRoute } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
 import CatalogueSettings from '@/components/settings/CatalogueSettings.vue'
+import FirmSettings from '@/components/settings/FirmSettings.vue'
+import StaffSettings from '@/components/settings/StaffSettings.vue'
 import DataSettings from '@/components/settings/DataSettings.vue'
 import InstrumentSettings from '@/components/settings/InstrumentSettings.vue'
 import RetentionSettings from '@/components/settings/RetentionSettings.vue'
@@ -68,6 +70,8 @@ async function add(person: Settings['people'][number]) {
   <div v-if="settings" class="page stack">
     <h1>{{ $t('settings.title') }}</h1>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
+    <FirmSettings v-if="!site" :rulebooks="settings.rulebooks" @changed="load" />
+    <StaffSettings v-if="!site && may('people')" @changed="load" />
     <section class="stack">
       <h2>
         {{ $t('settings.rules') }} –

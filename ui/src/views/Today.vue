@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, type Grade, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import { may, session } from '@/api/session'
 import ReadyForNoSignal from '@/components/common/ReadyForNoSignal.vue'
 import GradeMark from '@/components/common/GradeMark.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
@@ -33,6 +34,9 @@ async function open(visit: Schemas['Today']['visits'][number]) {
     <p v-if="error" role="alert">{{ error }}</p>
     <template v-if="today">
       <h1>{{ date(today.date) }}</h1>
+      <p v-if="session.firm === 'Unnamed firm' && may('house_rules')" role="status">
+        <RouterLink to="/settings#firm">{{ $t('firm.first') }}</RouterLink>
+      </p>
       <ReadyForNoSignal />
       <div class="two">
         <section>

@@ -27,7 +27,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
     <header>
       <div>
         <b>{{ report.firm.name }}</b><br /><span class="soft small"
-          >{{ report.firm.address }} {{ report.firm.phone }}</span
+          >{{ report.firm.address }} {{ report.firm.phone }} {{ report.firm.registration }}</span
         >
       </div>
       <div class="right">

@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Who works here: invited by a link, changed, closed and opened again. A closed account signs
+    # nobody in and keeps its name at what it did. There is always an owner.
+    class Staff
+      GOOD_FOR = 7 * 86_400 # s
+
+      def initialize(context)
+        @context = context
+        @people = context.records.people
+        @invitations = context.records.invitations
+      end
+
+      # [{id:, name:, email:, role:, state: "open" | "invited" | "closed"}]
+      def list
+        @context.may!(:people)
+        invited = @invitations.open(at: @context.stamp)
+        @people.all.map do |row|
+          state = row[:status_id] == Store::People::OPEN ? "open" : "closed"
+          state = "invited" if state == "closed" && invited.include?(row[:id])
+          row.slice(:id, :name, :email, :role).merge(state:)
+        end
+      end
+
+      # Adds somebody, who is in once they have set their password by the link: {token:}. Raises
+      # Error on an address that is taken or none, an unknown role, a missing name.
+      def invite(name:, email:, role:)
+        @context.may!(:people)
+        email = address(email)
+        name = @context.text!(name, :name, max: 120)
+        @context.records.write { link(@people.invite(email:, name:, role:)) }
+      end
+
+      # A new link, where the password was forgotten or the link is no longer good: {token:}.
+      def new_link(id)
+        @context.may!(:people)
+        find(id)
+        @context.records.write { link(id) }
+      end
+
+      def change(id, name: nil, role: nil)
+        @context.may!(:people)
+        @context.records.write do
+          last_owner!(id) if role && role != "owner"
+          name &&= @context.text!(name, :name, max: 120)
+          @people.change(find(id)[:id], { name:, role: }.compact)
+        end
+        list
+      end
+
+      # Signs them out everywhere and takes their links away; what they did stays theirs.
+      def close(id)
+        @context.may!(:people)
+        @context.records.write do
+          last_owner!(find(id)[:id])
+          @invitations.withdraw(id)
+          @people.close(id)
+          @context.records.devices.close_all(id, at: @context.stamp)
+        end
+        list
+      end
+
+      # Lets them in again, by the password they had.
+      def reopen(id)
+        @context.may!(:people)
+        raise Refused, "Send a link first: there is no password yet." unless
+          @people.password?(find(id)[:id])
+
+        @people.open(id)
+        list
+      end
+
+      # Whom a link is for: {name:, email:, firm:}. NotFound where it is used, old or none.
+      def whose(token)
+        row = @people.find(invited(token))
+        row.slice(:name, :email).merge(firm: @context.records.settings.firm["name"])
+      end
+
+      # The first password, or another one. Raises Error where it is too short or too common.
+      def join(token, password:)
+        @context.records.write do
+          id = invited(token)
+          @people.set_password(id, password)
+          @people.open(id)
+          @invitations.use(token, at: @context.stamp)
+        end
+        { joined: true }
+      end
+
+      private
+
+      def find(id)
+        @people.find(id) || raise(NotFound.new("There is no such person.", field: :person))
+      end
+
+      def invited(token)
+        @invitations.account(token, at: @context.stamp) || raise(
+          NotFound.new("This link has been used or is too old. Ask for a new one.", field: :token)
+        )
+      end
+
+      def link(id)
+        until_then = @context.stamp(@context.now + GOOD_FOR)
+        { token: @invitations.make(id, at: @context.stamp, expires_at: until_then) }
+      end
+
+      def last_owner!(id)
+        return unless @people.owners == [id]
+
+        raise Refused.new("There must be an owner: make somebody else one first.", field: :role)
+      end
+
+      def address(text)
+        email = @context.text!(text, :email, max: 200)
+        return email if email.match?(/\A[^@\s]+@[^@\s]+\.[^@\s]+\z/)
+
+        raise Error.new("email must be an address such as name@firm.example.", field: :email)
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+# The first morning of a firm: its name, and a second person, from the owner's account alone.
+RSpec.describe Munimen::Web do
+  include Rack::Test::Methods
+
+  define_method(:app) { @app ||= described_class::Stack.build(office.config) }
+
+  def token = JSON.parse(get("/api/session").body)["csrf"]
+
+  def send_json(verb, path, body = {})
+    header "Content-Type", "application/json"
+    header "Accept", "application/json"
+    header "X-CSRF-Token", token
+    public_send(verb, path, JSON.generate(body))
+    last_response.status
+  end
+
+  def answer = JSON.parse(last_response.body)
+
+  def sign_in(email, password = Office::PASSWORD)
+    clear_cookies
+    token
+    send_json(:post, "/auth/login", { login: email, password: })
+  end
+
+  def invite(name, role)
+    send_json(:post, "/api/people", { name:, email: "#{name.downcase}@example.test", role: })
+    answer["token"]
+  end
+
+  it "names the firm on its pages, and lets somebody in by a link that works once" do
+    sign_in("owner@example.test")
+    expect(send_json(:put, "/api/settings/firm", { name: " " })).to eq(422)
+    expect(answer["field"]).to eq("name")
+    expect(
+      send_json(:put, "/api/settings/firm", { name: "Roe & Roe", registration: "L 1234" })
+    ).to eq(200)
+    link = invite("Ada", "plumber")
+    expect(sign_in("ada@example.test", "a good long phrase")).to eq(401)
+
+    expect(JSON.parse(get("/api/join/#{link}").body)).to include(
+      "name" => "Ada", "firm" => "Roe & Roe"
+    )
+    expect(send_json(:post, "/api/join/#{link}", { password: "short" })).to eq(422)
+    expect(answer["field"]).to eq("password")
+    expect(send_json(:post, "/api/join/#{link}", { password: "a good long phrase" })).to eq(200)
+    expect(send_json(:post, "/api/join/#{link}", { password: "another long phrase" })).to eq(404)
+    expect(sign_in("ada@example.test", "a good long phrase")).to eq(200)
+    expect(JSON.parse(get("/api/session").body)["person"]).to include("role" => "plumber")
+    page = Munimen::Desk::ReportPage.new(office.context).for_firm(office.walk)
+    expect(page[:firm]).to include(name: "Roe & Roe", registration: "L 1234")
+  end
+
+  it "forgets a link after seven days, and the one before a new one" do
+    sign_in("owner@example.test")
+    first = invite("Ada", "plumber")
+    id = office.records.people.by_email("ada@example.test")[:id]
+    send_json(:post, "/api/people/#{id}/link")
+    second = answer["token"]
+    get "/api/join/#{first}"
+    expect(last_response.status).to eq(404)
+    get "/api/join/#{second}"
+    expect(last_response.status).to eq(200)
+    office.records.database[:invitations].update(expires_at: "2026-01-01T00:00:00.000Z")
+    expect(send_json(:post, "/api/join/#{second}", { password: "a good long phrase" })).to eq(404)
+  end
+
+  it "shuts whoever is closed out at once, keeps their name, and always has an owner" do
+    sign_in("plumber@example.test")
+    get "/api/today"
+    expect(last_response.status).to eq(200)
+    id = office.person[:id]
+    Munimen::Desk::Staff.new(office.context("owner")).close(id)
+    get "/api/today"
+    expect(last_response.status).to eq(401)
+    expect(sign_in("plumber@example.test")).to eq(401)
+    expect(office.records.people.find(id)[:name]).to eq("Plumber")
+
+    sign_in("owner@example.test")
+    owner = office.person("owner")[:id]
+    expect(send_json(:post, "/api/people/#{owner}/close")).to eq(409)
+    expect(send_json(:put, "/api/people/#{owner}", { role: "office" })).to eq(409)
+    expect(send_json(:post, "/api/people/#{id}/open")).to eq(200)
+    expect(sign_in("plumber@example.test")).to eq(200)
+  end
+end

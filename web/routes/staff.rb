@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # The firm and who works there.
+      module Staff
+        def self.registered(app)
+          app.helpers Helpers
+          app.get("/api/settings/firm") { json(Desk::KeepFirm.new(desk).show) }
+          app.put("/api/settings/firm") { json(Desk::KeepFirm.new(desk).call(**sent)) }
+          people(app)
+          links(app)
+        end
+
+        def self.people(app)
+          app.get("/api/people") { json(staff.list) }
+          app.post("/api/people", fresh: true) { json(staff.invite(**sent)) }
+          app.put("/api/people/:account", fresh: true) do
+            json(staff.change(account_id, **sent))
+          end
+          app.post("/api/people/:account/link", fresh: true) { json(staff.new_link(account_id)) }
+          app.post("/api/people/:account/close", fresh: true) { json(staff.close(account_id)) }
+          app.post("/api/people/:account/open", fresh: true) { json(staff.reopen(account_id)) }
+        end
+
+        # For whoever holds one.
+        def self.links(app)
+          app.get("/api/join/:token", anyone: true) { json(nobodys.whose(params["token"])) }
+          app.post("/api/join/:token", anyone: true) do
+            json(nobodys.join(params["token"], **sent))
+          end
+        end
+
+        # What its routes share.
+        module Helpers
+          def staff = Desk::Staff.new(desk)
+          def nobodys = Desk::Staff.new(Desk::Context.new(records, person: nil))
+          def account_id = params["account"].to_i
+        end
+      end
+    end
+  end
+end
