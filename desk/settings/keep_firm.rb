@@ -23,7 +23,7 @@ module Munimen
           [name.to_s, @context.text!(text, name, max: TEXTS[name], required: name == :name)]
         end
         settings = @context.records.settings
-        book = code_profile && Rules::Book[code_profile].id
+        book = code_profile && Rules::Book.find(code_profile).id.to_s
         @context.records.write do
           before = settings[:firm] || {}
           firm = before.merge(texts)
