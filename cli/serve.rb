@@ -12,7 +12,8 @@ module Munimen
 
       # Runs until stopped. Exits with one clear line when the port is taken.
       def start(port, threads: 5)
-        Web::Config.from_environment.tap(&:take!).records
+        config = Web::Config.from_environment.tap(&:take!)
+        first_page(config, port) unless config.records.people.any?
         nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
         launcher = Puma::Launcher.new(
           configuration(port, threads),
@@ -27,6 +28,13 @@ module Munimen
         abort "✗ #{e.message}"
       rescue Errno::EADDRINUSE
         abort "✗ Port #{port} is taken. Stop what runs there, or choose another."
+      end
+
+      # Where the owner's account is made, as long as there is none.
+      def first_page(config, port)
+        address = ENV.fetch("MUNIMEN_URL", "http://127.0.0.1:#{port}").chomp("/")
+        puts "Nobody has an account yet. Begin at #{address}/begin/#{config.begin_code}"
+        $stdout.flush
       end
 
       def configuration(port, threads)

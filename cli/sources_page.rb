@@ -160,10 +160,18 @@ module Munimen
       def looks
         rows = Inspection::InspectionItem.all.flat_map do |look|
           look.findings.values.map do |finding|
-            "| #{say(look.ask)} | #{say(finding.text)} | #{finding.grade} | #{finding.source} |"
+            "| #{say(look.ask)} | #{say(finding.text)} | #{finding.grade} | " \
+              "#{source(finding.source)} |"
           end
         end
         "## What is seen\n\n#{table("item", "finding", "grade", rows)}"
+      end
+
+      # One source, or one for each rulebook.
+      def source(of)
+        return of unless of.is_a?(Hash)
+
+        of.map { |book, one| "#{Rules::Book[book].title}: #{one}" }.join("; ")
       end
 
       def checks

@@ -83,6 +83,15 @@ module Munimen
 
         text.empty? ? nil : text
       end
+
+      # An e-mail address as it was typed. Raises Error where it is none.
+      def address!(text, field = :email)
+        email = text!(text, field)
+        return email if email.match?(/\A[^@\s]+@[^@\s]+\.[^@\s]+\z/)
+
+        raise Error.new("#{field} must be an address such as name@firm.example.", field:,
+                                                                                code: :bad_email)
+      end
     end
   end
 end

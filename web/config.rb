@@ -77,6 +77,15 @@ module Munimen
         end
       end
 
+      # What opens the first page of an installation that has no account yet (Desk::BeginFirm).
+      def begin_code
+        @begin_code ||= begin
+          path = File.join(folder, "begin.code")
+          File.write(path, SecureRandom.urlsafe_base64(18), perm: 0o600) unless File.exist?(path)
+          File.read(path).strip
+        end
+      end
+
       # The secret before this one, whose sessions are still good; nil when there is none. To change
       # it: move session.secret to session.secret.old and start again.
       def old_secret

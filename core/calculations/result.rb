@@ -51,7 +51,7 @@ module Munimen
 
       def in_unit(quantity, unit)
         unit ||= quantity.kind.unit(units).symbol
-        { value: quantity.in(unit), unit: }
+        { value: quantity.told(unit), unit: }
       end
 
       def plain(value)

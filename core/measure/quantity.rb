@@ -137,6 +137,15 @@ module Munimen
         unit.from_si(si)
       end
 
+      # The number in a unit as a machine is told it: ten significant digits, so that 95 is not
+      # 94.99999999999999.
+      def told(unit)
+        number = self.in(unit)
+        return number if number.zero? || !number.finite?
+
+        number.round(9 - Math.log10(number.abs).floor).to_f
+      end
+
       # Text in the system's unit: "52 psi". Pass `unit:` to choose another one of the kind.
       def format(system, unit: nil)
         unit = unit ? Unit[unit] : kind.unit(system)

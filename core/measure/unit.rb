@@ -8,7 +8,8 @@ module Munimen
     #   Unit.find("in. w.c.").symbol # => "inH2O"
     #
     # Factors are exact definitions (NIST SP 811) but for inH2O, which is the conventional inch of
-    # water at 4 °C, 249.08891 Pa, and Btu, the International Table one.
+    # water at 4 °C, 249.08891 Pa, and Btu, therm and calorie, the International Table ones. The
+    # imperial gallon is 4.54609 L (UK Units of Measurement Regulations 1995).
     class Unit
       attr_reader :symbol, :dimension, :label
 
@@ -54,12 +55,15 @@ module Munimen
 
       INCH = 0.0254
       GALLON = 0.003785411784
+      IMPERIAL_GALLON = 0.00454609
       BTU = 1055.05585262
+      CALORIE = 4.1868
       POUND_FORCE_PER_SQUARE_INCH = 6894.757293168361
 
       define "Pa", :pressure, 1.0, "pascal"
       define "kPa", :pressure, 1e3
       define "MPa", :pressure, 1e6
+      define "hPa", :pressure, 100.0
       define "mbar", :pressure, 100.0, "millibar"
       define "bar", :pressure, 1e5, "barg"
       define "psi", :pressure, POUND_FORCE_PER_SQUARE_INCH, "psig", "lb/in2", "lbs", "pounds"
@@ -93,7 +97,16 @@ module Munimen
       define "gal", :volume, GALLON, "US gal", "gallon", "gallons", "gals"
       define "m3", :volume, 1.0, "m³", "cubic metre"
       define "ft3", :volume, 0.028316846592, "ft³", "cu ft", "cubic feet", "cuft"
-      define "qt", :volume, GALLON / 4, "quart", "quarts"
+      define "mL", :volume, 1e-6, "ml", "millilitre", "milliliter"
+      define "qt", :volume, GALLON / 4, "quart", "quarts", "US qt"
+      define "pt", :volume, GALLON / 8, "pint", "pints", "US pt"
+      define "fl_oz", :volume, GALLON / 128, "fl oz", "fluid ounce", "fluid ounces", label: "fl oz"
+      define "gal_imp", :volume, IMPERIAL_GALLON, "imp gal", "gal imp", "imperial gallon",
+             "imperial gallons", "UK gal", label: "imp gal"
+      define "qt_imp", :volume, IMPERIAL_GALLON / 4, "imp qt", "imperial quart", label: "imp qt"
+      define "pt_imp", :volume, IMPERIAL_GALLON / 8, "imp pt", "imperial pint", label: "imp pt"
+      define "fl_oz_imp", :volume, IMPERIAL_GALLON / 160, "imp fl oz", "imperial fluid ounce",
+             label: "imp fl oz"
 
       define "mm", :length, 1e-3, "millimetre"
       define "cm", :length, 1e-2
@@ -104,6 +117,8 @@ module Munimen
       define "W", :power, 1.0, "watt", "watts"
       define "kW", :power, 1e3, "kilowatt"
       define "Btu/h", :power, BTU / 3600, "BTU/hr", "btuh", "btu per hour"
+      define "kcal/h", :power, CALORIE * 1e3 / 3600, "kcal/hr", "kilocalories per hour"
+      define "therm/h", :power, BTU * 1e5 / 3600, "therms per hour"
 
       define "in2", :area, INCH**2, "in²", "sq in", "square inches", label: "in²"
       define "cm2", :area, 1e-4, "cm²", label: "cm²"
@@ -111,6 +126,9 @@ module Munimen
       define "ppm", :ratio, 1e-6
 
       define "J", :energy, 1.0
+      define "kJ", :energy, 1e3
+      define "kcal", :energy, CALORIE * 1e3, "kilocalorie"
+      define "therm", :energy, BTU * 1e5, "therms"
       define "kWh", :energy, 3.6e6
       define "Btu", :energy, BTU
       define "MJ", :energy, 1e6
@@ -118,18 +136,26 @@ module Munimen
       define "gal/min", :flow, GALLON / 60, "gpm"
       define "L/min", :flow, 1e-3 / 60, "lpm", "litres per minute"
       define "gal/h", :flow, GALLON / 3600, "gph"
+      define "gal_imp/min", :flow, IMPERIAL_GALLON / 60, "imp gal/min", "imp gpm",
+             label: "imp gal/min"
       define "L/h", :flow, 1e-3 / 3600
       define "m3/s", :flow, 1.0
       define "ft3/h", :flow, 0.028316846592 / 3600, "cfh"
-      define "m3/h", :flow, 1.0 / 3600, "m³/h"
+      define "m3/h", :flow, 1.0 / 3600, "m³/h", "cubic metres per hour", "cubic meters per hour",
+             "cubic metre per hour"
 
       define "V", :voltage, 1.0, "volt", "volts"
       define "mV", :voltage, 1e-3, "millivolt"
+      define "µV", :voltage, 1e-6, "uV", "μV", "microvolt"
       define "A", :current, 1.0, "amp", "amps"
       define "mA", :current, 1e-3, "milliamp"
+      define "µA", :current, 1e-6, "uA", "μA", "microamp"
       define "ohm", :resistance, 1.0, "Ω", "ohms", "Ohm"
+      # “mohm” is how people write megohms in a hurry: milliohms need their sign or their name.
+      define "mΩ", :resistance, 1e-3, "milliohm", "milliohms"
       define "kohm", :resistance, 1e3, "kΩ"
       define "Mohm", :resistance, 1e6, "MΩ", "megohm"
+      define "ms", :time, 1e-3, "millisecond", "milliseconds"
       define "s", :time, 1.0, "sec", "second", "seconds"
       define "min", :time, 60.0, "minute", "minutes"
       define "h", :time, 3600.0, "hr", "hour", "hours"

@@ -28,7 +28,7 @@ module Munimen
       # Error on an address that is taken or none, an unknown role, a missing name.
       def invite(name:, email:, role:)
         @context.may!(:people)
-        email = address(email)
+        email = @context.address!(email)
         name = @context.text!(name, :name, max: 120)
         @context.records.write { link(@people.invite(email:, name:, role:)) }
       end
@@ -110,13 +110,6 @@ module Munimen
         return unless @people.owners == [id]
 
         raise Refused.new("There must be an owner: make somebody else one first.", field: :role)
-      end
-
-      def address(text)
-        email = @context.text!(text, :email, max: 200)
-        return email if email.match?(/\A[^@\s]+@[^@\s]+\.[^@\s]+\z/)
-
-        raise Error.new("email must be an address such as name@firm.example.", field: :email)
       end
     end
   end

@@ -6,9 +6,10 @@ module Munimen
     class AddSite
       def initialize(context) = @context = context
 
-      def call(id:, customer_id:, address:, code_profile: "us_irc", access: nil)
+      # code_profile: of its rulebook; the firm's where none is given.
+      def call(id:, customer_id:, address:, code_profile: nil, access: nil)
         @context.may!(:records)
-        book = Rules::Book.find(code_profile)
+        book = Rules::Book.find(code_profile || @context.records.settings.code_profile)
         @context.records.customers.find(customer_id)
         @context.records.customers.add_site(
           id:,

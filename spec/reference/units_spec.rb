@@ -17,6 +17,16 @@ RSpec.describe Munimen::Measure::Unit do
     "m3" => "m^3",
     "ft3" => "ft^3",
     "qt" => "quart",
+    "pt" => "pint",
+    "fl_oz" => "floz",
+    "mL" => "mL",
+    "hPa" => "hPa",
+    "therm" => "therm",
+    "kJ" => "kJ",
+    "ms" => "ms",
+    "µV" => "uV",
+    "µA" => "uA",
+    "mΩ" => "milliohm",
     "mm" => "mm",
     "cm" => "cm",
     "m" => "m",
@@ -80,6 +90,42 @@ RSpec.describe Munimen::Measure::Unit do
         Unit.new("7 #{name}").convert_to(base).scalar.to_f
       )
     end
+  end
+
+  # UK Units of Measurement Regulations 1995: the imperial gallon is 4.54609 L, 8 pints of 20 fluid
+  # ounces; NIST SP 811 B.8: one International Table kilocalorie an hour is 1.163 W.
+  it "takes the imperial measures and the kilocalorie by their definitions" do
+    litres = { "gal_imp" => 4.54609, "qt_imp" => 1.1365225, "pt_imp" => 0.56826125,
+               "fl_oz_imp" => 0.0284130625 }
+    litres.each do |symbol, si|
+      expect(described_class[symbol].to_si(1000)).to be_within(1e-9).of(si)
+    end
+    expect(described_class["kcal/h"].to_si(1)).to be_within(1e-9).of(1.163)
+    expect(described_class["therm/h"].to_si(1)).to be_within(0.01).of(29_307.11)
+  end
+
+  {
+    ["42 gal_imp", :volume] => 0.19093578, ["42 imp gal", :volume] => 0.19093578,
+    ["3 pints", :volume] => 0.001419529, ['3/4"', :length] => 0.01905,
+    ['7.6"wc', :gas_pressure] => 1893.0757, ["3 kcal/h", :power] => 3.489,
+    ["1.2 cubic metres per hour", :gas_flow] => 1.2 / 3600, ["2 uA", :current] => 2e-6,
+    ["14 mΩ", :resistance] => 0.014, ["2 mohm", :insulation] => 2e6, ["2 MΩ", :insulation] => 2e6
+  }.each do |(typed, kind), si|
+    it("reads #{typed} as people write it") do
+      expect(Munimen::Measure::Quantity.parse(typed, kind).si).to be_within(si * 1e-6).of(si)
+    end
+  end
+
+  it "tells a machine 95 where somebody typed 95, in every unit of its kind" do
+    { pressure: %w[psi kPa mbar], temperature: %w[degF degC], volume: %w[gal L gal_imp] }
+      .each do |kind, units|
+        told = units.flat_map do |unit|
+          [95, 61.3, 119].map do |n|
+            [n, Munimen::Measure::Quantity.parse("#{n} #{unit}", kind).told(unit)]
+          end
+        end
+        expect(told.map(&:last)).to eq(told.map { |typed, _| typed.to_f })
+      end
   end
 
   it "takes the conventional inch of water (NIST SP 811, B.8)" do

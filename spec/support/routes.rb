@@ -5,11 +5,11 @@
 module Routes
   Zipped = Struct.new(:bytes)
   # Open to whoever holds what is in their path.
-  OPEN = %i[session shared sharedPdf feed invitation join].freeze
+  OPEN = %i[session shared sharedPdf feed invitation join beginning begin].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, sign: 409, events: 503, trace: 503,
-sendMail: 409 }.freeze
+sendMail: 409, beginning: 404, begin: 404 }.freeze
 
   # [content type, text] of a body.
   def written(body)
@@ -125,6 +125,11 @@ sendMail: 409 }.freeze
       newLink: [:post, "/api/people/#{fourth}/link", {}],
       closePerson: [:post, "/api/people/#{fourth}/close", {}],
       openPerson: [:post, "/api/people/#{office.person("inspector")[:id]}/open", {}],
+      beginning: [:get, "/api/begin/some-code"],
+      begin: [
+        :post, "/api/begin/some-code",
+        { name: "Bo", email: "bo@example.test", password: "a good long phrase", firm: "Bo & Co" }
+      ],
       invitation: [:get, "/api/join/#{invited[0]}"],
       join: [:post, "/api/join/#{invited[1]}", { password: "a good long phrase" }],
       addPhoto: [

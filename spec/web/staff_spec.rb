@@ -84,4 +84,27 @@ RSpec.describe Munimen::Web do
     expect(send_json(:post, "/api/people/#{id}/open")).to eq(200)
     expect(sign_in("plumber@example.test")).to eq(200)
   end
+
+  describe "an empty folder" do
+    let(:config) { Munimen::Web::Config.new(Dir.mktmpdir("munimen-new")) }
+
+    define_method(:app) { @app ||= described_class::Stack.build(config) }
+
+    it "begins by the code that was printed, once, and by nothing else" do
+      mine = { name: "Bo Lind", email: "bo@lind.example", password: "a good long phrase",
+               firm: "Lind Heating", code_profile: "england_g3" }
+      expect(send_json(:post, "/api/begin/another", mine)).to eq(404)
+      code = config.begin_code
+      expect(send_json(:post, "/api/begin/#{code}", mine.merge(password: "short"))).to eq(422)
+      expect([answer["field"], config.records.people.any?]).to eq(["password", false])
+      expect(send_json(:post, "/api/begin/#{code}", mine.merge(code_profile: "moon"))).to eq(422)
+      expect([answer["field"], config.records.people.any?]).to eq(["code_profile", false])
+      expect(send_json(:post, "/api/begin/#{code}", mine)).to eq(200)
+      expect(send_json(:post, "/api/begin/#{code}", mine.merge(email: "x@y.example"))).to eq(404)
+      expect(sign_in("bo@lind.example", "a good long phrase")).to eq(200)
+      expect(JSON.parse(get("/api/session").body)).to include(
+        "firm" => "Lind Heating", "units" => "england", "person" => include("role" => "owner")
+      )
+    end
+  end
 end

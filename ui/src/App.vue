@@ -7,6 +7,7 @@ import { session, signOut } from './api/session'
 import { line } from './pocket/office'
 import { update } from './pocket/version'
 import { vault } from './pocket/vault'
+import { OPEN } from './router'
 import EmergencyPage from '@/components/common/EmergencyPage.vue'
 import LeaveUnsent from '@/components/common/LeaveUnsent.vue'
 import PinLock from '@/components/common/PinLock.vue'
@@ -47,7 +48,7 @@ watch(
     if (
       session.ready &&
       !person &&
-      !['sign-in', 'shared', 'join'].includes(String(router.currentRoute.value.name))
+      !['sign-in', ...OPEN].includes(String(router.currentRoute.value.name))
     )
       void router.push({ name: 'sign-in' })
   },

@@ -19,6 +19,12 @@ export const router = createRouter({
       component: () => import('@/views/Join.vue'),
       props: true,
     },
+    {
+      path: '/begin/:code',
+      name: 'begin',
+      component: () => import('@/views/Begin.vue'),
+      props: true,
+    },
     { path: '/account', name: 'account', component: () => import('@/views/Account.vue') },
     { path: '/outbox', name: 'outbox', component: () => import('@/views/Outbox.vue') },
     { path: '/unsent', name: 'unsent', component: () => import('@/views/Unsent.vue') },
@@ -85,10 +91,12 @@ export const router = createRouter({
   ],
 })
 
+/** Pages for whoever holds their link. */
+export const OPEN = ['shared', 'join', 'begin']
 router.beforeEach(async (to) => {
   if (!session.ready) await refresh().catch(() => undefined)
-  if (!session.person && session.ready && !['sign-in', 'shared', 'join'].includes(String(to.name)))
+  if (!session.person && session.ready && !['sign-in', ...OPEN].includes(String(to.name)))
     return { name: 'sign-in', query: { to: to.fullPath } }
-  if (session.secondFactor === 'due' && !['account', 'shared', 'join'].includes(String(to.name)))
+  if (session.secondFactor === 'due' && !['account', ...OPEN].includes(String(to.name)))
     return { name: 'account' }
 })

@@ -26,6 +26,10 @@ module Munimen
 
         # For whoever holds one.
         def self.links(app)
+          app.get("/api/begin/:code", anyone: true) { json(beginning.rulebooks(params["code"])) }
+          app.post("/api/begin/:code", anyone: true) do
+            json(beginning.call(params["code"], **sent))
+          end
           app.get("/api/join/:token", anyone: true) { json(nobodys.whose(params["token"])) }
           app.post("/api/join/:token", anyone: true) do
             json(nobodys.join(params["token"], **sent))
@@ -35,7 +39,9 @@ module Munimen
         # What its routes share.
         module Helpers
           def staff = Desk::Staff.new(desk)
-          def nobodys = Desk::Staff.new(Desk::Context.new(records, person: nil))
+          def nobody = Desk::Context.new(records, person: nil)
+          def nobodys = Desk::Staff.new(nobody)
+          def beginning = Desk::BeginFirm.new(nobody, config.begin_code)
           def account_id = params["account"].to_i
         end
       end

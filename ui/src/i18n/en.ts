@@ -340,6 +340,13 @@ export default {
     not: 'Cancel',
   },
   role: { owner: 'owner', office: 'office', plumber: 'plumber', inspector: 'inspector' },
+  begin: {
+    title: 'Your firm begins',
+    lead: 'The owner’s account comes first; everybody else is invited from it.',
+    book: 'Where you work',
+    you: 'Your name',
+    go: 'Begin',
+  },
   join: {
     title: 'Welcome',
     lead: '{firm} has an account for you, {name} ({email}). Choose a password.',

@@ -43,11 +43,15 @@ const steps = computed(() => visit.value?.plan.steps ?? [])
 const finishing = computed(
   () => chosen.value === 'finish' || (!!visit.value && !steps.value.length),
 )
+/** Where in the plan, for an operation that comes in it twice. */
+const place = ref<number | null>(null)
 const index = computed(() =>
-  Math.max(
-    0,
-    steps.value.findIndex((step) => step.operation === chosen.value),
-  ),
+  place.value !== null && steps.value[place.value]?.operation === chosen.value
+    ? place.value
+    : Math.max(
+        0,
+        steps.value.findIndex((step) => step.operation === chosen.value),
+      ),
 )
 const current = computed(() => (finishing.value ? null : (steps.value[index.value] ?? null)))
 
@@ -94,6 +98,7 @@ async function read(reading: WriteBody<'/api/visits/{id}/readings'>) {
 const offered = ref<string | null>(null)
 function choose(operation: string | null) {
   chosen.value = operation
+  place.value = null
   offered.value = null
   error.value = ''
   phone.value = 'step'
@@ -107,8 +112,10 @@ watch(chosen, (step) => void router.replace({ query: step ? { step } : {} }))
 
 const move = (by: number) => {
   if (finishing.value) return choose(steps.value[steps.value.length - 1]?.operation ?? null)
-  const next = steps.value[index.value + by]
+  const to = index.value + by
+  const next = steps.value[to]
   choose(next ? next.operation : by > 0 ? 'finish' : current.value!.operation)
+  if (next) place.value = to
 }
 async function done(
   operation: string,
