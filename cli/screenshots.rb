@@ -82,7 +82,7 @@ class Screenshots
                 "sel_volume=4.5&charge=40"
     @page.assert_selector ".plot svg"
     keep "calculator"
-    @page.visit "/settings"
+    @page.visit "/settings/rules"
     keep "settings"
   end
 

@@ -31,11 +31,15 @@ module Munimen
         ["PUT", %r{\A/api/sites/[^/]+/house-rules\z}, :settings_changed],
         ["PUT", %r{\A/api/instruments\z}, :instruments_changed],
         ["PUT", %r{\A/api/people/}, :people_changed],
+        ["POST", %r{\A/api/people(/|\z)}, :people_changed],
+        ["POST", %r{\A/api/(join|begin)/}, :password_set_by_link],
         ["POST", %r{\A/api/sessions/}, :sessions_ended],
         ["POST", %r{\A/api/devices/[^/]+/end\z}, :device_ended],
         ["POST", %r{\A/api/calendar/feed\z}, :calendar_feed_made],
         ["POST", %r{\A/api/visits/[^/]+/links\z}, :page_shared]
       ].freeze
+      # What of a path is nobody's business: an id, or what opens something.
+      SECRET = %r{\h{8}-[\h-]{27}|(?<=/join/|/begin/)[^/]+}
       REFUSED = [401, 403, 422, 429].freeze
 
       def initialize(app, config)
@@ -69,7 +73,7 @@ module Munimen
           at: Time.now.utc.iso8601,
           account_id: env["munimen.person"]&.fetch(:id) || env["munimen.account"],
           source: Limits.peer(env),
-          about: "#{env["REQUEST_METHOD"]} #{env["PATH_INFO"]}".gsub(/\h{8}-[\h-]{27}/, "…")
+          about: "#{env["REQUEST_METHOD"]} #{env["PATH_INFO"].gsub(SECRET, "…")}"
         )
       rescue Sequel::Error, Munimen::Error => e
         warn "Security log: #{e.class}"

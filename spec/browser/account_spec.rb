@@ -33,8 +33,10 @@ RSpec.describe "One's account at the screen", type: :feature do
 
   it "asks the owner for the password again before people are changed, and then goes on" do
     sign_in("owner")
-    go "/settings"
+    go "/settings/security"
     expect(page).to have_content("A second factor is asked of")
+    click_link "People"
+    expect(page).to have_css(".panel", text: "plumber")
     allow(Time).to(receive(:now).and_wrap_original { |now| now.call + 700 })
     within(all(".panel", text: "plumber").last) { click_button "Add" }
     within(all(".panel", text: "plumber").last) do

@@ -152,6 +152,8 @@ RSpec.describe "An inspection on the screen", type: :feature do
     find("[name=temperature]").set("hot")
     expect(page).to have_css("[role=alert]", text: "not a temperature")
     go "/settings"
+    fill_in "Search the settings", with: "rippled"
+    find(".found a", text: "Rippled plastic rings").click
     within(find("fieldset", text: "Rippled plastic rings")) do
       find("label", text: "of no account").click
     end

@@ -87,7 +87,8 @@ RSpec.describe "A phone", type: :feature do
     expect(page).to have_no_css(".nav.open").and have_content("Ada Brook")
     pages = %W[
       / /plan /owed /customers /customers/#{office.customer} /heaters/#{office.heater} /calculators
-      /calculators/closed_system /faults /settings /account /outbox /unsent /training
+      /calculators/closed_system /faults /settings/people /settings/rules /account /outbox /unsent
+      /training
     ]
     wrong = pages.flat_map do |path|
       go path

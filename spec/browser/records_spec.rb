@@ -142,7 +142,7 @@ RSpec.describe "Records at the screen", type: :feature do
         .join(office.config.folder, "customers.csv")
         .tap { |path| File.write(path, "name,phone\nBo Ash,555\n,556\n") }
     sign_in("owner")
-    go "/settings"
+    go "/settings/data"
     expect(page).to have_content("1 seals, all whole")
     expect(page).to have_link("Make a backup", href: "/api/backup.zip")
     attach_file "table", table, make_visible: true

@@ -10,6 +10,7 @@ RSpec.describe "A firm's first morning", type: :feature do
     fill_in "Telephone", with: "555-0199"
     within("#firm") { click_button "Keep" }
     expect(page).to have_content("Kept.")
+    click_link "People"
     click_button "Invite somebody"
     fill_in "Name", with: "Ada Lind", exact: true
     fill_in "E-mail", with: "ada@example.test"

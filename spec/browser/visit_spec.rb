@@ -172,7 +172,8 @@ RSpec.describe "A visit on the screen", type: :feature do
         "/visits/#{signed}/report",
         "/calculators",
         "/calculators/scald_time?temperature=130",
-        "/settings"
+        "/settings/people",
+        "/settings/rules"
       ].flat_map do |path|
         [[1280, 800], [390, 844]].flat_map do |size|
           page.driver.resize(*size)

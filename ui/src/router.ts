@@ -4,6 +4,9 @@ import SignIn from '@/views/SignIn.vue'
 
 export const router = createRouter({
   history: createWebHistory(),
+  // To what the address names, once it is there, under the bar; back to where one was.
+  scrollBehavior: (to, _from, before) =>
+    before ?? (to.hash ? { el: `#${CSS.escape(to.hash.slice(1))}`, top: 70 } : undefined),
   routes: [
     { path: '/sign-in', name: 'sign-in', component: SignIn },
     { path: '/', name: 'today', component: () => import('@/views/Today.vue') },
@@ -74,7 +77,12 @@ export const router = createRouter({
       component: () => import('@/views/Debrief.vue'),
       props: true,
     },
-    { path: '/settings', name: 'settings', component: () => import('@/views/Settings.vue') },
+    {
+      path: '/settings/:section?',
+      name: 'settings',
+      component: () => import('@/views/Settings.vue'),
+      props: true,
+    },
     {
       path: '/visits/:id',
       name: 'visit',

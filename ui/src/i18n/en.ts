@@ -279,6 +279,7 @@ export default {
       sign_in_failed: 'Sign-in refused',
       signed_out: 'Signed out',
       device_ended: 'A device ended',
+      password_set_by_link: 'Password set by a link',
       password_changed: 'Password changed',
       password_change_failed: 'Password not changed',
       password_confirmed: 'Password given again',
@@ -1091,6 +1092,18 @@ export default {
   },
   settings: {
     title: 'Settings',
+    search: 'Search the settings',
+    notFound: 'Nothing is called that.',
+    section: {
+      firm: 'The firm',
+      people: 'People',
+      rules: 'House rules',
+      instruments: 'Instruments',
+      catalogue: 'Parts',
+      data: 'Data and backups',
+      retention: 'Keeping records',
+      security: 'Security',
+    },
     rules: 'House rules',
     lead:
       'Questions on which good practitioners differ. The firm picks; a site or a visit may ' +

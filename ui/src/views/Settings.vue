@@ -1,27 +1,49 @@
 <script setup lang="ts">
-// House rules as questions with every school's reason; people with what they are qualified for.
+// Settings in sections, each with an address of its own, and a search over all of them.
 import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
 import CatalogueSettings from '@/components/settings/CatalogueSettings.vue'
-import FirmSettings from '@/components/settings/FirmSettings.vue'
-import StaffSettings from '@/components/settings/StaffSettings.vue'
 import DataSettings from '@/components/settings/DataSettings.vue'
+import FirmSettings from '@/components/settings/FirmSettings.vue'
+import HouseRules from '@/components/settings/HouseRules.vue'
 import InstrumentSettings from '@/components/settings/InstrumentSettings.vue'
+import Qualifications from '@/components/settings/Qualifications.vue'
 import RetentionSettings from '@/components/settings/RetentionSettings.vue'
 import SecurityLog from '@/components/settings/SecurityLog.vue'
+import StaffSettings from '@/components/settings/StaffSettings.vue'
 import { useRequest } from '@/composables/useRequest'
 
 type Settings = Schemas['Settings']
+const props = defineProps<{ section?: string }>()
+const { t } = useI18n()
 const route = useRoute()
 const settings = ref<Settings | null>(null)
 const { error, run } = useRequest()
 const site = computed(() => (typeof route.query.site === 'string' ? route.query.site : null))
-const mayChange = computed(() => may('house_rules') || (!!site.value && may('site_rules')))
-const topics = computed(() => [
-  ...new Set((settings.value?.questions ?? []).map((one) => one.about)),
-])
+/** Each section, and what one has to be allowed to see it. */
+const SECTIONS = {
+  firm: null,
+  people: null,
+  rules: null,
+  instruments: null,
+  catalogue: null,
+  data: 'tables',
+  retention: 'personal_data',
+  security: 'security',
+}
+type Section = keyof typeof SECTIONS
+const sections = computed(() =>
+  (Object.keys(SECTIONS) as Section[]).filter((one) => {
+    const ability = SECTIONS[one]
+    return site.value ? one === 'rules' : !ability || may(ability)
+  }),
+)
+const shown = computed(
+  () => sections.value.find((one) => one === props.section) ?? sections.value[0]!,
+)
 
 async function load() {
   settings.value = await unwrap(
@@ -30,11 +52,10 @@ async function load() {
 }
 onMounted(load)
 watch(site, load)
-async function attempt(action: () => Promise<Settings>) {
-  await run(async () => {
+const attempt = (action: () => Promise<Settings>) =>
+  run(async () => {
     settings.value = await action()
   })
-}
 const choose = (question: string, choice: string | null) =>
   attempt(() => {
     const body = { rules: { [question]: choice } }
@@ -44,9 +65,8 @@ const choose = (question: string, choice: string | null) =>
         : api.PUT('/api/settings/house-rules', { body }),
     )
   })
-const level = computed(() => (site.value ? 'site' : 'firm'))
-function qualify(person: Settings['people'][number], list: Schemas['Qualification'][]) {
-  return attempt(() =>
+const qualify = (person: Settings['people'][number], list: Schemas['Qualification'][]) =>
+  attempt(() =>
     unwrap(
       api.PUT('/api/people/{account}/qualifications', {
         params: { path: { account: person.id } },
@@ -54,194 +74,132 @@ function qualify(person: Settings['people'][number], list: Schemas['Qualificatio
       }),
     ),
   )
-}
-const adding = ref<{ id: number; trade: string; number: string; expires: string } | null>(null)
-async function add(person: Settings['people'][number]) {
-  const { trade, number, expires } = adding.value!
-  await qualify(person, [
-    ...person.qualifications.filter((one) => one.trade !== trade),
-    { trade, number, expires: expires || null },
-  ])
-  adding.value = null
-}
+
+const search = ref('')
+/** Where what is looked for stands: a section's name, a question or one of its answers. */
+const found = computed(() => {
+  const wanted = search.value.trim().toLowerCase()
+  if (!wanted || !settings.value) return []
+  const has = (text: string) => text.toLowerCase().includes(wanted)
+  const named = sections.value
+    .map((one) => ({ to: `/settings/${one}`, text: t(`settings.section.${one}`) }))
+    .filter((one) => has(one.text))
+  const asked = settings.value.questions
+    .filter((one) => has(one.ask) || one.options.some((option) => has(option.label)))
+    .map((one) => ({ to: `/settings/rules#${one.id}`, text: one.ask }))
+  return [...named, ...asked]
+})
 </script>
 
 <template>
   <div v-if="settings" class="page stack">
-    <h1>{{ $t('settings.title') }}</h1>
+    <div class="row between">
+      <h1>{{ $t('settings.title') }}</h1>
+      <input
+        v-if="!site"
+        v-model="search"
+        type="search"
+        class="search"
+        name="settings-search"
+        :placeholder="$t('settings.search')"
+        :aria-label="$t('settings.search')"
+      />
+    </div>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
-    <FirmSettings v-if="!site" :rulebooks="settings.rulebooks" @changed="load" />
-    <StaffSettings v-if="!site && may('people')" @changed="load" />
-    <section class="stack">
-      <h2>
-        {{ $t('settings.rules') }} –
-        {{
-          settings.site
-            ? $t('settings.forSite', { site: settings.site.address })
-            : $t('settings.forFirm')
-        }}
-      </h2>
-      <p class="soft">
-        {{ $t('settings.lead') }} <b v-if="!mayChange">{{ $t('settings.ownerOnly') }}</b>
-      </p>
-      <template v-for="topic in topics" :key="topic">
-        <h3>{{ $t(`settings.about.${topic}`) }}</h3>
-        <fieldset
-          v-for="question in settings.questions.filter((one) => one.about === topic)"
-          :key="question.id"
-          class="panel"
-          :disabled="!mayChange"
+    <ul v-if="search.trim()" class="panel found">
+      <li v-for="one in found" :key="one.to">
+        <RouterLink :to="one.to" @click="search = ''">{{ one.text }}</RouterLink>
+      </li>
+      <li v-if="!found.length" class="soft">{{ $t('settings.notFound') }}</li>
+    </ul>
+    <div class="parts" :class="{ alone: site }">
+      <nav v-if="!site" :aria-label="$t('settings.title')">
+        <RouterLink
+          v-for="one in sections"
+          :key="one"
+          :to="`/settings/${one}`"
+          :class="{ here: one === shown }"
+          :aria-current="one === shown ? 'page' : undefined"
+          >{{ $t(`settings.section.${one}`) }}</RouterLink
         >
-          <legend>{{ question.ask }}</legend>
-          <label
-            v-for="option in question.options"
-            :key="option.id"
-            class="option"
-            :class="{ chosen: question.choice === option.id }"
-          >
-            <input
-              type="radio"
-              :name="question.id"
-              :checked="question.choice === option.id"
-              @change="choose(question.id, option.id)"
-            />
-            <span
-              ><b>{{ option.label }}</b>
-              <span v-if="option.id === question.ours" class="soft small"
-                >({{ $t('settings.ours') }})</span
-              ><br /><span class="small">{{ option.reason }}</span></span
-            >
-          </label>
-          <button
-            v-if="mayChange && question.level === level"
-            type="button"
-            class="plain-button"
-            @click="choose(question.id, null)"
-          >
-            {{ $t('settings.back') }}
-          </button>
-        </fieldset>
-      </template>
-    </section>
-    <InstrumentSettings v-if="!site" />
-    <DataSettings v-if="settings && !site && may('tables')" :tables="settings.tables" />
-    <CatalogueSettings v-if="!site" />
-    <RetentionSettings v-if="!site && may('personal_data')" />
-    <SecurityLog v-if="!site && may('security')" />
-    <section v-if="!site" class="stack">
-      <h2>{{ $t('settings.people') }}</h2>
-      <div v-for="person in settings.people" :key="person.id" class="panel stack">
-        <div class="row between">
-          <b>{{ person.name }}</b><span class="soft small">{{ person.role }}</span>
-        </div>
-        <p v-if="!person.qualifications.length" class="soft small">{{ $t('settings.none') }}</p>
-        <div v-for="one in person.qualifications" :key="one.trade" class="row between">
-          <span
-            >{{ $t(`trade.${one.trade}`) }}
-            <span class="number soft small">{{ one.number }}</span></span
-          ><span class="small"
-            >{{ one.expires ? `${$t('settings.expires')} ${one.expires}` : '' }}
-            <button
-              v-if="may('people')"
-              type="button"
-              class="plain-button"
-              @click="
-                qualify(
-                  person,
-                  person.qualifications.filter((other) => other.trade !== one.trade),
-                )
-              "
-            >
-              {{ $t('settings.remove') }}
-            </button></span
-          >
-        </div>
-        <template v-if="may('people')">
-          <form v-if="adding?.id === person.id" class="row" @submit.prevent="add(person)">
-            <select v-model="adding.trade" class="native" :aria-label="$t('settings.people')">
-              <option v-for="trade in settings.trades" :key="trade" :value="trade">
-                {{ $t(`trade.${trade}`) }}
-              </option>
-            </select>
-            <input
-              v-model="adding.number"
-              class="native"
-              :placeholder="$t('settings.number')"
-              :aria-label="$t('settings.number')"
-            />
-            <input
-              v-model="adding.expires"
-              type="date"
-              class="native"
-              :aria-label="$t('settings.expires')"
-            />
-            <el-button native-type="submit" type="primary">{{ $t('settings.keep') }}</el-button>
-          </form>
-          <button
-            v-else
-            type="button"
-            class="plain-button"
-            @click="adding = { id: person.id, trade: settings.trades[0]!, number: '', expires: '' }"
-          >
-            {{ $t('settings.add') }}
-          </button>
+      </nav>
+      <div class="stack">
+        <FirmSettings v-if="shown === 'firm'" :rulebooks="settings.rulebooks" @changed="load" />
+        <template v-else-if="shown === 'people'">
+          <StaffSettings v-if="may('people')" @changed="load" />
+          <Qualifications :settings="settings" @qualify="qualify" />
         </template>
+        <HouseRules
+          v-else-if="shown === 'rules'"
+          :settings="settings"
+          :site="site"
+          @choose="choose"
+        />
+        <InstrumentSettings v-else-if="shown === 'instruments'" />
+        <CatalogueSettings v-else-if="shown === 'catalogue'" />
+        <DataSettings v-else-if="shown === 'data'" :tables="settings.tables" />
+        <RetentionSettings v-else-if="shown === 'retention'" />
+        <SecurityLog v-else-if="shown === 'security'" />
       </div>
-      <h2>{{ $t('settings.rulebooks') }}</h2>
-      <ul class="panel">
-        <li v-for="book in settings.rulebooks" :key="book.id">
-          <b>{{ book.title }}</b><br /><span class="soft small">{{ book.edition }}</span>
-        </li>
-      </ul>
-    </section>
+    </div>
   </div>
 </template>
 
 <style scoped>
-fieldset {
-  border: 1px solid var(--line);
-  margin: 0;
+.parts {
   display: grid;
-  gap: 4px;
-  min-width: 0;
-}
-legend {
-  font-weight: 700;
-  padding: 0 6px;
-}
-.option {
-  display: grid;
-  grid-template-columns: 28px 1fr;
-  gap: 6px;
+  grid-template-columns: 190px minmax(0, 1fr);
+  gap: 20px;
   align-items: start;
-  min-height: var(--touch);
-  padding: 6px 8px;
-  border-radius: 8px;
-  cursor: pointer;
 }
-.option.chosen {
+.parts.alone {
+  grid-template-columns: minmax(0, 1fr);
+}
+nav {
+  display: grid;
+  position: sticky;
+  top: 72px;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  min-height: var(--touch);
+  padding: 0 12px;
+  color: var(--ink);
+  text-decoration: none;
+  border-left: 4px solid var(--line);
+}
+nav a.here {
+  border-left-color: var(--copper);
+  font-weight: 700;
   background: var(--copper-soft);
 }
-.option input {
-  width: 20px;
-  height: 20px;
-  margin-top: 3px;
-  accent-color: var(--copper);
-}
-.native {
+.search {
   font: inherit;
   min-height: var(--touch);
-  padding: 0 10px;
+  width: min(320px, 100%);
+  padding: 0 12px;
+  color: var(--ink);
+  background: var(--raised);
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: var(--raised);
-  color: var(--ink);
 }
-.error {
-  color: var(--danger);
-  font-weight: 700;
+.found {
+  list-style: none;
+  margin: 0;
 }
-ul li {
-  padding: 6px 0;
+.found a {
+  display: flex;
+  align-items: center;
+  min-height: var(--touch);
+}
+@media (max-width: 720px) {
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  nav {
+    position: static;
+    grid-template-columns: 1fr 1fr;
+  }
 }
 </style>

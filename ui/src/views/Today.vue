@@ -35,7 +35,7 @@ async function open(visit: Schemas['Today']['visits'][number]) {
     <template v-if="today">
       <h1>{{ date(today.date) }}</h1>
       <p v-if="session.firm === 'Unnamed firm' && may('house_rules')" role="status">
-        <RouterLink to="/settings#firm">{{ $t('firm.first') }}</RouterLink>
+        <RouterLink to="/settings/firm">{{ $t('firm.first') }}</RouterLink>
       </p>
       <ReadyForNoSignal />
       <div class="two">

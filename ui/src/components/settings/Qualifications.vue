@@ -1,0 +1,133 @@
+<script setup lang="ts">
+// People with what they are qualified for.
+import { ref } from 'vue'
+import type { Schemas } from '@/api/client'
+import { may } from '@/api/session'
+
+type Settings = Schemas['Settings']
+type Person = Settings['people'][number]
+defineProps<{ settings: Settings }>()
+const emit = defineEmits<{ qualify: [person: Person, list: Schemas['Qualification'][]] }>()
+const qualify = (person: Person, list: Schemas['Qualification'][]) => emit('qualify', person, list)
+const adding = ref<{ id: number; trade: string; number: string; expires: string } | null>(null)
+function add(person: Person) {
+  const { trade, number, expires } = adding.value!
+  qualify(person, [
+    ...person.qualifications.filter((one) => one.trade !== trade),
+    { trade, number, expires: expires || null },
+  ])
+  adding.value = null
+}
+</script>
+
+<template>
+  <section class="stack">
+    <h2>{{ $t('settings.people') }}</h2>
+    <div v-for="person in settings.people" :key="person.id" class="panel stack">
+      <div class="row between">
+        <b>{{ person.name }}</b><span class="soft small">{{ person.role }}</span>
+      </div>
+      <p v-if="!person.qualifications.length" class="soft small">{{ $t('settings.none') }}</p>
+      <div v-for="one in person.qualifications" :key="one.trade" class="row between">
+        <span
+          >{{ $t(`trade.${one.trade}`) }}
+          <span class="number soft small">{{ one.number }}</span></span
+        ><span class="small"
+          >{{ one.expires ? `${$t('settings.expires')} ${one.expires}` : '' }}
+          <button
+            v-if="may('people')"
+            type="button"
+            class="plain-button"
+            @click="
+              qualify(
+                person,
+                person.qualifications.filter((other) => other.trade !== one.trade),
+              )
+            "
+          >
+            {{ $t('settings.remove') }}
+          </button></span
+        >
+      </div>
+      <template v-if="may('people')">
+        <form v-if="adding?.id === person.id" class="row" @submit.prevent="add(person)">
+          <select v-model="adding.trade" class="native" :aria-label="$t('settings.people')">
+            <option v-for="trade in settings.trades" :key="trade" :value="trade">
+              {{ $t(`trade.${trade}`) }}
+            </option>
+          </select>
+          <input
+            v-model="adding.number"
+            class="native"
+            :placeholder="$t('settings.number')"
+            :aria-label="$t('settings.number')"
+          />
+          <input
+            v-model="adding.expires"
+            type="date"
+            class="native"
+            :aria-label="$t('settings.expires')"
+          />
+          <el-button native-type="submit" type="primary">{{ $t('settings.keep') }}</el-button>
+        </form>
+        <button
+          v-else
+          type="button"
+          class="plain-button"
+          @click="adding = { id: person.id, trade: settings.trades[0]!, number: '', expires: '' }"
+        >
+          {{ $t('settings.add') }}
+        </button>
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+fieldset {
+  border: 1px solid var(--line);
+  margin: 0;
+  display: grid;
+  gap: 4px;
+  min-width: 0;
+}
+legend {
+  font-weight: 700;
+  padding: 0 6px;
+}
+.option {
+  display: grid;
+  grid-template-columns: 28px 1fr;
+  gap: 6px;
+  align-items: start;
+  min-height: var(--touch);
+  padding: 6px 8px;
+  border-radius: 8px;
+  cursor: pointer;
+}
+.option.chosen {
+  background: var(--copper-soft);
+}
+.option input {
+  width: 20px;
+  height: 20px;
+  margin-top: 3px;
+  accent-color: var(--copper);
+}
+.native {
+  font: inherit;
+  min-height: var(--touch);
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--raised);
+  color: var(--ink);
+}
+.error {
+  color: var(--danger);
+  font-weight: 700;
+}
+ul li {
+  padding: 6px 0;
+}
+</style>
