@@ -54,7 +54,7 @@ const shelf = () =>
 /** Without what a screen watches it by; sealed where the person has a lock. */
 async function row(write: Write): Promise<Row> {
   const plain = JSON.parse(JSON.stringify(write)) as Write
-  const sealed = await seal(plain)
+  const sealed = await seal(plain, write.account)
   if (sealed === plain) return plain
   return { ...(write.n === undefined ? {} : { n: write.n }), account: write.account, sealed }
 }
@@ -82,7 +82,7 @@ export const countOf = async (account: number) =>
   (await shelf()).countFromIndex('writes', 'account', account)
 
 export async function keepPack(pack: Pack) {
-  const sealed = await seal(pack)
+  const sealed = await seal(pack, pack.person)
   await (await shelf()).put('packs', sealed === pack ? pack : { person: pack.person, sealed })
 }
 export async function packOf(account: number): Promise<Pack | undefined> {
@@ -105,7 +105,7 @@ export const lastHere = async () => ((await kept(WHO)) as number | undefined) ??
 /** Who is signed in, for the time without a server. Waits for the person's PIN. */
 export async function keepSession(account: number, session: object) {
   await lockOpened(account)
-  const sealed = await seal(session)
+  const sealed = await seal(session, account)
   await keep(WHO, account)
   await keep(SESSION, sealed)
 }
@@ -122,7 +122,7 @@ export const forgetSession = async () => {
 
 /** Photographs, by their ids. */
 export async function keepPhoto(id: string, account: number, photo: Blob) {
-  const data = await seal(photo)
+  const data = await seal(photo, account)
   await (await shelf()).put('photos', { id, account, at: Date.now(), data })
 }
 export async function photoOf(id: string): Promise<Blob | null> {
@@ -154,7 +154,7 @@ export async function resealed(account: number, change: () => Promise<unknown>) 
   await change()
   for (const write of writes) await changeWrite(write)
   if (pack) await keepPack(pack)
-  for (const one of photos) await db.put('photos', { ...one, data: await seal(one.data) })
+  for (const one of photos) await db.put('photos', { ...one, data: await seal(one.data, account) })
 }
 /** What lies here is no longer sealed. */
 export const unlockForGood = (account: number) =>

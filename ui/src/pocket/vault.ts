@@ -131,8 +131,12 @@ export function dropped() {
   waiting = []
 }
 
-export async function seal(value: unknown): Promise<unknown> {
-  if (!key) return value
+/** Sealed where the account has a lock; throws where that is closed: nothing of theirs is kept open. */
+export async function seal(value: unknown, account: number): Promise<unknown> {
+  if (!key || owner !== account) {
+    if (await lockOf(account)) throw new Error('What lies here is locked.')
+    return value
+  }
   const iv = random(12)
   const bytes =
     value instanceof Blob ? await value.arrayBuffer() : text.encode(JSON.stringify(value))
