@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // One's own account: password, second factor, and where one is signed in.
 import { onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { authenticate, refresh, session, signOut } from '@/api/session'
+import { authenticate, refresh, session } from '@/api/session'
 import CodeFactor from '@/components/account/CodeFactor.vue'
 import Passkeys from '@/components/account/Passkeys.vue'
 import RecoveryCodes from '@/components/account/RecoveryCodes.vue'
@@ -20,12 +19,6 @@ const attempt = (action: () => Promise<unknown>, done = '') => {
     await action()
     told.value = done
   })
-}
-
-const router = useRouter()
-async function leave() {
-  await signOut()
-  await router.push({ name: 'sign-in' })
 }
 
 const old = ref('')
@@ -71,10 +64,7 @@ const endOthers = () =>
 <template>
   <div class="page stack">
     <h1>{{ $t('account.title') }}</h1>
-    <div v-if="session.person" class="row between">
-      <span class="soft">{{ session.person.name }} · {{ session.person.role }}</span>
-      <button type="button" class="plain-button" @click="leave">{{ $t('app.signOut') }}</button>
-    </div>
+    <p v-if="session.person" class="soft">{{ session.person.name }} · {{ session.person.role }}</p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <p v-if="told" role="status">
       <b>{{ $t(told) }}</b>
