@@ -69,13 +69,4 @@ const begin = () =>
 .narrow {
   max-width: 520px;
 }
-.native {
-  font: inherit;
-  min-height: var(--touch);
-  padding: 0 10px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid var(--line);
-  border-radius: 8px;
-}
 </style>

@@ -105,19 +105,6 @@ legend {
   margin-top: 3px;
   accent-color: var(--copper);
 }
-.native {
-  font: inherit;
-  min-height: var(--touch);
-  padding: 0 10px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--raised);
-  color: var(--ink);
-}
-.error {
-  color: var(--danger);
-  font-weight: 700;
-}
 ul li {
   padding: 6px 0;
 }

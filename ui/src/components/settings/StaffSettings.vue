@@ -153,16 +153,6 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
   border-radius: 8px;
   background: var(--copper-soft);
 }
-.native {
-  font: inherit;
-  min-height: var(--touch);
-  min-width: 0;
-  padding: 0 10px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid var(--line);
-  border-radius: 8px;
-}
 @media (max-width: 720px) {
   .person {
     grid-template-columns: 1fr 1fr;
