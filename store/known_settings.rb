@@ -9,6 +9,8 @@ module Munimen
       def rulebook = Rules::Book[code_profile]
       def units = rulebook.units
       def house_rules = self[:house_rules] || {}
+      # Whether somebody has said what the firm is called.
+      def firm_named? = !self[:firm].nil?
       def firm = self[:firm] || { "name" => "Unnamed firm" }
     end
   end

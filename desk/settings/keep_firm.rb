@@ -11,7 +11,7 @@ module Munimen
       def show
         firm = @context.records.settings.firm.transform_keys(&:to_sym)
         TEXTS.keys.to_h { |name| [name, firm[name]] }.merge(
-          named: !@context.records.settings[:firm].nil?,
+          named: @context.records.settings.firm_named?,
           code_profile: @context.records.settings.code_profile
         )
       end

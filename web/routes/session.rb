@@ -18,6 +18,7 @@ module Munimen
               factors: factors,
               fresh: env["munimen.fresh"] || false,
               device_pin: Desk::Devices.pin_wanted?(records),
+              firm_named: records.settings.firm_named?,
               firm: records.settings.firm["name"],
               units: Rules::Book[records.settings.code_profile].units,
               demo: config.demo_accounts

@@ -2048,6 +2048,7 @@ export interface components {
             since: string;
         }[];
         Session: {
+            firm_named?: boolean;
             /** @description Which version of the Ruby for browsers this is */
             program?: string;
             /** @description Whether what is taken along has to be locked */

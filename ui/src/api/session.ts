@@ -17,6 +17,7 @@ export const session = reactive<{
   secondFactor: Schemas['Session']['second_factor']
   factors: Schemas['Session']['factors']
   devicePin: boolean
+  firmNamed: boolean
 }>({
   ready: false,
   person: null,
@@ -25,6 +26,7 @@ export const session = reactive<{
   secondFactor: 'none',
   factors: [],
   devicePin: false,
+  firmNamed: true,
 })
 
 /** Kept while somebody has signed out and the server does not know. */
@@ -53,6 +55,7 @@ export async function refresh() {
     secondFactor: got.second_factor,
     factors: got.factors,
     devicePin: got.device_pin ?? false,
+    firmNamed: got.firm_named ?? true,
   })
   setLocale(got.units)
   await Promise.all([

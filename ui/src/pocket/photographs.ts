@@ -1,5 +1,5 @@
-// Photographs as files of this device: shown without a signal, and sent in parts so that a line that
-// breaks costs one part.
+// Photographs as files of this device: shown without a signal, and sent in parts so that a line
+// that breaks costs one part.
 import { csrf, problemFrom } from '@/api/client'
 import { base64 } from './files'
 import { reach } from './office'

@@ -1,6 +1,6 @@
-// What the browser keeps of its own (IndexedDB): writes until the server has them, photographs, what
-// was taken along for the time without a signal, and who was signed in. What a person's lock seals
-// (vault.ts) is sealed here, in one place.
+// What the browser keeps of its own (IndexedDB): writes until the server has them, photographs,
+// what was taken along for the time without a signal, and who was signed in. What a person's lock
+// seals (vault.ts) is sealed here, in one place.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Schemas } from '@/api/client'
 import { close, opened as lockOpened, seal, unseal, unsealPhoto, type Lock } from './vault'

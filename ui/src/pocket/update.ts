@@ -1,5 +1,5 @@
-// A new version of the program waits until nothing is unsent and no visit is open. That there is one
-// is told by the service worker, or by the office itself where that has a version of its own.
+// A new version of the program waits until nothing is unsent and no visit is open. That there is
+// one is told by the service worker, or by the office itself where that has a version of its own.
 import { watch } from 'vue'
 import { registerSW } from 'virtual:pwa-register'
 import { outbox } from '@/api/outbox'

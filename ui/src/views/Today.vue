@@ -34,7 +34,7 @@ async function open(visit: Schemas['Today']['visits'][number]) {
     <p v-if="error" role="alert">{{ error }}</p>
     <template v-if="today">
       <h1>{{ date(today.date) }}</h1>
-      <p v-if="session.firm === 'Unnamed firm' && may('house_rules')" role="status">
+      <p v-if="!session.firmNamed && may('house_rules')" role="status">
         <RouterLink to="/settings/firm">{{ $t('firm.first') }}</RouterLink>
       </p>
       <ReadyForNoSignal />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-// What lies on this device is locked: the PIN opens it. Whoever has forgotten it can wipe the device
-// and sign in anew, and is told first what is lost with that.
+// What lies on this device is locked: the PIN opens it. Whoever has forgotten it can wipe the
+// device and sign in anew, and is told first what is lost with that.
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { countOf, wipe } from '@/pocket/shelf'
