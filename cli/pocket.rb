@@ -9,9 +9,9 @@ require "fileutils"
 require "json"
 require_relative "../munimen"
 
-ROOMS = %w[core desk/visits desk/records desk/dues desk/settings pocket].freeze
+ROOMS = %w[core desk/visits desk/records desk/dues desk/settings desk/training pocket].freeze
 SINGLE = %w[
-  desk/abilities.rb desk/context.rb desk/problem.rb desk/routes.rb desk/scheduling/view_today.rb
+  desk/abilities.rb desk/context.rb desk/problem.rb desk/routes.rb desk/scheduling/view_today.rb formats/scenarios.rb
   store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb
   store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
 ].freeze
@@ -35,6 +35,9 @@ needless = /^ *require "(?:securerandom|json|date|time|digest)"\n/
 files = wanted.map { |file| [file, File.read(File.join(root, file)).gsub(needless, "")] }
 rooms = %w[Desk Store Pocket Formats].map { |name| "  module #{name}; end\n" }.join
 files.unshift(["rooms.rb", "module Munimen\n#{rooms}end\n"])
+# There is no folder to read the scenarios of the training rig from.
+scenarios = Munimen::Formats::Scenarios.shipped.map { |one| JSON.generate(one.to_h) }
+files << ["scenarios.rb", "Munimen::Formats::Scenarios.ship(JSON.parse(<<'J'))\n#{JSON.generate(scenarios)}\nJ\n"]
 text = JSON.generate(files)
 FileUtils.mkdir_p(File.dirname(ARGV.fetch(0)))
 File.write(ARGV.fetch(0), text)

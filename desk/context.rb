@@ -6,11 +6,13 @@ module Munimen
   module Desk
     # Who does something, when, and where it is kept. Every use case takes one.
     class Context
-      attr_reader :records, :person
+      attr_reader :records, :person, :training_runs
 
       # person: account row; clock: callable that gives a Time; made: Time at which it was done,
-      # where that was before it got here, as off line.
-      def initialize(records, person:, clock: -> { Time.now }, made: nil)
+      # where that was before it got here, as off line; training_runs: TrainingRuns, for whom there
+      # are any.
+      def initialize(records, person:, clock: -> { Time.now }, made: nil, training_runs: nil)
+        @training_runs = training_runs
         @records = records
         @person = person
         @clock = clock
@@ -18,7 +20,9 @@ module Munimen
       end
 
       # The same person, working with other records.
-      def with(records) = self.class.new(records, person:, clock: @clock, made: @made)
+      def with(records)
+        self.class.new(records, person:, clock: @clock, made: @made, training_runs:)
+      end
 
       # A step of a visit was done, or refused: told to whoever listens, such as a training run.
       def step_completed(_visit_id, _operation) = nil

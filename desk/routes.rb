@@ -17,6 +17,9 @@ module Munimen
           answer.call(desk, given, sent, done) unless once
         end
 
+        # Whether it is about the firm's records even where its id is of a training run.
+        def firm? = path.start_with?("/api/training")
+
         def pattern
           @pattern ||= /\A#{path.gsub(/:(\w+)/, '(?<\1>[^/]+)')}\z/
         end
@@ -161,6 +164,28 @@ module Munimen
       end
       get("/api/instruments") { |desk| Instruments.new(desk).list }
       get("/api/settings") { |desk, given| ViewSettings.new(desk).call(site_id: given[:site]) }
+
+      # Exercises on the training rig. What is done there gives its own answer.
+      done = ->(_desk, _given, _sent, said) { said }
+      get("/api/training") { |desk| Train.new(desk).overview }
+      post("/api/training", ->(desk, _, sent) { Train.new(desk).start(**sent) }, &done)
+      get("/api/training/:id") { |desk, given| Train.new(desk).show(given[:id]) }
+      {
+        "clock" => ->(train, run, sent) { train.set_clock(run, **sent) },
+        "tests" => ->(train, run, sent) { train.test(run, **sent) },
+        "cause" => ->(train, run, sent) { train.name(run, **sent) },
+        "end" => ->(train, run, _) { train.finish(run) }
+      }.each do |name, write|
+        post("/api/training/:id/#{name}",
+             ->(desk, given, sent) { write[Train.new(desk), given[:id], sent] }, &done)
+      end
+      get("/api/training/:id/sights") do |desk, given|
+        Train.new(desk).sights(given[:id], operation: given[:operation])
+      end
+      get("/api/training/:id/trace") do |desk, given|
+        Train.new(desk).trace(given[:id], instrument: given[:instrument])
+      end
+      get("/api/training/:id/debrief") { |desk, given| Train.new(desk).debrief(given[:id]) }
     end
   end
 end

@@ -7,11 +7,12 @@ module Munimen
     #   office = Office.new(pack) # JSON of Store::Pack with the person
     #   office.call("GET", "/api/today", "{}", "") # => [200, "{…}"]
     class Office
-      # pack: JSON, {person: id of the account, tables: {table => [row]}}. A pack that is not whole
-      # raises KeyError or JSON::ParserError.
+      # pack: JSON, {person: id of the account, tables: {table => [row]}, training: [{token:,
+      # tables:}]}. A pack that is not whole raises KeyError or JSON::ParserError.
       def initialize(pack)
         pack = JSON.parse(pack, symbolize_names: true)
         @records = Records.new(pack.fetch(:tables))
+        @runs = Desk::TrainingRuns.new(TrainingShelf.new(pack.fetch(:training, [])))
         @person = @records.people.find(pack.fetch(:person)) or raise KeyError, "person"
       end
 
@@ -22,7 +23,8 @@ module Munimen
         route, named = Desk::Routes.find(verb, path)
         given = JSON.parse(query, symbolize_names: true).merge(named)
         sent = body.empty? ? {} : JSON.parse(body, symbolize_names: true)
-        answer = route.call(desk(now), given, sent, once:)
+        about = [given[:id], given[:visit], sent[:visit]].compact.first unless route.firm?
+        answer = route.call(desk(now, about), given, sent, once:)
         [200, JSON.generate(answer)]
       rescue Error => e
         Desk::Problem.of(e)
@@ -33,9 +35,12 @@ module Munimen
 
       private
 
-      def desk(now)
+      # about: id of what is asked about; a training run has records of its own.
+      def desk(now, about)
         clock = now ? -> { Time.iso8601(now) } : -> { Time.now }
-        Desk::Context.new(@records, person: @person, clock:)
+        return @runs.find(about, @person, clock:).context(@person) if Desk::TrainingRun.token(about)
+
+        Desk::Context.new(@records, person: @person, clock:, training_runs: @runs)
       end
     end
   end

@@ -6,6 +6,7 @@ module Munimen
     class People
       def initialize(tables) = @tables = tables
       def find(id) = @tables.find(:accounts, id)
+      def copy(row) = @tables.insert(:accounts, row.slice(:id, :name, :role, :qualifications))
       def all = @tables[:accounts].each_with_index.sort_by { |row, i| [row[:name], i] }.map(&:first)
     end
   end

@@ -19,6 +19,7 @@ module Munimen
       def dues = @dues ||= Dues.new(tables)
       def photos = @photos ||= Photos.new(tables)
       def deficiencies = @deficiencies ||= Deficiencies.new(tables)
+      def training = @training ||= Training.new(tables)
       def seals = @seals ||= Seals.new(tables)
       def plans = @plans ||= Planning::PlanKeeper.new
       def versioned_cache = @versioned_cache ||= Store::VersionedCache.new

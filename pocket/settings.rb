@@ -11,6 +11,11 @@ module Munimen
       end
 
       def [](name) = @read[name.to_s]
+
+      # Only a training run's are written here.
+      def []=(name, value)
+        @read[name.to_s] = JSON.parse(JSON.generate(value))
+      end
     end
   end
 end

@@ -13,6 +13,9 @@ module Munimen
       # records: Store::Records.
       def initialize(records) = @database = records.database
 
+      # The same with every setting: of a training run, which has no others.
+      def all(heater_id) = rows([heater_id]).merge(settings: of(:settings, {}))
+
       # {table => [row]} for some heaters.
       def rows(heater_ids)
         heaters = of(:heaters, id: heater_ids)

@@ -50,7 +50,11 @@ module Munimen
       end
 
       def imports = @imports ||= Desk::RunningImports.new(breathe: -> { InFlight.let_pass })
-      def training_runs = @training_runs ||= Desk::TrainingRuns.new(File.join(folder, "training"))
+
+      def training_runs
+        @training_runs ||= Desk::TrainingRuns.new(Store::TrainingFiles.new(File.join(folder,
+"training")))
+      end
 
       # Which Ruby a browser gets from here: another name is another version; "" where none is.
       def program
@@ -63,9 +67,10 @@ module Munimen
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.
       # made: Time at which something was done before it got here, or nil.
       def desk_for(person, id = nil, made: nil)
-        return training_runs.find(id, person).context(person) if Desk::TrainingRun.token(id)
+        firm = Desk::Context.new(records, person:, made:, training_runs:)
+        return firm unless Desk::TrainingRun.token(id)
 
-        Desk::Context.new(records, person:, made:)
+        training_runs.find(id, person, clock: -> { firm.now }).context(person)
       end
 
       # 64 random bytes kept beside the database, readable by the owner only.

@@ -36,6 +36,9 @@ module Munimen
       # What the person who asks works with; a training run has records of its own.
       def desk = config.desk_for(signed_in!, about, made: Made.of(env))
 
+      # The same with the firm's own records, whatever it is about.
+      def firm = config.desk_for(signed_in!, made: Made.of(env))
+
       # Who has no account: reads what a token opens.
       def nobody
         @nobody ||= Desk::Context.new(records, person: { id: nil, name: nil, role: "nobody" })

@@ -69,6 +69,16 @@ module Munimen
         outcome
       end
 
+      # What a test showed when it was last taken; nil where it was not, or shows nothing here.
+      def outcome_of(test)
+        acts.reverse.find { |act| act.kind == :test && act.what == test }&.more
+      end
+
+      # Whether a cause has been named and is the one.
+      def found?(cause)
+        acts.any? { |act| act.kind == :named && act.what == cause.to_sym && act.more }
+      end
+
       # Something was tried that is never done as things stood; the needs that were not met.
       def refused(operation, needs) = note(:refused, operation, needs)
 

@@ -10,7 +10,8 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # more: ids of heaters. {person:, at:, heaters: [id], tables: {table => [row]}}
+      # more: ids of heaters. {person:, at:, heaters: [id], tables: {table => [row]}, training:
+      # [{token:, tables:}]}
       def call(more: [])
         records = @context.records
         heaters = (of_my_visits + more).uniq.first(MOST)
@@ -18,11 +19,23 @@ module Munimen
           person: @context.person[:id],
           at: @context.stamp,
           heaters:,
-          tables: records.pack.rows(heaters)
+          tables: records.pack.rows(heaters).merge(training_results: results),
+          training: exercises
         }
       end
 
       private
+
+      def results
+        mine = @context.records.training.of(@context.person.merge(role: "plumber"))
+        mine.map { |row| row.except(:person) }
+      end
+
+      # The person's own that are not over yet.
+      def exercises
+        runs = @context.training_runs.running(@context.person, clock: -> { @context.now })
+        runs.map { |run| { token: run.token, tables: run.records.pack.all(run.heater_id) } }
+      end
 
       def of_my_visits
         today = @context.now.to_date

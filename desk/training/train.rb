@@ -5,9 +5,11 @@ module Munimen
     # Practice: choosing a scenario, working on it, and the debrief; results are kept with the
     # person.
     class Train
-      def initialize(context, runs)
+      # context: with the firm's own records, whichever run is asked about.
+      def initialize(context)
         @context = context
-        @runs = runs
+        @runs = context.training_runs
+        @clock = -> { context.now }
       end
 
       # The scenarios there are, what the person has open, and the results: one's own, the owner's
@@ -20,15 +22,15 @@ module Munimen
             end,
           running:
             @runs
-              .running(@context.person)
+              .running(@context.person, clock: @clock)
               .map { |run| { id: run.visit_id, title: run.scenario.title } },
           results: @context.records.training.of(@context.person).map { |row| result(row) }
         }
       end
 
-      # scenario: id of a shipped one; seed: one by chance; own: a scenario as JSON text. Returns
-      # {id:}.
-      def start(scenario: nil, seed: nil, own: nil)
+      # scenario: id of a shipped one; seed: one by chance; own: a scenario as JSON text; id: of its
+      # visit, where it is chosen already. Returns {id:}.
+      def start(scenario: nil, seed: nil, own: nil, id: nil)
         chosen =
           if own
             Formats::Scenarios.read(own)
@@ -41,45 +43,46 @@ module Munimen
             Formats::Scenarios.shipped.find { |one| one.id == scenario } ||
               raise(NotFound.new("There is no scenario “#{scenario}”.", field: :scenario))
           end
-        { id: @runs.start(chosen, @context.person).visit_id }
+        { id: @runs.start(chosen, @context.person, id:, clock: @clock).visit_id }
       end
 
       def show(id) = view(find(id))
 
-      def set_clock(id, speed: nil, skip: 0)
-        find(id).then { |run| run.set_clock(speed:, skip:) && view(run) }
+      # What follows is done once for each id that it is sent with.
+      def set_clock(run_id, id: nil, speed: nil, skip: 0)
+        run = find(run_id)
+        run.once(id) { run.set_clock(speed:, skip:) }
+        view(run)
       end
 
       # Takes a test of the finder on the rig, and writes its outcome into the visit.
-      def test(id, test:)
-        run = find(id)
-        possible!(run, Faults::Test[test])
-        outcome = run.test(test)
-        if outcome
-          Decide.new(run.context(@context.person)).call(
-            id,
-            id: SecureRandom.uuid,
-            name: Visit::Decisions.name(:fault, run.scenario.symptom, test),
-            value: outcome.to_s
-          )
-        end
-        text =
-          outcome ? Faults::Test[test].outcomes.fetch(outcome) : "nothing can be told from it here"
-        { told: words(run).say("#{Faults::Test[test].ask} – #{text}."), outcome:, run: view(run) }
+      def test(run_id, test:, id: nil)
+        run = find(run_id)
+        test = Faults::Test[test]
+        run.once(id) { taken_on(run, test, id || SecureRandom.uuid) }
+        outcome = run.exercise.outcome_of(test.id)
+        text = outcome ? test.outcomes.fetch(outcome) : "nothing can be told from it here"
+        { told: words(run).say("#{test.ask} – #{text}."), outcome:, run: view(run) }
       end
 
-      def name(id, cause:)
-        run = find(id)
-        right = run.name(cause)
-        keep(run) if right
-        { right:, run: view(run) }
+      def name(run_id, cause:, id: nil)
+        run = find(run_id)
+        run.once(id) { keep(run) if run.name(cause) }
+        { right: run.exercise.found?(cause), run: view(run) }
       end
 
-      def finish(id)
-        run = find(id)
+      def finish(run_id)
+        run = find(run_id)
         run.finish unless run.exercise.over?
         keep(run)
-        debrief(id)
+        debrief(run_id)
+      end
+
+      # What an instrument shows from now on until it rests, as InstrumentTrace has it.
+      def trace(run_id, instrument:)
+        run = find(run_id)
+        one = Instruments.new(run.context(@context.person)).find(instrument)
+        run.trace(one, units: run.scenario.units)
       end
 
       # What the trainee sees where an operation asks for a word: [{name:, ask:, word:}]
@@ -120,8 +123,19 @@ module Munimen
 
       private
 
-      def find(id) = @runs.find(id, @context.person)
+      def find(id) = @runs.find(id, @context.person, clock: @clock)
       def words(run) = Words[run.scenario.units]
+
+      def taken_on(run, test, decision)
+        possible!(run, test)
+        outcome = run.test(test.id) or return
+        Decide.new(run.context(@context.person)).call(
+          run.visit_id,
+          id: decision,
+          name: Visit::Decisions.name(:fault, run.scenario.symptom, test.id),
+          value: outcome.to_s
+        )
+      end
 
       # A test whose needs the heater does not meet is not taken; what is missing is said.
       def possible!(run, test)

@@ -1,11 +1,8 @@
 # frozen_string_literal: true
 
-require "fileutils"
-require "monitor"
-
 module Munimen
   module Desk
-    # A visit to practise on: a customer, a heater and a visit in a database of its own, a rig
+    # A visit to practise on: a customer, a heater and a visit in records of its own, a rig
     # behind it, and a clock that can be sped up. The visit's use cases work on it as on any
     # other; nothing of it reaches the firm's records.
     class TrainingRun
@@ -42,25 +39,21 @@ module Munimen
         # The run's token in an id of its visit, its heater or one of its instruments; nil for all
         # else.
         def token(id) = (OF.match(id.to_s) || INSTRUMENT.match(id.to_s))&.[](1)
-
-        # A new one; clock: callable that gives the real Time.
-        def start(path, token, scenario, person, clock:)
-          FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
-          new(path, token, clock:).tap { |run| run.furnish(scenario, person) }
-        end
       end
 
-      attr_reader :records, :token
+      # One that is open: what all who look at it share.
+      Open = Struct.new(:token, :records, :lock, :exercise)
 
-      def initialize(path, token, clock:)
-        @records = Store::Records.new(Store::Database.open(path), folder: "#{path}.files")
-        @token = token
+      # open: Open. clock: callable that gives the real Time, at which something is done.
+      def initialize(open, clock:)
+        @open = open
         @real = clock
-        @lock = Monitor.new
       end
 
-      def close = records.database.disconnect
+      def token = @open.token
+      def records = @open.records
       def visit_id = VISIT + token
+      def heater_id = HEATER + token
       def account_id = records.settings[:trainee]
 
       def scenario
@@ -68,21 +61,37 @@ module Munimen
       end
 
       def context(person) = Context.new(self, person)
-      def synchronize(&) = @lock.synchronize(&)
+
+      # Does something that carries an id, once; nil where it has been done before.
+      def once(id)
+        synchronize do
+          done = records.settings[:done] || []
+          next if id && done.include?(id)
+
+          yield.tap { records.settings[:done] = done + [id] if id }
+        end
+      end
+
+      def synchronize(&) = @open.lock.synchronize(&)
 
       # The rig as it stands, brought up to the clock.
       def exercise
         synchronize do
-          @exercise ||= Training::Exercise.new(
+          one = @open.exercise ||= Training::Exercise.new(
             scenario,
             (records.settings[:acts] || []).map { |act| read(act) }
           )
-          @exercise.over? ? @exercise : @exercise.tap { |one| one.advance_to(seconds) }
+          one.advance_to(seconds) unless one.over?
+          one
         end
       end
 
       # The time in the run: s since its beginning, and as a Time.
-      def seconds = clock["at"] + (over? ? 0 : (@real.call.to_f - clock["real"]) * clock["speed"])
+      def seconds
+        passed = over? ? 0 : [@real.call.to_f - clock["real"], 0].max
+        clock["at"] + (passed * clock["speed"])
+      end
+
       def now = Time.iso8601(records.settings[:began]) + seconds
       def speed = clock["speed"]
 
@@ -128,7 +137,7 @@ module Munimen
           house(scenario, now.iso8601)
           records.visits.add(
             id: visit_id,
-            heater_id: HEATER + token,
+            heater_id:,
             jobs: scenario.jobs,
             status: "open",
             planned_for: now.iso8601,
@@ -157,7 +166,10 @@ module Munimen
         end
       end
 
-      # Connects one of its instruments (a row of the list) to the rig.
+      # What one of its instruments (a row of the list) shows until it rests: InstrumentTrace.
+      def trace(one, units:) = InstrumentTrace.of(driver(one), one[:reads], units:)
+
+      # Connects one of its instruments to the rig.
       def driver(one)
         state = records.visits.load(visit_id, now:).state
         Driver.new(
@@ -180,8 +192,8 @@ module Munimen
       end
 
       def over?
-        if @exercise
-          @exercise.over?
+        if @open.exercise
+          @open.exercise.over?
         else
           (records.settings[:acts] || []).any? { |act| act["kind"] == "over" }
         end
@@ -235,7 +247,7 @@ module Munimen
           created_at: at
         )
         records.heaters.add(
-          id: HEATER + token,
+          id: heater_id,
           site_id: site,
           label: "Training rig",
           installation: scenario.installation,

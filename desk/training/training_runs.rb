@@ -1,44 +1,42 @@
 # frozen_string_literal: true
 
-require "fileutils"
-require "securerandom"
-
 module Munimen
   module Desk
-    # The training runs of a firm, each in a file of its own; a few are kept open. Of each person
-    # the latest few are kept, and none for ever.
+    # The training runs of a firm, or of a person without a signal; a few are kept open. Of each
+    # person the latest few are kept, and none for ever.
     class TrainingRuns
       OPEN = 12
       EACH = 6 # runs of one person
       LONGEST = 90 * 86_400 # s since a run was last touched
 
-      def initialize(folder, clock: -> { Time.now })
-        @folder = folder
+      # shelf: where each has records of its own (Store::TrainingFiles, Pocket::TrainingShelf).
+      # clock: callable that gives a Time.
+      def initialize(shelf, clock: -> { Time.now })
+        @shelf = shelf
         @clock = clock
         @open = {}
         @lock = Mutex.new
       end
 
-      def start(scenario, person)
+      # A new one. id: of its visit, where whoever starts it has chosen one; what was started by
+      # that id before is given again. clock: as for `find`.
+      def start(scenario, person, id: nil, clock: @clock)
+        token = id ? chosen(id) : SecureRandom.hex(6)
+        visit = TrainingRun::VISIT + token
+        return find(visit, person, clock:) if @shelf.there?(token)
+
         clear(person)
-        token = SecureRandom.hex(6)
-        keep(token, TrainingRun.start(path(token), token, scenario, person, clock: @clock))
+        run = TrainingRun.new(keep(token, @shelf.make(token)), clock:)
+        run.furnish(scenario, person)
+        run
       end
 
       # The run of an id (of a visit, a heater or an instrument) for a person; raises NotFound
-      # where it is not theirs.
-      def find(id, person)
+      # where it is not theirs. clock: callable that gives the Time at which what follows is done.
+      def find(id, person, clock: @clock)
         token = TrainingRun.token(id)
-        run =
-          token &&
-          (
-            @lock.synchronize { @open[token] } ||
-              (
-                if File.exist?(path(token))
-                  keep(token, TrainingRun.new(path(token), token, clock: @clock))
-                end
-              )
-          )
+        open = token && (@lock.synchronize { @open[token] } || opened(token))
+        run = open && TrainingRun.new(open, clock:)
         unless run && (run.account_id == person[:id] || person[:role] == "owner")
           raise NotFound.new("There is no such exercise.", field: :visit)
         end
@@ -47,39 +45,46 @@ module Munimen
       end
 
       # Those of a person that are not over yet, the latest first.
-      def running(person)
-        Dir[File.join(@folder, "*.sqlite3")]
-          .sort_by { |file| -File.mtime(file).to_f }
-          .filter_map do |file|
-            run = find("#{TrainingRun::VISIT}#{File.basename(file, ".sqlite3")}", person)
-            run unless run.account_id != person[:id] || run.exercise.over?
-          rescue NotFound
-            nil
-          end
+      def running(person, clock: @clock)
+        @shelf.tokens.filter_map do |token|
+          run = find(TrainingRun::VISIT + token, person, clock:)
+          run unless run.account_id != person[:id] || run.exercise.over?
+        rescue NotFound
+          nil
+        end
       end
 
       private
 
+      def chosen(id)
+        return TrainingRun.token(id) if id.start_with?(TrainingRun::VISIT)
+
+        raise Error.new("id must begin with #{TrainingRun::VISIT}.", field: :id,
+                                                                     code: :unknown_choice)
+      end
+
+      def opened(token) = @shelf.there?(token) ? keep(token, @shelf.records(token)) : nil
+
       # What is too old, and of this person's runs all but the latest, to leave room for one more.
       def clear(person)
-        files = Dir[File.join(@folder, "*.sqlite3")].sort_by { |file| -File.mtime(file).to_f }
-        old, recent = files.partition { |file| File.mtime(file) < Time.now - LONGEST }
-        own = recent.select { |file| Store::Training.trainee(file) == person[:id] }
-        (old + own.drop(EACH - 1)).each { |file| remove(File.basename(file, ".sqlite3")) }
+        old, recent = @shelf.tokens.partition do |token|
+          @shelf.touched(token) < Time.now - LONGEST
+        end
+        own = recent.select { |token| @shelf.trainee(token) == person[:id] }
+        (old + own.drop(EACH - 1)).each { |token| remove(token) }
       end
 
       def remove(token)
-        @lock.synchronize { @open.delete(token)&.close }
-        FileUtils.rm_rf(Dir["#{path(token)}*"])
+        open = @lock.synchronize { @open.delete(token) }
+        @shelf.close(open.records) if open
+        @shelf.remove(token)
       end
 
-      def path(token) = File.join(@folder, "#{token}.sqlite3")
-
-      def keep(token, run)
+      def keep(token, records)
         @lock.synchronize do
           @open.delete(token)
-          @open.shift.last.close if @open.size >= OPEN
-          @open[token] = run
+          @shelf.close(@open.shift.last.records) if @open.size >= OPEN
+          @open[token] = TrainingRun::Open.new(token, records, @shelf.lock)
         end
       end
     end

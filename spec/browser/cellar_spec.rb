@@ -78,6 +78,40 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     expect(Dir[File.join(office.config.folder, "uploads/*")]).to eq([])
   end
 
+  it "begins and ends an exercise on the training rig with the server dead, and the office learns " \
+     "what came of it" do
+    ready
+    stop
+    go "/training"
+    expect(page).to have_css(".scenario", minimum: 5).and have_css(".waiting", text: "No signal")
+    find("button", text: "The puddle by the heater").click
+    expect(page).to have_css(".training", text: "puddle").and have_css("article h2")
+    click_button "+10 min"
+    expect(page).to have_css(".clock", text: /\A0:1\d:/)
+    run = page.current_path[/\h{8}-[\h-]+/]
+    go "/visits/#{run}?step=read_static_pressure"
+    first("button", text: "Take from").click
+    expect(page).to have_button("Into the field", wait: 40)
+    click_button "Into the field"
+    click_button "Save"
+    expect(page).to have_css(".reading .kept")
+    click_link "To the fault finder"
+    click_button "Take it on the rig"
+    expect(page).to have_css(".evidence li", minimum: 1)
+    first(".suspects li:not(.out) button", text: "seat").click
+    click_button "That is the cause"
+    expect(page).to have_content("That was not it").and have_css(".training", text: "Wrong parts 1")
+    go "/visits/#{run}"
+    click_button "Give up"
+    expect(page).to have_css(".verdict", text: "Not found")
+    told = find(".figures").text
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    go "/training/#{run}"
+    expect(page).to have_css(".figures", text: told)
+    expect(office.records.training.of(office.person).map { |row| row[:id] }).to eq([run])
+  end
+
   def start_english
     people = office.records.people
     people.qualify(office.person[:id], [{ trade: "unvented" }, { trade: "electrical" }])

@@ -116,4 +116,32 @@ RSpec.describe Munimen::Pocket do
     expect(owed).to include("page_differs")
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
   end
+
+  it "goes on with an exercise of the training rig that was begun with a signal, a minute waited " \
+     "and each test taken once however often it is sent" do
+    now = Time.utc(2026, 11, 23, 9)
+    firm = office.config.desk_for(office.person, made: now)
+    id = Munimen::Desk::Train.new(firm).start(scenario: "the-puddle")[:id]
+    pack = JSON.generate(Munimen::Desk::TakeAlong.new(firm).call)
+    pocket = Munimen::Pocket::Office.new(pack)
+    sent = [["tests", { test: "static_pressure" }], ["clock", { skip: 60 }],
+            ["cause", { cause: "worn_seat" }], ["end", {}]]
+    said = sent.flat_map.with_index do |(what, body), index|
+      path = "/api/training/#{id}/#{what}"
+      body = body.merge(id: office.uuid) unless what == "end"
+      at = now + (30 * (index + 1))
+      Array.new(2) do
+        there = pocket.call("POST", path, "{}", JSON.generate(body), now: at.iso8601)
+        expect(there.first).to eq(200)
+        route, named = Munimen::Desk::Routes.find("POST", path)
+        here = route.call(office.config.desk_for(office.person, made: at), named, body)
+        [JSON.parse(there.last), JSON.parse(JSON.generate(here))]
+      end
+    end
+    said.each { |there, here| expect(there).to eq(here) }
+    expect(said.last.last).to include("tests" => 1, "over" => true, "found" => false)
+    # Its minutes; two looks at half a minute each, a minute that was waited; a wrong part's time.
+    minutes = Munimen::Faults::Test[:static_pressure].minutes
+    expect(said[3].last["seconds"]).to be_within(1).of((minutes * 60) + 60 + 60)
+  end
 end

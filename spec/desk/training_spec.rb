@@ -3,13 +3,18 @@
 # Practice on the rig, through the use cases of a visit.
 RSpec.describe Munimen::Desk::Train do
   let(:real) { [Time.utc(2026, 11, 23, 9)] }
-  let(:runs) do
-    Munimen::Desk::TrainingRuns.new(
-      File.join(office.config.folder, "training"),
-      clock: -> { real.first }
-    )
+  let(:runs) { runs_again }
+  let(:firm) do
+    Munimen::Desk::Context.new(office.records, person: office.person, clock: -> { real.first },
+                                               training_runs: runs)
   end
-  let(:train) { described_class.new(office.context, runs) }
+  let(:train) { described_class.new(firm) }
+
+  # As after a restart.
+  def runs_again
+    shelf = Munimen::Store::TrainingFiles.new(File.join(office.config.folder, "training"))
+    Munimen::Desk::TrainingRuns.new(shelf, clock: -> { real.first })
+  end
 
   def run(id) = runs.find(id, office.person)
   def context(id) = run(id).context(office.person)
@@ -33,11 +38,7 @@ RSpec.describe Munimen::Desk::Train do
     real[0] += 60
     expect(train.show(id)[:seconds]).to eq(3600)
     before = run(id).exercise.rig.pressure
-    again = Munimen::Desk::TrainingRuns.new(
-      File.join(office.config.folder, "training"),
-      clock: -> { real.first }
-    )
-    expect(again.find(id, office.person).exercise.rig.pressure).to be_within(20_000).of(before)
+    expect(runs_again.find(id, office.person).exercise.rig.pressure).to be_within(20_000).of(before)
     expect(before).to be > 500_000 # it has crept above the regulator's 410 kPa for hours
   end
 

@@ -190,10 +190,12 @@ end
 
 RSpec.configure do |config|
   config.include AtTheScreen, type: :feature
-  # The page leaves before its office is closed, so that nothing asks a server whose data are gone.
+  # The page leaves before its office is closed, so that nothing asks a server whose data are gone;
+  # each office has a browser of its own, which is gone with it.
   config.after(type: :feature) do
     page.visit("about:blank")
     page.server&.wait_for_pending_requests
+    page.quit
   end
   config.before(type: :feature) do
     Capybara.current_driver = :chromium

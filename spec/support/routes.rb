@@ -257,7 +257,7 @@ sendMail: 409, beginning: 404, begin: 404 }.freeze
   end
 
   def training
-    desk = Munimen::Desk::Train.new(office.context, office.config.training_runs)
+    desk = Munimen::Desk::Train.new(office.config.desk_for(office.person))
     id, over = Array.new(2) { desk.start(scenario: "turned-down")[:id] }
     desk.finish(over)
     at = "/api/training/#{id}"
@@ -265,8 +265,9 @@ sendMail: 409, beginning: 404, begin: 404 }.freeze
       training: [:get, "/api/training"],
       startTraining: [:post, "/api/training", { seed: 7 }],
       exercise: [:get, at],
-      trainingClock: [:put, "#{at}/clock", { speed: 10, skip: 60 }],
-      trainingTest: [:post, "#{at}/tests", { test: "dial" }],
+      trainingClock: [:post, "#{at}/clock", { id: office.uuid, speed: 10, skip: 60 }],
+      trainingTest: [:post, "#{at}/tests", { id: office.uuid, test: "dial" }],
+      trainingTrace: [:get, "#{at}/trace?instrument=t#{id[-12..]}-pressure_gauge-house"],
       sights: [:get, "#{at}/sights?operation=watch_relief_drip"],
       nameCause: [:post, "#{at}/cause", { cause: "dip_tube_broken" }],
       endTraining: [:post, "#{at}/end"],

@@ -10,7 +10,7 @@ module Munimen
           app.helpers Helpers
           Desk::Routes.all.each do |one|
             app.public_send(one.verb.downcase, one.path, **one.options) do
-              json(one.call(desk, named, request.get? ? {} : body_given))
+              json(one.call(one.firm? ? firm : desk, named, request.get? ? {} : body_given))
             end
           end
         end

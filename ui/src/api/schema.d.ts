@@ -1058,9 +1058,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        put?: never;
         /** Speed the clock up, or let some time pass */
-        put: operations["trainingClock"];
-        post?: never;
+        post: operations["trainingClock"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1093,6 +1093,23 @@ export interface paths {
         };
         /** What is to be seen where an operation asks for a word */
         get: operations["sights"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/training/{id}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an instrument of the exercise shows, until it rests */
+        get: operations["trainingTrace"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5632,6 +5649,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    id?: components["schemas"]["Id"];
                     scenario?: string;
                     seed?: number;
                     own?: string;
@@ -5698,6 +5716,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    id?: components["schemas"]["Id"];
                     /** @enum {integer} */
                     speed?: 1 | 10 | 60;
                     skip?: number;
@@ -5735,6 +5754,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    id?: components["schemas"]["Id"];
                     test: string;
                 };
             };
@@ -5797,6 +5817,49 @@ export interface operations {
             503: components["responses"]["Problem"];
         };
     };
+    trainingTrace: {
+        parameters: {
+            query: {
+                instrument: string;
+            };
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        samples: {
+                            t: number;
+                            value: number | null;
+                            flags: string[];
+                        }[];
+                        settled: {
+                            typed: string;
+                            text: string;
+                            at: number;
+                            spread: number;
+                        } | null;
+                    };
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
     nameCause: {
         parameters: {
             query?: never;
@@ -5809,6 +5872,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    id?: components["schemas"]["Id"];
                     cause: string;
                 };
             };

@@ -2,7 +2,8 @@
 // The training rig: scenarios in rising difficulty, what is under way, and what came of the others.
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, unwrap, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
+import { training } from '@/api/training'
 import { minutes } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
@@ -13,12 +14,12 @@ const seed = ref(String(1 + Math.floor(Math.random() * 9999)))
 const own = ref('')
 onMounted(async () => {
   await run(async () => {
-    all.value = await unwrap(api.GET('/api/training', {}))
+    all.value = await training.all()
   })
 })
 async function start(body: { scenario?: string; seed?: number; own?: string }) {
   await run(async () => {
-    const made = await unwrap(api.POST('/api/training', { body }))
+    const made = await training.start(body)
     await router.push(`/visits/${made.id}`)
   })
 }

@@ -2,8 +2,11 @@
 // Listens to an instrument, shows the trace, and hands the value over when it has come to rest:
 // never before, and never unasked.
 import { computed, onBeforeUnmount, ref } from 'vue'
-import type { Visit } from '@/api/client'
+import { asProblem, type Visit } from '@/api/client'
+import { isTraining, training } from '@/api/training'
+import { useVisitId } from '@/composables/useVisit'
 
+const EVERY = 500 // ms between two samples
 const props = defineProps<{ instrument: Visit['instruments'][number]; units: string }>()
 const emit = defineEmits<{ settled: [typed: string, method: string, note: string] }>()
 interface Settled {
@@ -17,6 +20,27 @@ const settled = ref<Settled | null>(null)
 const failed = ref('')
 const listening = ref(false)
 let events: EventSource | undefined
+let playing = 0
+const visit = useVisitId()
+
+/** On the training rig all that it will show is told at once, and played. */
+async function play() {
+  let trace
+  try {
+    trace = await training.trace(visit!, props.instrument.id)
+  } catch (cause) {
+    failed.value = asProblem(cause).message
+    return stop()
+  }
+  const { samples: ahead, settled: rest } = trace
+  playing = window.setInterval(() => {
+    const next = ahead.shift()
+    if (next) samples.value.push(next)
+    if (ahead.length) return
+    settled.value = rest
+    stop()
+  }, EVERY)
+}
 
 function listen() {
   stop()
@@ -24,6 +48,7 @@ function listen() {
   settled.value = null
   failed.value = ''
   listening.value = true
+  if (visit && isTraining(visit)) return void play()
   events = new EventSource(`/api/instruments/${props.instrument.id}/trace?units=${props.units}`)
   events.addEventListener('sample', (event) =>
     samples.value.push(JSON.parse((event as MessageEvent<string>).data)),
@@ -39,6 +64,7 @@ function listen() {
   events.addEventListener('error', stop)
 }
 function stop() {
+  clearInterval(playing)
   events?.close()
   listening.value = false
 }
