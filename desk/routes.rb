@@ -122,7 +122,7 @@ module Munimen
         "notes" => ->(desk, visit, sent) { AddNote.new(desk).call(visit, **sent) },
         "signatures" => ->(desk, visit, sent) { Sign.new(desk).call(visit, **sent) },
         "photos" => ->(desk, visit, sent) { AddPhoto.new(desk).call(visit, **sent) },
-        "jobs" => ->(desk, visit, sent) { ChangeJobs.new(desk).add(visit, job: sent[:job]) },
+        "jobs" => ->(desk, visit, sent) { ChangeJobs.new(desk).add(visit, **sent) },
         "put-off" => ->(desk, visit, sent) { ChangeJobs.new(desk).put_off(visit, **sent) }
       }.each do |name, write|
         post("/api/visits/:id/#{name}", ->(desk, given, sent) { write[desk, given[:id], sent] },

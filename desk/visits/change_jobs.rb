@@ -7,17 +7,19 @@ module Munimen
     class ChangeJobs
       def initialize(context) = @context = context
 
-      # id: UUID of the decision that is written where a job is put off.
-      def add(visit_id, job:)
+      # id: UUID of the decision that is written down: it is taken in, or put off, once.
+      def add(visit_id, job:, id: SecureRandom.uuid)
+        return if @context.records.visits.written?(:decisions, id)
+
         row, jobs = changeable(visit_id)
-        visit = @context.records.visits.load(visit_id, now: @context.now)
+        heater = @context.records.visits.load(visit_id, now: @context.now).heater
         known = Work::Job[job]
-        unless Work::Job.fitting(visit.heater).include?(known)
+        unless Work::Job.fitting(heater).include?(known)
           raise Refused.new("This is not done on this heater.", code: :not_applicable)
         end
 
         write(row, jobs | [known.id])
-        note(visit_id, SecureRandom.uuid, known, "") if visit.put_off.key?(known.id)
+        note(visit_id, id, known, "")
       end
 
       def put_off(visit_id, id:, job:, reason:)

@@ -40,4 +40,24 @@ RSpec.describe Munimen::Web::Made do
     expect(order).to eq(order.sort)
     expect(last_response.headers["date"]).to match(/GMT\z/)
   end
+
+  # spec/support/earlier/writes.json is what the version of 27 November 2026 left unsent on a device:
+  # it is never changed. A version that cannot take one of them any more translates it.
+  it "takes every kind of write that the version before left unsent, and each once" do
+    send_json("/auth/login", { login: "plumber@example.test", password: Office::PASSWORD })
+    ids = %w[CUSTOMER SITE HEATER VISIT].to_h { |name| [name, office.uuid] }
+    file = File.join(Munimen::ROOT, "spec/support/earlier/writes.json")
+    writes = JSON.parse(File.read(file).gsub(/CUSTOMER|SITE|HEATER|VISIT/, ids))
+    2.times do
+      writes.each do |path, body|
+        send_json(path, body)
+        expect(last_response.status).to eq(200), "#{path}: #{last_response.body[0, 300]}"
+      end
+    end
+    kept = %i[readings observations steps notes photos].to_h do |table|
+      [table, office.records.database[table].count]
+    end
+    expect(kept).to eq(readings: 1, observations: 3, steps: 2, notes: 1, photos: 1)
+    expect(office.records.visits.find(ids["VISIT"])[:jobs]).to eq([:annual_safety])
+  end
 end
