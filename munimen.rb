@@ -19,6 +19,7 @@ module Munimen
     core/work/jobs
     core/inspection/items
     core/hazards/definitions
+    core/facts/clues
     core/judgement/checks
     core/drawing/charts
     core/parts/kinds

@@ -17,7 +17,8 @@ module Munimen
                 :decisions,
                 :notes,
                 :site,
-                :arrival
+                :arrival,
+                :recorded_heater
 
     # readings: [Reading]; observations: [Observation] that stand; corrected_observations: those
     # that something took the place of; steps: [Step] in order of entry; decisions: Decisions, or

@@ -119,6 +119,7 @@ module Munimen
         "steps" => ->(desk, visit, sent) { DoStep.new(desk).call(visit, **sent) },
         "undo" => ->(desk, visit, sent) { DoStep.new(desk).undo(visit, **sent) },
         "decisions" => ->(desk, visit, sent) { Decide.new(desk).call(visit, **sent) },
+        "facts" => ->(desk, visit, sent) { LearnFact.new(desk).call(visit, **sent) },
         "notes" => ->(desk, visit, sent) { AddNote.new(desk).call(visit, **sent) },
         "signatures" => ->(desk, visit, sent) { Sign.new(desk).call(visit, **sent) },
         "photos" => ->(desk, visit, sent) { AddPhoto.new(desk).call(visit, **sent) },

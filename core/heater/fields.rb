@@ -102,6 +102,52 @@ module Munimen
         coil_control: [COIL, "has no boiler coil"]
       }.freeze
 
+      # field => the field that decides, and its values that make it pointless
+      POINTLESS = {
+        vessel_volume: [:vessel, %i[none bubble]],
+        vessel_upstream: [:vessel, %i[none bubble]],
+        regulator_setting: [:regulator, %i[no]],
+        expansion_relief_pressure: [:expansion_relief, %i[no]],
+        immersion_power: [:backup_immersion, %i[no]]
+      }.freeze
+
+      # Asked of unvented cylinders, and of every heater where English rules hold.
+      ENGLISH = %i[
+        tundish expansion_relief expansion_relief_pressure d1_size d1_length d2_size d2_length
+        d2_bends shared_discharge relief_outlet cut_out_temperature
+      ].freeze
+
+      # What a person learns of the heater at each of its parts.
+      OF_PARTS = {
+        data_plate: %i[maker model serial manufactured installed instructions_kept],
+        tank: %i[capacity working_pressure location water_supply],
+        regulator: %i[regulator regulator_setting],
+        backflow: %i[backflow],
+        flue: %i[vent],
+        draft_hood: %i[hood],
+        vessel: %i[vessel vessel_volume vessel_upstream],
+        expansion_relief: %i[expansion_relief expansion_relief_pressure],
+        mixing_valve: %i[mixing_valve],
+        recirculation_pump: %i[recirculation],
+        anode: %i[anode],
+        relief_valve: %i[
+          relief_set_pressure relief_set_temperature relief_rating relief_probe relief_thread
+          relief_fitted relief_history relief_outlet
+        ],
+        tundish: %i[tundish d1_size d1_length],
+        discharge_pipe: %i[d2_size d2_length d2_bends discharge_ends shared_discharge],
+        upper_element: %i[element_upper element_voltage],
+        lower_element: %i[element_lower],
+        immersion: %i[backup_immersion immersion_power],
+        coil: %i[coil_power coil_flow],
+        two_port: %i[coil_control],
+        cut_out: %i[cut_out_temperature],
+        thermostat: %i[set_point],
+        gas_control: %i[ignition manifold_pressure],
+        burner: %i[fuel input],
+        pan: %i[pan]
+      }.freeze
+
       # What an unvented cylinder has unless it is known to have none; other kinds have none
       # unless said.
       UNVENTED_DEFAULT = %i[expansion_relief tundish shared_discharge].freeze
@@ -110,6 +156,24 @@ module Munimen
 
       # Whether a kind of heater has a field at all.
       def of?(kind, field) = !ONLY.key?(field) || ONLY.fetch(field).first.include?(kind)
+
+      # The kinds of heater that are asked for a field in the words of some units.
+      def kinds(field, units)
+        known = KINDS.select { |kind| of?(kind, field) }
+        ENGLISH.include?(field) && units != :england ? known & UNVENTED : known
+      end
+
+      # What is kept where a thing is not known.
+      NOT_KNOWN = [nil, :unknown, :not_known].freeze
+
+      # Fields of a heater that are not known, and make sense on it: of those that are asked about.
+      def unknown(heater, fields, units)
+        fields.select do |field|
+          by, values = POINTLESS[field]
+          NOT_KNOWN.include?(heater.public_send(field)) &&
+            kinds(field, units).include?(heater.kind) && !values&.include?(heater.public_send(by))
+        end
+      end
 
       # What is presumed of a word that was left open.
       def presumed(kind, field)

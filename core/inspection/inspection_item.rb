@@ -43,10 +43,11 @@ module Munimen
           (@groups ||= {})[group] ||= @all.values.select { |look| look.group == group }
         end
 
-        # Those of a group that a visit's heater and rulebook have, in the order of the walk.
+        # Those of a group that a visit's heater and rulebook have, in the order of the walk; and
+        # those at which the visit has found something wrong, whatever the record says by now.
         def for(visit, group)
           in_group(group)
-            .select { |look| look.applies?(visit.heater, visit.rules) }
+            .select { |look| look.applies?(visit.heater, visit.rules) || look.wrong_on?(visit) }
             .sort_by
             .with_index { |look, index| [Heater::Parts::PLACES.index(look.place), index] }
         end
@@ -77,6 +78,11 @@ module Munimen
 
       def applies?(heater, rules)
         (books.nil? || books.include?(rules.book.id)) && @applies.call(heater)
+      end
+
+      def wrong_on?(visit)
+        seen = visit.observation(id)
+        !seen.nil? && findings.key?(seen.finding) && (books.nil? || books.include?(visit.rules.book.id))
       end
 
       # A wrong that can be found; `who` is its part's trade unless said.

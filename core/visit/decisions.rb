@@ -28,7 +28,9 @@ module Munimen
         also: /(#{WORD})/,
         fault: /(#{WORD})\.(#{WORD})/,
         danger: /(#{CHECK})\.(action|told)/,
-        accept: /(#{CHECK})/
+        accept: /(#{CHECK})/,
+        learnt: /(#{WORD})/,
+        kept: /(#{WORD})/
       }.freeze
 
       class << self
@@ -79,6 +81,11 @@ module Munimen
 
       # Jobs put off to another day: {job => reason}.
       def postponed = of(:put_off).to_h { |(job), text| [job.to_sym, text] }
+
+      # What of the heater's record was learnt in the visit: {field => as written}; and what was
+      # told of a field but not taken into the record, or nil.
+      def learnt = of(:learnt).to_h { |(field), text| [field.to_sym, text] }
+      def kept(field) = about(:kept, field)
 
       # Operations asked for besides those of the jobs.
       def extra_operations = of(:also).map { |(id), _| id.to_sym }

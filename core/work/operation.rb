@@ -107,6 +107,13 @@ module Munimen
         @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, **more)
       end
 
+      # Fields of the heater's record that matter here, and why; asked where they are not known.
+      def wants(*fields, because: nil)
+        return @wants || {} if fields.empty?
+
+        @wants = wants.merge(fields.to_h { |field| [field, because] })
+      end
+
       # House rules that say how it is done, shown with it.
       def house_rules(*questions) = questions.empty? ? @house_rules || [] : @house_rules = questions
       # The trade that the law may restrict it to, where it is not that of its part: :gas,

@@ -23,21 +23,6 @@ module Munimen
         ]
       }.freeze
 
-      # field => the field that decides, and its values that make it pointless
-      HIDDEN = {
-        vessel_volume: [:vessel, %i[none bubble]],
-        vessel_upstream: [:vessel, %i[none bubble]],
-        regulator_setting: [:regulator, %i[no]],
-        expansion_relief_pressure: [:expansion_relief, %i[no]],
-        immersion_power: [:backup_immersion, %i[no]]
-      }.freeze
-
-      # Asked of unvented cylinders, and of every heater where English rules hold.
-      ENGLISH = %i[
-        tundish expansion_relief expansion_relief_pressure d1_size d1_length d2_size d2_length
-        d2_bends shared_discharge relief_outlet cut_out_temperature
-      ].freeze
-
       module_function
 
       # Plain data for schema HeaterFields of the contract, under the words of some units.
@@ -45,22 +30,28 @@ module Munimen
         form = Heater::Fields
         {
           first_kind: units == :england ? :unvented_indirect : :gas_storage,
+          usual_jobs: form::KINDS.map { |kind| { kind:, job: usual_job(kind) } },
           groups: GROUPS.map { |id, names| { id:, names: } },
           quantities: form::QUANTITIES.map { |name, kind| quantity(name, kind, units) },
           words: form::WORDS.map { |name, choices| { name:, choices:, kinds: kinds(name, units) } },
           texts: form::TEXTS,
-          hidden: HIDDEN.map { |name, (by, values)| { name:, by:, values: } }
+          hidden: form::POINTLESS.map { |name, (by, values)| { name:, by:, values: } },
+          parts: form::OF_PARTS.map do |part, names|
+            { part:, name: Words[units].part(part), names: }
+          end
         }
+      end
+
+      # The year's work on a kind of heater.
+      def usual_job(kind)
+        Heater::Fields::UNVENTED.include?(kind) ? :annual_unvented : :annual_safety
       end
 
       def quantity(name, kind, units)
         { name:, unit: Measure::Kind[kind].unit(units).label, kinds: kinds(name, units) }
       end
 
-      def kinds(name, units)
-        known = Heater::Fields::KINDS.select { |kind| Heater::Fields.of?(kind, name) }
-        ENGLISH.include?(name) && units != :england ? known & Heater::Fields::UNVENTED : known
-      end
+      def kinds(name, units) = Heater::Fields.kinds(name, units)
       private_class_method :kinds, :quantity
     end
   end

@@ -40,6 +40,17 @@ module Munimen
         @context.records.heaters.find(id)
       end
 
+      # One field of the record, as typed; "": it is not known any more. What it makes pointless
+      # goes with it. The heater's row.
+      def learn(id, field, value)
+        row = @context.records.heaters.find(id)
+        pointless = Heater::Fields::POINTLESS.select do |_, (by, values)|
+          by == field.to_sym && values.include?(value.to_s.to_sym)
+        end.keys
+        plate = row[:installation].transform_keys(&:to_sym).except(*pointless)
+        change(id, label: row[:label], installation: plate.merge(field.to_sym => value))
+      end
+
       private
 
       # What is written in the record puts no danger right: one that stands in an open visit stays,

@@ -30,6 +30,9 @@ module Munimen
       def checked(name, value)
         kind, about = Visit::Decisions.parse(name)
         raise Error.new("Put the job off.", field: :name, code: :unknown_choice) if kind == :put_off
+        if %i[learnt kept].include?(kind)
+          raise Error.new("Send it as a fact.", field: :name, code: :unknown_choice)
+        end
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also

@@ -29,8 +29,20 @@ module Munimen
           verdicts: verdicts(judge.verdicts),
           deficiencies: verdicts(judge.deficiencies),
           rectified: verdicts(judge.rectified),
+          proposals:,
           outcome:
         }
+      end
+
+      # What the visit has found out of the heater, and the record does not say.
+      def proposals
+        found = Facts::Proposals.new(@visit)
+        found.all.map do |one|
+          told = one.told
+          { field: told.field, value: found.text(told.field, told.value),
+            because: say(told.because),
+            recorded: one.recorded && found.text(told.field, one.recorded) }
+        end
       end
 
       # which: of :meaning, :ladder, :marks; all of them unless said.

@@ -41,6 +41,7 @@ module Munimen
           needs: Readiness.new(@visit, operation, way: @way ||= NextStepFinder.new(@visit)).needs,
           **asks(operation).slice(:reads),
           looks: looks(operation),
+          wants: wants(operation),
           decides: operation.decides,
           hand_over: @competence.missing(operation)&.fetch(:text),
           guide: operation.guide,
@@ -168,6 +169,13 @@ module Munimen
             level:
           }
         end
+      end
+
+      # Fields of the record that matter here and are not known.
+      def wants(operation)
+        because = operation.wants
+        fields = Heater::Fields.unknown(@visit.recorded_heater, because.keys, @visit.units)
+        fields.map { |field| { field:, because: @words.say(because[field].to_s) } }
       end
 
       def read_field(read)

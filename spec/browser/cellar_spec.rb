@@ -78,8 +78,8 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     expect(Dir[File.join(office.config.folder, "uploads/*")]).to eq([])
   end
 
-  it "begins and ends an exercise on the training rig with the server dead, and the office learns " \
-     "what came of it" do
+  it "begins and ends an exercise on the training rig with the server dead, and the office " \
+     "learns what came of it" do
     ready
     stop
     go "/training"

@@ -105,6 +105,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     within(".needs") { click_button "Identify the water heater" }
     expect(page).to have_css("article h2", text: "Identify")
     find(".section .label", text: "Discharge pipe").click
+    within(".part") { click_button "Follow the discharge pipe" }
     expect(page).to have_css("article h2", text: "Follow the discharge pipe")
   end
 

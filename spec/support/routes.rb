@@ -319,6 +319,8 @@ sendMail: 409, beginning: 404, begin: 404 }.freeze
         "/api/visits/#{visit}/signatures",
         { id: id[], signer: "customer", refused: "Not at home" }
       ],
+      learnFact: [:post, "/api/visits/#{visit}/facts",
+                  { id: id[], field: "pan", value: "yes" }],
       addJob: [:post, "/api/visits/#{visit}/jobs", { id: id[], job: "flush" }],
       putOff: [
         :post,

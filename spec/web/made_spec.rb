@@ -41,8 +41,8 @@ RSpec.describe Munimen::Web::Made do
     expect(last_response.headers["date"]).to match(/GMT\z/)
   end
 
-  # spec/support/earlier/writes.json is what the version of 27 November 2026 left unsent on a device:
-  # it is never changed. A version that cannot take one of them any more translates it.
+  # spec/support/earlier/writes.json is what the version of 27 November 2026 left unsent on a
+  # device: it is never changed. A version that cannot take one of them any more translates it.
   it "takes every kind of write that the version before left unsent, and each once" do
     send_json("/auth/login", { login: "plumber@example.test", password: Office::PASSWORD })
     ids = %w[CUSTOMER SITE HEATER VISIT].to_h { |name| [name, office.uuid] }

@@ -47,6 +47,7 @@ RSpec.describe Munimen::Web do
         sendMail
         decideOwed
         addJob
+        learnFact
         putOff
       ]
     }.flat_map { |roles, operations| operations.map { |operation| [operation, roles] } }.to_h

@@ -4,6 +4,7 @@ Munimen::Work::Operation.define :clock_gas_meter do
   part :burner
   place :bottom
   trade :gas
+  wants :input, :fuel, because: "What is clocked is held against it."
   title "Clock the gas meter"
   instrument "Watch"
   how "Everything else that burns gas off. Time some whole turns of the small dial with the " \

@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :exercise_relief_valve do
   part :relief_valve
   place :side
+  wants :relief_history, :relief_fitted, because: "A valve that nobody has lifted may not close."
   title "Exercise the {relief_valve}"
   instrument "Bucket, gloves, goggles"
   how "Stand aside. Lift the lever fully, hold it as the house rule says, let it snap shut."

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :fit_vessel do
   part :vessel
+  wants :vessel_volume, because: "Without it the pressure that it will reach cannot be predicted."
   title "Fit an {vessel}"
   how "Charged to the supply pressure before it goes on; the size worked out; no valve " \
       "between it and the tank."

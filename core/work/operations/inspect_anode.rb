@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :inspect_anode do
   part :anode
   place :top
+  wants :anode, because: "Whether it comes out with the outlet hangs on it."
   title "Take the anode out and look"
   instrument "1 1/16 in socket, long bar"
   how "Long bar, somebody to hold the tank. Write down how much is left."

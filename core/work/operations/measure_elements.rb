@@ -4,6 +4,8 @@ Munimen::Work::Operation.define :measure_elements do
   part :disconnect
   place :side
   trade :electrical
+  wants :element_upper, :element_lower, :element_voltage, :immersion_power,
+        because: "The ohms are judged by watts and volts."
   title "Measure the {elements}"
   instrument "Multimeter, insulation tester"
   how "One lead off for ohms; both off for the insulation test, electronics disconnected, " \

@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :read_coil_before do
   part :coil
   place :controls
+  wants :coil_power, :coil_flow, because: "The coil's output is held against it."
   title "Measure what the coil gives up"
   instrument "Two thermometers on the pipes"
   how "Zone calling, {two_port} open, pump running. Flow, return and tank, together, some " \

@@ -4,6 +4,7 @@ Munimen::Work::Operation.define :read_operating_pressure do
   part :gas_control
   place :bottom
   trade :gas
+  wants :fuel, :manifold_pressure, because: "The pressure is judged by it."
   title "Read the gas pressures with the burner on"
   instrument "Manometer"
   how "Let them settle. Adjust the manifold a very small turn at a time."

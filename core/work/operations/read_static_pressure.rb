@@ -3,6 +3,8 @@
 Munimen::Work::Operation.define :read_static_pressure do
   part :house_main
   place :entry
+  wants :regulator, :backflow,
+        because: "Whether expanding water can go back into the street hangs on it."
   title "Read the static pressure"
   instrument "Pressure gauge"
   how "Run a {tap} for a moment to let trapped pressure go, shut it, let the needle settle. No " \

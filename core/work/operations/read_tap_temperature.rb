@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :read_tap_temperature do
   part :tap
   place :tap
+  wants :mixing_valve, because: "It decides what may come out of the {tap}."
   title "Measure the {tap} temperature"
   instrument "Thermometer"
   how "At the nearest hot {tap}, run until it stays steady, read."

@@ -3,6 +3,8 @@
 Munimen::Work::Operation.define :read_vessel_charge do
   part :vessel
   place :top
+  wants :vessel_volume, :vessel_upstream,
+        because: "Without the volume the pressure that it will reach cannot be predicted."
   title "Read the charge of the {vessel}"
   instrument "{tire_gauge} that reads well past the target"
   how "Cap off, press the gauge on squarely, read before you let any air out."

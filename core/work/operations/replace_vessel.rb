@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :replace_vessel do
   part :vessel
   place :top
+  wants :vessel_volume, because: "Without it the pressure that it will reach cannot be predicted."
   title "Replace the {vessel}"
   instrument "Pump, {tire_gauge}"
   how "Same volume or larger. Charge it to the supply pressure before it goes on; support it: " \

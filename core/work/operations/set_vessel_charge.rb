@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :set_vessel_charge do
   part :vessel
   place :top
+  wants :vessel_volume, because: "Without it the pressure that it will reach cannot be predicted."
   title "Set the charge to the supply pressure"
   instrument "Pump, {tire_gauge}"
   how "With the water side still at zero: pump up or let down to the static pressure, read once " \

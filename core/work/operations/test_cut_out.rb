@@ -4,6 +4,7 @@ Munimen::Work::Operation.define :test_cut_out do
   part :cut_out
   place :controls
   trade :electrical
+  wants :cut_out_temperature, because: "What it opens at is held against it."
   title "Prove each cut-out by opening its circuit"
   instrument "Multimeter, proved tester"
   how "Dead and proved: open the cut-out's circuit, make it safe, energise with the thermostat " \

@@ -484,6 +484,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A fact of the heater goes into its record, or is left out */
+        post: operations["learnFact"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/notes": {
         parameters: {
             query?: never;
@@ -2197,6 +2214,11 @@ export interface components {
             installation: components["schemas"]["Installation"];
         };
         HeaterFields: {
+            /** @description The year's work on each kind */
+            usual_jobs: {
+                kind: string;
+                job: string;
+            }[];
             first_kind: string;
             groups: {
                 /** @enum {string} */
@@ -2214,6 +2236,12 @@ export interface components {
                 kinds: string[];
             }[];
             texts: string[];
+            /** @description What is learnt of the heater at each of its parts */
+            parts: {
+                part: string;
+                name: string;
+                names: string[];
+            }[];
             /** @description Fields that a choice makes pointless */
             hidden: {
                 name: string;
@@ -2404,6 +2432,11 @@ export interface components {
             }[];
         };
         PlannedStep: {
+            /** @description Fields of the heater's record that matter here and are not known */
+            wants: {
+                field: string;
+                because: string;
+            }[];
             operation: string;
             title: string;
             part: string;
@@ -2482,6 +2515,13 @@ export interface components {
             }[];
         };
         Visit: {
+            /** @description What the visit has found out of the heater, and its record does not say */
+            proposals: {
+                field: string;
+                value: string;
+                because: string;
+                recorded: components["schemas"]["MaybeText"];
+            }[];
             id: string;
             /** @enum {string} */
             status: "booked" | "open" | "signed";
@@ -2745,6 +2785,14 @@ export interface components {
             total: number;
             hot_again: number | null;
         };
+        Fact: {
+            id: components["schemas"]["Id"];
+            field: string;
+            /** @description as typed; nothing: not known any more */
+            value: string;
+            /** @description the record stays, though the visit told this value */
+            keep?: boolean;
+        };
         AddJob: {
             id?: components["schemas"]["Id"];
             job: string;
@@ -2901,6 +2949,7 @@ export interface components {
             deficiencies?: components["schemas"]["Visit"]["deficiencies"];
             rectified?: components["schemas"]["Visit"]["rectified"];
             outcome?: components["schemas"]["Visit"]["outcome"];
+            proposals?: components["schemas"]["Visit"]["proposals"];
             meaning?: components["schemas"]["Visit"]["meaning"];
             ladder?: components["schemas"]["Visit"]["ladder"];
             marks?: components["schemas"]["Visit"]["marks"];
@@ -4488,6 +4537,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Decision"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    learnFact: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fact"];
             };
         };
         responses: {

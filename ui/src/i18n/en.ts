@@ -492,6 +492,8 @@ export default {
     around: 'Around it',
     reliefTitle: 'Relief and discharge',
     keep: 'Save',
+    begin: 'Begin the visit',
+    beginNote: 'Kind and size are enough: the rest is learnt at the heater, part by part.',
     unknownNote: 'Leave open what you cannot see: unknown lowers no guard.',
   },
   field: {
@@ -794,6 +796,18 @@ export default {
     again: 'Neither one cause nor two together show all of it. Measure again what stands out:',
     measure: 'Measure again',
     noMore: 'No further test tells them apart; {n} remain.',
+  },
+  facts: {
+    title: 'The record of this water heater',
+    found: 'For the record:',
+    recorded: 'The record says: {value}.',
+    take: 'Take it',
+    change: 'Change the record',
+    leave: 'Leave the record',
+    wanted: 'Not in the record yet.',
+    more: '{n} more',
+    unknown: 'Not known yet:',
+    close: 'Close',
   },
   training: {
     title: 'Training rig',

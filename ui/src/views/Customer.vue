@@ -97,6 +97,23 @@ const addHeater = (label: string, installation: Record<string, string>) =>
     )
     await router.push(`/heaters/${id}`)
   })
+/** The visit begins with no more than kind and size. */
+const beginVisit = (label: string, installation: Record<string, string>, job: string) =>
+  attempt(async () => {
+    const [heater, visit] = [uuid(), uuid()]
+    await write(
+      '/api/sites/{id}/heaters',
+      { id: addingHeaterAt.value! },
+      { id: heater, label, installation },
+    )
+    await write(
+      '/api/heaters/{id}/visits',
+      { id: heater },
+      { id: visit, jobs: [job], planned_for: new Date().toISOString() },
+    )
+    await write('/api/visits/{id}/start', { id: visit }, {})
+    await router.push(`/visits/${visit}`)
+  })
 /** For a visit where there is no signal. */
 const heaters = computed(() =>
   (customer.value?.sites ?? []).flatMap((site) => site.heaters.map((heater) => heater.id)),
@@ -282,7 +299,9 @@ const take = () => getReady(heaters.value)
         :units="unitsAt(addingHeaterAt)"
         :error="error"
         :field="field"
+        fresh
         @keep="addHeater"
+        @begin="beginVisit"
       />
     </el-dialog>
   </div>

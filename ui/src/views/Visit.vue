@@ -6,7 +6,7 @@ import { api, asProblem, unwrap, type PlannedStep, type Schemas, type Visit } fr
 import { outbox, write, writeInVisit, writePhoto } from '@/api/outbox'
 import { line } from '@/pocket/office'
 import { takeAlong } from '@/pocket/pocket'
-import { session } from '@/api/session'
+import { may, session } from '@/api/session'
 import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
 import { isTraining } from '@/api/training'
 import { useKeys } from '@/composables/useKeys'
@@ -17,6 +17,7 @@ import JobsPanel from '@/components/visit/JobsPanel.vue'
 import KeysHelp from '@/components/common/KeysHelp.vue'
 import MeaningPanel from '@/components/visit/MeaningPanel.vue'
 import LongHeat from '@/components/visit/LongHeat.vue'
+import PartFacts from '@/components/visit/PartFacts.vue'
 import RunningWaits from '@/components/visit/RunningWaits.vue'
 import SafetyLadder from '@/components/charts/SafetyLadder.vue'
 import SectionDrawing from '@/components/charts/SectionDrawing.vue'
@@ -136,7 +137,16 @@ async function done(
     return
   if (wasFirst || chosen.value === operation) choose(null)
 }
+/** The part whose facts are asked under the drawing. */
+const asked = ref<string | null>(null)
+/** What the record does not know is drawn dashed: touched, it asks. */
+const dashed = (id: string) =>
+  visit.value?.section.shapes.some((shape) => shape.part === id && shape.role === 'unknown')
 function part(id: string) {
+  if (visit.value?.status === 'open' && may('records') && dashed(id)) {
+    asked.value = id
+    return
+  }
   const step = steps.value.find((one) => one.part === id)
   if (step) choose(step.operation)
   else {
@@ -382,11 +392,18 @@ const abnormal = computed(() => visit.value?.state ?? [])
             :active="current?.part"
             @part="part"
           />
-          <template v-else-if="side === 'ladder'">
+          <PartFacts
+            v-if="side === 'drawing' && visit.status === 'open' && may('records')"
+            :visit="visit"
+            :part="asked"
+            @part="(id) => (asked = id)"
+            @go="choose"
+          />
+          <template v-if="side === 'ladder'">
             <SafetyLadder :ladder="visit.ladder" @part="part" />
             <MeaningPanel v-if="visit.meaning" :meaning="visit.meaning" />
           </template>
-          <FindingsPanel v-else :visit="visit" />
+          <FindingsPanel v-if="side === 'findings'" :visit="visit" />
         </aside>
       </div>
 

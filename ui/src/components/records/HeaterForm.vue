@@ -1,7 +1,9 @@
 <script setup lang="ts">
 // A heater from its data plate: bare numbers in the site's unit, any unit accepted, the rest by
-// choice; only the fields that its kind has.
+// choice; only the fields that its kind has. Or no more than kind and size, and the visit begins:
+// the rest is learnt there.
 import { onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { setLocale } from '@/i18n'
 
@@ -11,9 +13,15 @@ const props = defineProps<{
   units?: string
   label?: string
   installation?: Record<string, unknown>
+  /** A new one, to which a visit may begin at once. */
+  fresh?: boolean
 }>()
-const emit = defineEmits<{ keep: [label: string, installation: Record<string, string>] }>()
+const emit = defineEmits<{
+  keep: [label: string, installation: Record<string, string>]
+  begin: [label: string, installation: Record<string, string>, job: string]
+}>()
 
+const { t } = useI18n()
 const fields = ref<Schemas['HeaterFields'] | null>(null)
 const label = ref(props.label ?? '')
 const values = ref<Record<string, string>>({
@@ -44,6 +52,11 @@ function shown(name: string) {
   const pointless = fields.value?.hidden.find((one) => one.name === name)
   return !pointless?.values.includes(values.value[pointless.by] ?? '')
 }
+function begin() {
+  const { kind, capacity } = values.value
+  const job = fields.value!.usual_jobs.find((one) => one.kind === kind)!.job
+  emit('begin', label.value.trim() || t(`word.${kind}`), { kind: kind!, capacity: capacity! }, job)
+}
 function keep() {
   const names = fields.value!.groups.flatMap((group) => group.names)
   const wanted = ['kind', ...names].filter(
@@ -72,6 +85,23 @@ function keep() {
       >
         {{ $t(`word.${kind}`) }}
       </button>
+    </div>
+    <div v-if="fresh" class="begin">
+      <label
+        >{{ $t('field.capacity')
+        }}<el-input
+          v-model="values.capacity"
+          name="begin_capacity"
+          inputmode="decimal"
+          @keydown.enter.prevent="values.capacity && begin()"
+          ><template #suffix>{{ unit('capacity') }}</template></el-input
+        ></label
+      >
+      <el-button type="primary" size="large" :disabled="!values.capacity" @click="begin">{{
+        $t('heater.begin')
+      }}</el-button>
+      <p class="soft small">{{ $t('heater.beginNote') }}</p>
+      <p v-if="error" class="error" role="alert">{{ error }}</p>
     </div>
     <template v-for="group in fields.groups" :key="TITLES[group.id]">
       <h3>{{ $t(TITLES[group.id]) }}</h3>
@@ -115,6 +145,18 @@ function keep() {
   display: flex;
   gap: 8px;
   flex-wrap: wrap;
+}
+.begin {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: end;
+  padding: 12px;
+  border-radius: var(--radius);
+  background: var(--sunk);
+}
+.begin p {
+  flex: 1 1 220px;
 }
 .grid {
   display: grid;

@@ -9,6 +9,7 @@ import { guides } from '@/components/guides'
 import InspectionList from './InspectionList.vue'
 import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
+import RecordFacts from './RecordFacts.vue'
 import { useRequest } from '@/composables/useRequest'
 import { useVisit } from '@/composables/useVisit'
 
@@ -263,6 +264,7 @@ defineExpose({
         @skip="finish"
     /></template>
     <p v-if="refused" class="error" role="alert">{{ refused }}</p>
+    <RecordFacts :visit="visit" :step="step" />
 
     <div v-if="!givingUp" class="actions">
       <p v-if="error" class="error" role="alert">

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+// One fact of the heater's record: a word by one touch, a number or a text by Enter.
+import { ref } from 'vue'
+import { useHeaterForm } from '@/composables/useHeaterForm'
+import { useVisit } from '@/composables/useVisit'
+
+const props = defineProps<{ field: string; units: string; value?: string }>()
+const emit = defineEmits<{ kept: [] }>()
+const { unit, choices } = useHeaterForm(() => props.units)
+const { send } = useVisit()
+const text = ref('')
+const busy = ref(false)
+const input = ref<HTMLInputElement>()
+const box = ref<HTMLElement>()
+
+async function keep(value: string) {
+  if (busy.value || !value.trim()) return
+  busy.value = true
+  const kept = await send('facts', { field: props.field, value: value.trim() })
+  busy.value = false
+  if (!kept) return
+  text.value = ''
+  emit('kept')
+}
+defineExpose({
+  focus: () => (input.value ? input.value.focus() : box.value?.querySelector('button')?.focus()),
+})
+</script>
+
+<template>
+  <div ref="box" class="fact" :data-field="field">
+    <template v-if="choices(field)">
+      <span :id="`fact-${field}`" class="name">{{ $t(`field.${field}`) }}</span>
+      <span class="choices" role="group" :aria-labelledby="`fact-${field}`"
+        ><button
+          v-for="choice in choices(field)!.filter((one) => one !== 'unknown' || value)"
+          :key="choice"
+          type="button"
+          class="plain-button"
+          :aria-pressed="value === choice"
+          :disabled="busy"
+          @click="keep(choice)"
+        >
+          {{ $t(`word.${choice}`) }}
+        </button></span
+      >
+    </template>
+    <template v-else>
+      <label class="name" :for="`fact-${field}`">{{ $t(`field.${field}`) }}</label>
+      <span class="entry"
+        ><input
+          :id="`fact-${field}`"
+          ref="input"
+          v-model="text"
+          class="native"
+          :name="field"
+          autocomplete="off"
+          enterkeyhint="next"
+          :inputmode="unit(field) === undefined ? 'text' : 'decimal'"
+          :placeholder="value"
+          @keydown.enter.prevent="text.trim() ? keep(text) : emit('kept')"
+        /><span v-if="unit(field)" class="soft">{{ unit(field) }}</span
+        ><button
+          v-if="text.trim()"
+          type="button"
+          class="plain-button"
+          :disabled="busy"
+          @click="keep(text)"
+        >
+          {{ $t('visit.keep') }}
+        </button></span
+      >
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.fact {
+  display: grid;
+  grid-template-columns: minmax(120px, 1fr) 2fr;
+  gap: 4px 10px;
+  align-items: center;
+}
+.choices,
+.entry {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+.entry input {
+  width: 9.5em;
+  min-height: var(--touch);
+}
+.plain-button[aria-pressed='true'] {
+  border-color: var(--copper);
+  background: var(--copper-soft);
+  font-weight: 700;
+}
+@media (max-width: 500px) {
+  .fact {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
