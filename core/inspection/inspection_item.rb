@@ -82,7 +82,8 @@ module Munimen
 
       def wrong_on?(visit)
         seen = visit.observation(id)
-        !seen.nil? && findings.key?(seen.finding) && (books.nil? || books.include?(visit.rules.book.id))
+        !seen.nil? && findings.key?(seen.finding) &&
+          (books.nil? || books.include?(visit.rules.book.id))
       end
 
       # A wrong that can be found; `who` is its part's trade unless said.

@@ -4,12 +4,11 @@
 RSpec.describe "A heater that nobody has seen", type: :feature do
   # Buttons, and fields that are typed into and left by Enter.
   def count_hands
-    page.execute_script(
-      "window.hands = 0; addEventListener('click', e => { if (e.isTrusted) window.hands++ }, " \
-      "true);" \
-      "addEventListener('keydown', e => { if (e.isTrusted && e.key === 'Enter') window.hands++ }, " \
-      "true)"
-    )
+    page.execute_script(<<~JS)
+      window.hands = 0
+      const hand = e => e.isTrusted && (e.type === 'click' || e.key === 'Enter') && window.hands++
+      for (const one of ['click', 'keydown']) addEventListener(one, hand, true)
+    JS
   end
 
   def fact(field) = find(".fact[data-field=#{field}]", match: :first)

@@ -26,10 +26,13 @@ const names = computed(() => asked(touched.value?.names ?? []))
   <section v-if="touched && names.length" class="part panel" :aria-label="touched.name">
     <div class="row between">
       <b>{{ touched.name }}</b><button
+        v-if="step"
         type="button"
         class="plain-button"
-        @click="emit('part', null)"
+        @click="emit('go', step.operation)"
       >
+        {{ step.title }}</button
+      ><button type="button" class="plain-button" @click="emit('part', null)">
         {{ $t('facts.close') }}
       </button>
     </div>
