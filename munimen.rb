@@ -10,6 +10,7 @@ require "zeitwerk"
 # are registered by being in their folder.
 module Munimen
   ROOT = __dir__
+  VERSION = "0.9.0"
   DECLARATIONS = %w[
     core/words/vocabularies
     core/calculations/definitions

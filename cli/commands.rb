@@ -23,11 +23,11 @@ module Munimen
         "restore FILE [--even-broken]" => "put a backup in the place of what is there",
         "verify [--repair]" => "whether anything signed was changed, taken out or put in",
         "export FILE" => "everything as an open bundle (docs/formats/bundle.md)",
-        "import FILE" => "a bundle into an empty installation"
+        "import FILE" => "a bundle into an empty installation",
+        "completion bash|zsh" => "what a shell completes, to be sourced",
+        "version" => "which version this is"
       }.freeze
-      HELP = COMMANDS.map do |line, does|
-        "bin/munimen #{line}\n    #{does}"
-      end.join("\n").concat("\n")
+      ASKS_HELP = %w[--help -h].freeze
 
       def initialize(input, output, errors)
         @input = input
@@ -45,6 +45,9 @@ module Munimen
         "serve" => :serve,
         "sources" => :sources,
         "schema" => :schema,
+        "completion" => :completion,
+        "version" => :version,
+        "--version" => :version,
         "help" => :help,
         "--help" => :help,
         "-h" => :help,
@@ -54,6 +57,8 @@ module Munimen
       # Runs a command line; returns the exit status.
       def run(arguments)
         command, *rest = arguments
+        return help(command) || 0 if rest.intersect?(ASKS_HELP)
+
         if DataCommand::ALL.include?(command)
           return DataCommand.new(@input, @output).run(command, *rest)
         end
@@ -61,11 +66,21 @@ module Munimen
         send(RUN.fetch(command) { unknown(command) }, *rest)
         0
       rescue Error => e
-        @errors.puts JSON.generate(error: e.to_h)
-        2
+        wrong(e)
+      rescue SystemCallError => e
+        wrong(Error.new("#{e.message.split(" @ ").first}: #{e.message[/ - (.+)/, 1]}.",
+                        code: :not_possible))
+      rescue Sequel::Error
+        wrong(Error.new("The data folder cannot be used: #{ENV.fetch("MUNIMEN_DATA", "data")}.",
+                        field: :folder, code: :not_possible))
       end
 
       private
+
+      def wrong(error)
+        @errors.puts JSON.generate(error: error.to_h)
+        2
+      end
 
       def unknown(command)
         text = "There is no command “#{command}”; see bin/munimen help."
@@ -78,7 +93,25 @@ module Munimen
       def diagnose(file = nil, *) = print_json(DiagnoseCommand.call(read(file)))
       def serve(port = 4010, *) = Serve.start(port_number(port))
       def sources(*) = @output.print(SourcesPage.new)
-      def help(*) = @output.puts(HELP)
+      def version(*) = @output.puts("munimen #{VERSION}")
+
+      # Of one command, or of all.
+      def help(command = nil, *)
+        of = COMMANDS.select { |line, _| line.split.first == command }
+        of = COMMANDS if of.empty?
+        of.each { |line, does| @output.puts "bin/munimen #{line}\n    #{does}" }
+        nil
+      end
+
+      def completion(shell = nil, *)
+        names = (COMMANDS.keys.map { |line| line.split.first }.uniq + %w[help]).join(" ")
+        script = {
+          "bash" => "complete -f -W '#{names}' munimen",
+          "zsh" => "compctl -k '(#{names})' + -f munimen"
+        }[shell]
+        @output.puts(script || raise(Error.new("Name the shell: bash or zsh.", field: :shell,
+                                                                         code: :unknown_choice)))
+      end
 
       def schema(what = nil, *)
         return print_json(Visit::Schema.to_h) unless what == "bundle"
@@ -88,8 +121,11 @@ module Munimen
       end
 
       def port_number(text)
-        Integer(text, exception: false) ||
-          raise(Error.new("The port must be a number.", field: :port))
+        port = Integer(text, exception: false)
+        return port if port&.between?(0, 65_535)
+
+        raise Error.new("The port must be a number from 0 to 65535.", field: :port,
+                                                                      code: :out_of_range)
       end
 
       def instruments(port = 4020, *)

@@ -11,9 +11,10 @@ require_relative "../munimen"
 
 ROOMS = %w[core desk/visits desk/records desk/dues desk/settings desk/training pocket].freeze
 SINGLE = %w[
-  desk/abilities.rb desk/context.rb desk/problem.rb desk/routes.rb desk/scheduling/view_today.rb formats/scenarios.rb
+  desk/abilities.rb desk/context.rb desk/problem.rb desk/routes.rb desk/scheduling/view_today.rb
   store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb
   store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
+  formats/scenarios.rb
 ].freeze
 # What works on files, or on all of a customer: not on site.
 NOT = %w[desk/records/pressure_logs.rb desk/records/erase_customer.rb desk/records/retention.rb]
@@ -37,7 +38,8 @@ rooms = %w[Desk Store Pocket Formats].map { |name| "  module #{name}; end\n" }.j
 files.unshift(["rooms.rb", "module Munimen\n#{rooms}end\n"])
 # There is no folder to read the scenarios of the training rig from.
 scenarios = Munimen::Formats::Scenarios.shipped.map { |one| JSON.generate(one.to_h) }
-files << ["scenarios.rb", "Munimen::Formats::Scenarios.ship(JSON.parse(<<'J'))\n#{JSON.generate(scenarios)}\nJ\n"]
+shipped = "Munimen::Formats::Scenarios.ship(JSON.parse(<<'J'))\n#{JSON.generate(scenarios)}\nJ\n"
+files << ["scenarios.rb", shipped]
 text = JSON.generate(files)
 FileUtils.mkdir_p(File.dirname(ARGV.fetch(0)))
 File.write(ARGV.fetch(0), text)

@@ -20,6 +20,8 @@ module Munimen
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
         )
         launcher.events.on_booted do
+          puts "Listens on http://127.0.0.1:#{port}, with the data in #{config.folder}."
+          $stdout.flush
           Web::Sockets.cap(launcher.binder.ios)
           Web::LargeAnswers.prepare(launcher.binder.ios)
         end

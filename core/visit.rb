@@ -115,6 +115,9 @@ module Munimen
       Work::VesselVolume.of(heater, rules:, supply: charge_target, cold:)
     end
 
+    # CO over CO2 in the flue, or nil where they were not measured.
+    def combustion = Combustion.of(self)
+
     # The last reading of a name that has not been corrected, or nil.
     def reading(name)
       (@latest ||= readings.reject(&:superseded).to_h { |reading| [reading.name, reading] })[name]

@@ -143,6 +143,10 @@ module Munimen
           told = Visit::Decisions.name(:danger, verdict.check, :told)
           decide_text(id, told, "#{visit(id).site[:customer]}, in person")
         end
+        judge.deficiencies.each do |verdict|
+          category = Judgement::GasSituation.categories(verdict, visit(id)).first or next
+          decide_text(id, Visit::Decisions.name(:situation, verdict.check), category.to_s)
+        end
         sign = Desk::Sign.new(@context)
         if @refused
           sign.call(id, id: uuid, signer: "customer", refused: @refused)

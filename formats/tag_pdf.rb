@@ -134,8 +134,8 @@ module Munimen
                       height: 26,
                       size: 9.5,
                       style: :bold
-        @pdf.text_box "Smell gas? No switch, no flame: out, and call from outside. The whole " \
-                      "record: scan.",
+        gas = @page[:cautions].find { |text| text.start_with?("Smell gas") }
+        @pdf.text_box [gas, "The whole record: scan."].compact.join(" "),
                       at: [0, QR - 30],
                       width: @pdf.bounds.width - QR - 6,
                       height: 32,

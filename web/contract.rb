@@ -12,7 +12,14 @@ module Munimen
       class ErrorResponse
         include OpenapiFirst::ErrorResponse
 
-        def status = { not_found: 404, method_not_allowed: 405 }.fetch(failure.type, 422)
+        STATUS = { not_found: 404, method_not_allowed: 405, unsupported_media_type: 415 }.freeze
+        TEXT = {
+          invalid_body: "The body must be JSON.",
+          method_not_allowed: "That cannot be done here; see the header Allow.",
+          unsupported_media_type: "The body must be of the media type that the contract names."
+        }.freeze
+
+        def status = STATUS.fetch(failure.type, 422)
         def content_type = "application/problem+json"
 
         def body
@@ -30,7 +37,7 @@ module Munimen
               .sub(/\Avalue at `(.*?)`/) { field(first) || "the body" }
           end
 
-          failure.type == :invalid_body ? "The body must be JSON." : "There is no such thing here."
+          TEXT.fetch(failure.type, "There is no such thing here.")
         end
 
         def field(error)
@@ -57,6 +64,13 @@ module Munimen
       end
 
       module_function
+
+      # The verbs that the path of a request takes.
+      def verbs(env)
+        item = definition.request(Rack::Request.new(env)).path_item or return []
+        verbs = item.operations.map { |one| one.method.upcase }
+        verbs.include?("GET") ? verbs + ["HEAD"] : verbs
+      end
 
       def definition
         @definition ||=

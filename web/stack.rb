@@ -31,6 +31,7 @@ module Munimen
         answers = ResponseValidator.new(Contract::PATH) if check_responses
         Rack::Builder.new do
           use Headers, config.secure_cookies?
+          use HeadAsGet
           use LargeAnswers
           use InFlight
           use RequestGuard
@@ -90,6 +91,19 @@ module Munimen
         end
       end
 
+      # HEAD is what GET would answer, without its body.
+      class HeadAsGet
+        def initialize(app) = @app = app
+
+        def call(env)
+          return @app.call(env) unless env["REQUEST_METHOD"] == "HEAD"
+
+          status, headers, body = @app.call(env.merge("REQUEST_METHOD" => "GET"))
+          body.close if body.respond_to?(:close)
+          [status, headers, []]
+        end
+      end
+
       # Every write carries the session's token in X-CSRF-Token.
       class Csrf < Rack::Protection::AuthenticityToken
         def deny(_env)
@@ -112,7 +126,13 @@ module Munimen
           )
         end
 
-        def call(env) = env["PATH_INFO"].start_with?("/api/") ? @checked.call(env) : @app.call(env)
+        def call(env)
+          return @app.call(env) unless env["PATH_INFO"].start_with?("/api/")
+
+          status, headers, body = @checked.call(env)
+          headers["allow"] = Contract.verbs(env).join(", ") if status == 405
+          [status, headers, body]
+        end
 
         private
 
@@ -143,6 +163,8 @@ module Munimen
             return @app.call(env)
           end
 
+          return contract(env) if path == "/openapi.yaml"
+
           file = path.include?(".") && !path.include?("..") && File.file?(File.join(PUBLIC, path))
           status, headers, body = file ? given(env, path) : page(env)
           headers["cache-control"] =
@@ -152,6 +174,11 @@ module Munimen
         end
 
         private
+
+        def contract(env)
+          status, headers, body = Rack::Files.new(File.join(ROOT, "web")).call(env)
+          [status, headers.merge("content-type" => "application/yaml"), body]
+        end
 
         def page(env) = @files.call(env.merge("PATH_INFO" => "/index.html"))
 

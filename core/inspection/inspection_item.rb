@@ -22,8 +22,12 @@ module Munimen
           :explain,
           :unsafe_discharge,
           :who,
+          :books,
           keyword_init: true
         ) do
+          # Whether it is asked about under a rulebook.
+          def under?(book) = books.nil? || books.include?(book)
+
           # The source under a rulebook; common practice where it names none.
           def source_under(book)
             source.is_a?(Hash) ? source.fetch(book, Source.common_practice) : source

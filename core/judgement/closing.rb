@@ -13,7 +13,7 @@ module Munimen
         @deficiencies = deficiencies
       end
 
-      def obstacles = open_steps + leaving + given_up + dangers + outcome
+      def obstacles = open_steps + leaving + given_up + dangers + situations + outcome
 
       private
 
@@ -55,6 +55,18 @@ module Munimen
             asked = what == "action" ? "what was done on the spot" : "who was told"
             obstacle(:danger_open, verdict.check, "Danger – #{verdict.text} Say #{asked}.")
           end
+        end
+      end
+
+      # The category of each unsafe gas situation is for a person to say.
+      def situations
+        @deficiencies.filter_map do |verdict|
+          categories = GasSituation.categories(verdict, @visit)
+          next if categories.empty? || GasSituation.chosen(verdict, @visit)
+
+          words = categories.map { |one| GasSituation::CATEGORIES.fetch(one).downcase }
+          text = "Gas – #{verdict.text} Say which: #{words[..-2].join(", ")} or #{words.last}."
+          obstacle(:situation_open, verdict.check, text)
         end
       end
 

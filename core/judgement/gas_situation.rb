@@ -2,19 +2,34 @@
 
 module Munimen
   module Judgement
-    # What a finding is called under the English gas industry's procedure for unsafe situations,
-    # printed beside our own grade. From memory.
+    # What an unsafe gas situation is, under the English gas industry's procedure: a judgement of
+    # the person on site, for each, with no default. IGEM/G/11, from memory; handbook §25.
     module GasSituation
-      CLASSES = { danger: "Immediately dangerous", defect: "At risk" }.freeze
+      CATEGORIES = {
+        immediately_dangerous: "Immediately dangerous",
+        at_risk: "At risk",
+        not_unsafe: "Not an unsafe situation"
+      }.freeze
 
       module_function
 
-      # Text, or nil where the finding is not about gas, or not in England.
-      def of(verdict, visit)
-        return unless visit.rules.book.id == :england_g3 && visit.heater.gas? && verdict.who == :gas
+      # The categories that a finding may be given; none where it is not about gas, or not in
+      # England. What we grade a danger is an unsafe situation of some kind.
+      def categories(verdict, visit)
+        return [] unless visit.rules.book.id == :england_g3 && visit.heater.gas? &&
+                         verdict.who == :gas && %i[danger defect].include?(verdict.grade)
 
-        CLASSES[verdict.grade]
+        verdict.grade == :danger ? CATEGORIES.keys - [:not_unsafe] : CATEGORIES.keys
       end
+
+      # The one that was given, or nil.
+      def chosen(verdict, visit)
+        given = visit.decisions.situation(verdict.check)
+        categories(verdict, visit).find { |one| one.to_s == given }
+      end
+
+      # In words, or nil where none was given or none is asked.
+      def of(verdict, visit) = CATEGORIES[chosen(verdict, visit)]
     end
   end
 end

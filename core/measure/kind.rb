@@ -125,6 +125,8 @@ module Munimen
       define :conductance, :conductance, "W/K", "W/K", "W/K", range: POSITIVE, "W/K": 0
       define :mass, :mass, "lb", "kg", "kg", range: (0.0..1e3), kg: 2
       define :area, :area, "in2", "cm2", "cm2", range: (0.0..100.0), in2: 0, cm2: 0
+      define :combustion_ratio, :number, "1", "1", "1", range: (0.0..0.05), "1": 4
+      define :carbon_dioxide, :number, "%", "%", "%", range: (0.0..0.25), "%": 1
       define :carbon_monoxide, :ratio, "ppm", "ppm", "ppm", range: (0.0..0.01), ppm: 0
       define :compliance, :compliance, "gal/psi", "L/bar", "L/kPa", range: POSITIVE
       define :number, :number, "1", "1", "1", range: ANY, "1": 4

@@ -111,7 +111,7 @@ module Munimen
 
       # What an operation owes on this heater, once it is done.
       def proofs_of(id)
-        Work::Operation[id].owes.select do |proof|
+        Work::Operation[id].owed(visit.rules).select do |proof|
           operation = Work::Operation[proof]
           operation.applies?(visit.heater) && operation.forbidden_because(visit).nil?
         end

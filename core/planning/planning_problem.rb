@@ -226,7 +226,9 @@ module Munimen
       end
 
       # A proof goes after the work that owes it.
-      def renewing(id) = @goals.keys.select { |goal| Work::Operation[goal].owes.include?(id) }
+      def renewing(id)
+        @goals.keys.select { |goal| Work::Operation[goal].owed(@terms.rules).include?(id) }
+      end
 
       def restores_heat?(operation)
         @space

@@ -15,7 +15,7 @@ module Munimen
 
       # [[ids], …], without empty stages.
       def of(goals)
-        owed = @owed + goals.flat_map { |id| Work::Operation[id].owes }
+        owed = @owed + goals.flat_map { |id| Work::Operation[id].owed(@rules) }
         goals.group_by { |id| stage(Work::Operation[id], owed.include?(id)) }.sort.map(&:last)
       end
 

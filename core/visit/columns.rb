@@ -51,7 +51,7 @@ module Munimen
       # Proofs that are owed for what was renewed in this visit: {operation => [renewing one]}.
       def owed
         @owed ||= done.each_with_object({}) do |operation, all|
-          operation.owes.each do |id|
+          operation.owed(@visit.rules).each do |id|
             proof = Work::Operation[id]
             next unless proof.applies?(@visit.heater) && !proved?(id, operation.id)
 

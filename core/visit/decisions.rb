@@ -29,9 +29,13 @@ module Munimen
         fault: /(#{WORD})\.(#{WORD})/,
         danger: /(#{CHECK})\.(action|told)/,
         accept: /(#{CHECK})/,
+        situation: /(#{CHECK})/,
         learnt: /(#{WORD})/,
         kept: /(#{WORD})/
       }.freeze
+
+      # The words that some of these may be.
+      WORDS = { situation: %w[immediately_dangerous at_risk not_unsafe] }.freeze
 
       class << self
         # The name of a decision about something.
@@ -48,9 +52,9 @@ module Munimen
 
         # Raises Error unless there is such a decision and it may be this.
         def check!(name, value)
-          parse(name) or
+          known = parse(name) or
             raise Error.new("“#{name}” is no decision.", field: :name, code: :unknown_choice)
-          choices = ALONE[name.to_sym]
+          choices = ALONE[name.to_sym] || WORDS[known.first]
           return if choices.nil? || choices.include?(value)
 
           text = "#{name} must be one of: #{choices.join(", ")}."
@@ -75,6 +79,9 @@ module Munimen
       # What was done about a danger, and who was told; nil where that is not said.
       def action(check) = about(:danger, check, :action)
       def told(check) = about(:danger, check, :told)
+
+      # Which unsafe gas situation a finding was said to be, or nil.
+      def situation(check) = about(:situation, check)
 
       # The customer's acceptance of a deficiency in writing, or nil.
       def accepted(check) = about(:accept, check)

@@ -19,11 +19,13 @@ module Munimen
       # `only_if` (a reading and the word it must have) makes it wanted only then.
       # `on` tells on which heaters it is read at all, `rulebook` under which book; `point` where,
       # if not on the water; `fact` the field of the heater that it fills where it was unknown.
+      # Where something is read by itself: what is connected elsewhere does not read it.
+      APART = %i[air_valve flue].freeze
       READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact].freeze
       Read =
         Struct.new(*READ_FIELDS, keyword_init: true) do
           # Whether an instrument connected at a point reads this.
-          def at?(connected) = (connected.to_s == "air_valve") == (point == :air_valve)
+          def at?(connected) = APART.find { |one| one.to_s == connected.to_s } == point
 
           def applies?(heater) = on.nil? || on.call(heater)
 
@@ -186,14 +188,20 @@ module Munimen
       def rescheduled(rules) = @reschedule_by&.call(rules)
 
       # Readings and items of the inspection that it makes out of date, what it changes in the
-      # heater's record (field: the reading that tells it, or a value), and the proofs that it owes.
+      # heater's record (field: the reading that tells it, or a value), and the proofs that it owes:
+      # always, or under one rulebook.
       def renews(*names, record: nil)
         @record = record if record
         names.empty? ? @renews || [] : @renews = names
       end
 
       def record = @record || {}
-      def owes(*ids) = ids.empty? ? @owes || [] : @owes = ids
+      def owes(*ids, under: nil) = (@owes ||= []).concat(ids.map { |id| [id, under] })
+
+      # What it owes under some rules.
+      def owed(rules)
+        (@owes || []).filter_map { |id, under| id if under.nil? || under == rules.book.id }
+      end
 
       # Not done where one of these is asked for too: nothing is serviced that the same visit
       # replaces.

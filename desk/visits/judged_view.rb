@@ -110,8 +110,16 @@ module Munimen
         list.map do |verdict|
           StepView.verdict(verdict, @visit).merge(
             claim_first: claim_first(verdict),
+            situations: situations(verdict),
             since: since(verdict)
           )
+        end
+      end
+
+      # The categories of unsafe gas situations that it may be given.
+      def situations(verdict)
+        Judgement::GasSituation.categories(verdict, @visit).map do |id|
+          { id:, text: Judgement::GasSituation::CATEGORIES.fetch(id) }
         end
       end
 

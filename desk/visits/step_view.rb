@@ -215,12 +215,14 @@ module Munimen
             place: look.place,
             place_name: @words.place(look.place),
             sound: @words.say(look.sound),
-            findings:
-              look.findings.values.map do |finding|
-                { id: finding.id, text: @words.say(finding.text), grade: finding.grade }
-              end
+            findings: findings(look)
           }
         end
+      end
+
+      def findings(look)
+        known = look.findings.values.select { |one| one.under?(@visit.rules.book.id) }
+        known.map { |one| { id: one.id, text: @words.say(one.text), grade: one.grade } }
       end
     end
   end

@@ -64,7 +64,8 @@ RSpec.describe Munimen::Report::CustomerPage do
       texts(page)
     end
     expect(said.grep(/[{}]/).uniq).to eq([])
-    expect(said.grep(/\d\.\d{4,}/).uniq).to eq([])
+    # An analyser shows CO over CO2 to four digits.
+    expect(said.grep_v(/CO over CO2/).grep(/\d\.\d{4,}/).uniq).to eq([])
     expect(said.uniq.size).to be > 500
   end
 end

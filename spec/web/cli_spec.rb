@@ -227,4 +227,17 @@ RSpec.describe Munimen::Cli::Commands do
     expect([judged[old], judged[old.except(:version)]]).to all(eq(judged[story]))
     expect(judged[story].first).to eq(0)
   end
+
+  it "says what each command takes, which version it is, and never a trace" do
+    expect(run("plan", "--help")).to eq(
+      [0, "bin/munimen plan FILE|- --jobs a,b\n    the operations of these jobs, in order\n", ""]
+    )
+    expect(run("--version")[1]).to eq("munimen #{Munimen::VERSION}\n")
+    expect(run("completion", "bash")[1]).to include("restore", "complete")
+    expect(run("completion", "fish")[2]).to include("bash or zsh")
+    expect(run("serve", "99999")[2]).to include("0 to 65535")
+    stub_const("ENV", ENV.to_h.merge("MUNIMEN_DATA" => "/proc/nowhere"))
+    status, _, said = run("verify")
+    expect([status, JSON.parse(said)["error"]["code"]]).to eq([2, "not_possible"])
+  end
 end

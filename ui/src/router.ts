@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { refresh, session } from './api/session'
 import SignIn from '@/views/SignIn.vue'
+import { at } from './place'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -97,6 +98,20 @@ export const router = createRouter({
     },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
+})
+
+/** Pages that speak the words of the site that they are about; all others speak the firm's. */
+const OF_SITES = [
+  'visit',
+  'visit-faults',
+  'report',
+  'heater',
+  'shared',
+  'pressure-log',
+  'calculator',
+]
+router.afterEach((to) => {
+  if (session.ready && !OF_SITES.includes(String(to.name))) at(session.units)
 })
 
 /** Pages for whoever holds their link. */

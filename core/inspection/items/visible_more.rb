@@ -15,13 +15,20 @@ wiring = rule.call(["NEC", "110.12"], ["NEC", "110.12"], ["BS 7671", "526"])
 
 # id, part, on which heater, question, what is sound; then for each finding: text, grade, source,
 # days, for the customer, remedy.
+us = %i[us_irc us_upc]
+trap = {
+  us_irc: Munimen::Source.published("IRC", "G2419.4", clause: :from_memory),
+  us_upc: Munimen::Source.published("IFGC", "408.4", clause: :from_memory)
+}
+bond = rule.call(["NEC", "250.104(A)"], ["NEC", "250.104(A)"], ["BS 7671", "411.3.1.2"])
+
 look = lambda do |id, part, on, ask, sound, findings|
   Munimen::Inspection::InspectionItem.define id, group: :visible, part: do
     ask ask
     sound sound
     on(&on)
-    findings.each do |finding, (text, grade, source, due_in, explain, remedy)|
-      wrong finding, text, grade, source:, due_in:, explain:, remedy:
+    findings.each do |finding, (text, grade, source, due_in, explain, remedy, books)|
+      wrong finding, text, grade, source:, due_in:, explain:, remedy:, books:
     end
   end
 end
@@ -106,12 +113,22 @@ look.call :gas_shut_off,
             "Fit a listed valve and a union."
           ],
           trap: [
-            "No sediment trap where one is asked for",
-            :advice,
-            fuel,
-            365,
+            "No sediment trap ahead of the gas control, and none built in",
+            :defect,
+            trap,
+            60,
             "Dirt in the gas pipe is not caught before the burner.",
-            "Fit a drip leg at the next gas work."
+            "Fit a drip leg at the next gas work.",
+            us
+          ],
+          trap_unseen: [
+            "Whether there is a sediment trap cannot be seen",
+            :watch,
+            trap,
+            365,
+            "Whether dirt in the gas pipe is caught before the burner could not be seen.",
+            "Look for it when the gas pipe is next open.",
+            us
           ],
           connector: [
             "Gas connector kinked, corroded or of an old type",
@@ -281,7 +298,7 @@ look.call :bonding,
           absent: [
             "Bond missing where it is asked for",
             :defect,
-            wiring,
+            bond,
             60,
             "The pipes are not joined electrically as they should be.",
             "Have it bonded."

@@ -52,3 +52,32 @@ Munimen::Rig::Instrument.define :co_meter do
     rig.gas&.burning && rig.gas.intake < 0.6 ? (0.6 - rig.gas.intake) * 1e-4 : 0.0
   end
 end
+
+# What a burner makes of its gas: 9 % CO2 and 60 ppm CO where its intake is free; starved of air it
+# makes more of both, CO by far the most. From memory.
+burning = ->(rig) { rig.gas&.burning }
+starved = ->(rig) { [1.0 - rig.gas.intake, 0.0].max }
+
+Munimen::Rig::Instrument.define :flue_co_analyser do
+  title "Combustion analyser, CO"
+  reads :carbon_monoxide
+  range 0.0..0.01
+  resolution 1e-6
+  noise 2e-6
+  settling 20.0
+  point(:flue) do |rig, _|
+    rig.gas && (burning.call(rig) ? 6e-5 * Math.exp(6 * starved.call(rig)) : 0.0)
+  end
+end
+
+Munimen::Rig::Instrument.define :flue_co2_analyser do
+  title "Combustion analyser, CO2"
+  reads :carbon_dioxide
+  range 0.0..0.2
+  resolution 0.001
+  noise 0.001
+  settling 20.0
+  point(:flue) do |rig, _|
+    rig.gas && (burning.call(rig) ? 0.09 * (1 + (0.2 * starved.call(rig))) : 0.0004)
+  end
+end

@@ -178,6 +178,15 @@ Munimen::Rules::Book.define :england_g3 do
         source: published("BS EN 1490", "90–95 °C"),
         remedy: "Isolate every heat source until the right valve is fitted.",
         explain: "The last safety valve opens at the wrong temperature."
+  limit :combustion_ratio,
+        at_most: Munimen::Measure::Quantity.of(0.008, "1", :combustion_ratio),
+        grade: :danger,
+        due_in: 0,
+        who: :gas,
+        source: published("BS 7967", "CO to CO2 ratio, where the maker gives none",
+                          clause: :from_memory),
+        remedy: "Burner off; clean burner, intake and flueway, set the pressures, measure again.",
+        explain: "The burner does not burn clean. It makes carbon monoxide, which kills."
   limit :gas_lock_up,
         at_most: millibar(30),
         grade: :danger,

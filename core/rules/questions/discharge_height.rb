@@ -11,10 +11,12 @@ Munimen::Rules::Question.define :discharge_height do
          "A local practice: low enough to hurt nobody, high enough to stay clear of soil and snow.",
          limits: {
            outlet_height: {
-             at_most: inches(6)
+             at_most: inches(6),
+             remedy: "Let it end 3 to 6 in (75–150 mm) above ground."
            },
            outlet_clear: {
-             at_least: inches(3)
+             at_least: millimetres(75),
+             remedy: "Let it end 3 to 6 in (75–150 mm) above ground."
            }
          }
   default_option :code

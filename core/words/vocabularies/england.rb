@@ -36,7 +36,19 @@ Munimen::Words.define :england,
                         mains_side: "Mains, before the inlet group",
                         gas_emergency:
                           "Smell gas? Touch no switch and no phone inside: go out, leave the " \
-                          "door open, and call the gas emergency line from there.",
+                          "door open, and call 0800 111 999 from there.",
+                        lpg_emergency:
+                          "Smell gas? Touch no switch and no phone inside: go out, leave the " \
+                          "door open, and call your LPG supplier's emergency number, on the " \
+                          "tank, the cylinder or the bill, from there.",
+                        any_gas_emergency:
+                          "Smell gas? Touch no switch and no phone inside: go out, leave the " \
+                          "door open, and call from there: mains gas 0800 111 999, LPG the " \
+                          "supplier's number on tank, cylinder or bill.",
+                        emergency_service:
+                          "0800 111 999 for mains gas, the supplier's emergency number for LPG, " \
+                          "999 " \
+                          "where anybody is ill",
                         licence: "registration",
                         bath_limit: "48 °C",
                         relief_outlet: "the tundish",

@@ -36,6 +36,13 @@ Munimen::Words.define :us,
                         gas_emergency:
                           "Smell gas? Do not touch switches or phones inside: go out and call " \
                           "from there.",
+                        lpg_emergency:
+                          "Smell gas? Do not touch switches or phones inside: go out and call " \
+                          "from there.",
+                        any_gas_emergency:
+                          "Smell gas? Do not touch switches or phones inside: go out and call " \
+                          "from there.",
+                        emergency_service: "the gas emergency line or 911",
                         licence: "license",
                         bath_limit: "120 °F",
                         relief_outlet: "the end of its pipe",

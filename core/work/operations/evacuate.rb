@@ -6,7 +6,7 @@ Munimen::Work::Operation.define :evacuate do
   trade :plumber
   title "Everybody out, and call from outside"
   how "No flame, switch, phone or bell inside. Doors open on the way; off only what lies on " \
-      "the way. Call the emergency service from outside, tell everybody in the building, " \
+      "the way. Call {emergency_service} from outside, tell everybody in the building, " \
       "and do not go back in."
   because "Nothing here is worth going back for."
   last

@@ -31,4 +31,6 @@ Munimen::Work::Operation.define :replace_gas_control do
          :eco_continuity,
          :pilot_held
   owes :read_line_pressure, :read_operating_pressure
+  # Gas Safety (Installation and Use) Regulations 26(9), as amended 2018; from memory.
+  owes :test_combustion, under: :england_g3
 end

@@ -3,6 +3,7 @@ type About =
   | [kind: 'danger', check: string, what: 'action' | 'told']
   | [kind: 'fault', symptom: string, test: string]
   | [kind: 'also', operation: string]
+  | [kind: 'situation', check: string]
 
 /** decisionName('danger', 'relief_drip', 'told') → “danger.relief_drip.told” */
 export const decisionName = (...about: About) => about.join('.')

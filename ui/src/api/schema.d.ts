@@ -2371,6 +2371,11 @@ export interface components {
             text: string;
             because: components["schemas"]["Because"][];
             claim_first?: components["schemas"]["MaybeText"];
+            /** @description Categories of unsafe gas situations, of which one has to be said */
+            situations?: {
+                id: string;
+                text: string;
+            }[];
             remedy?: components["schemas"]["MaybeText"];
             explain?: components["schemas"]["MaybeText"];
             due_in?: number | null;
@@ -4166,7 +4171,7 @@ export interface operations {
     heaterForm: {
         parameters: {
             query?: {
-                units?: "us" | "england" | "si";
+                units?: "us" | "england";
             };
             header?: never;
             path?: never;

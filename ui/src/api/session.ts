@@ -2,7 +2,7 @@ import { reactive } from 'vue'
 import { api, csrf, unwrap, Problem, setToken, type Schemas } from './client'
 import { askPassword } from './fresh'
 import * as outbox from './outbox'
-import { setLocale } from '@/i18n'
+import { at } from '@/place'
 import { line } from '@/pocket/office'
 import * as pocket from '@/pocket/pocket'
 import { forgetSession, keep, kept, unkeep, wipe } from '@/pocket/shelf'
@@ -17,6 +17,7 @@ export const session = reactive<{
   secondFactor: Schemas['Session']['second_factor']
   factors: Schemas['Session']['factors']
   devicePin: boolean
+  units: string
   firmNamed: boolean
 }>({
   ready: false,
@@ -26,6 +27,7 @@ export const session = reactive<{
   secondFactor: 'none',
   factors: [],
   devicePin: false,
+  units: 'us',
   firmNamed: true,
 })
 
@@ -54,10 +56,11 @@ export async function refresh() {
     demo: got.demo,
     secondFactor: got.second_factor,
     factors: got.factors,
+    units: got.units,
     devicePin: got.device_pin ?? false,
     firmNamed: got.firm_named ?? true,
   })
-  setLocale(got.units)
+  at(got.units)
   await Promise.all([
     outbox.belongsTo(got.person?.id ?? null),
     pocket.belongsTo(got.person?.id ?? null, got.device_pin),

@@ -986,6 +986,7 @@ export default {
     },
   },
   finish: {
+    situation: 'Unsafe gas situation:',
     title: 'Finish the visit',
     outcome: 'How the heater is left',
     proposed: 'proposed',

@@ -3,7 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
-import { setLocale } from '@/i18n'
+import { at } from '@/place'
 import GradeMark from '@/components/common/GradeMark.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import LogsPanel from '@/components/records/LogsPanel.vue'
@@ -26,7 +26,7 @@ const { error, field, run } = useRequest()
 
 async function load() {
   heater.value = await unwrap(api.GET('/api/heaters/{id}', { params: { path: { id: props.id } } }))
-  setLocale(heater.value.units)
+  at(heater.value.units, String(heater.value.installation.fuel ?? ''))
 }
 onMounted(async () => {
   await load()

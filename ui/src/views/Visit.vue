@@ -26,7 +26,7 @@ import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
 import { minutes, timeOfDay } from '@/format'
-import { setLocale } from '@/i18n'
+import { at } from '@/place'
 
 const props = defineProps<{ id: string }>()
 provideVisit({ id: props.id, send, read, photo })
@@ -106,8 +106,8 @@ function choose(operation: string | null) {
   window.scrollTo({ top: 0 })
 }
 watch(
-  () => visit.value?.units,
-  (units) => units && setLocale(units),
+  () => [visit.value?.units, visit.value?.heater.installation.fuel],
+  ([units, fuel]) => units && at(String(units), String(fuel ?? '')),
 )
 watch(chosen, (step) => void router.replace({ query: step ? { step } : {} }))
 

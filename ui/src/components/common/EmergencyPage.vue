@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import words from '@core/words/emergency.json'
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+
+import { place } from '@/place'
 
 const emit = defineEmits<{ close: [] }>()
+/** Mains gas and bottled gas have numbers of their own; where neither is known both are said. */
+const numbers = computed(() => {
+  const { mains, bottled } = words.numbers[place.units === 'england' ? 'england' : 'us']
+  if (place.fuel === 'natural_gas') return [mains]
+  return ['lp', 'butane'].includes(place.fuel) ? [bottled] : [mains, bottled]
+})
 const close = ref<HTMLButtonElement>()
 const listen = (event: KeyboardEvent) => event.key === 'Escape' && emit('close')
 onMounted(() => {
@@ -17,6 +25,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', listen))
     <button ref="close" class="back" type="button" @click="emit('close')">
       {{ $t('emergency.close') }}
     </button>
+    <p v-for="one in numbers" :key="one" class="call">{{ one }}</p>
     <div class="both">
       <article v-for="one in [words.gas, words.co]" :key="one.title">
         <h1>{{ one.title }}</h1>
@@ -49,6 +58,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', listen))
   color: #fff;
   border-radius: 8px;
   cursor: pointer;
+}
+.call {
+  font-size: 1.3rem;
+  font-weight: 700;
+  max-width: 1100px;
+  margin: 0 auto 6px;
 }
 .both {
   display: grid;

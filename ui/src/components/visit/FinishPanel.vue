@@ -23,6 +23,10 @@ const refusesOff = computed(() => props.visit.decisions.switch_off === 'refused'
 const dangers = computed(() =>
   props.visit.deficiencies.filter((verdict) => verdict.state === 'danger'),
 )
+/** Unsafe gas situations in England: which one is for the person on site to say, with no default. */
+const situations = computed(() =>
+  props.visit.deficiencies.filter((verdict) => verdict.situations?.length),
+)
 const answers = ref<Record<string, string>>({ ...props.visit.decisions })
 watch(
   () => props.visit.decisions,
@@ -39,7 +43,7 @@ const plumberStrokes = ref<[number, number][][]>([])
 const signed = (who: string) => props.visit.signatures.find((one) => one.signer === who)
 const open = computed(() =>
   props.visit.obstacles.filter(
-    (obstacle) => obstacle.code !== 'danger_open' && obstacle.code !== 'outcome_reason',
+    (obstacle) => !['danger_open', 'situation_open', 'outcome_reason'].includes(obstacle.code),
   ),
 )
 const blocked = computed(() => props.visit.obstacles.length > 0)
@@ -135,6 +139,25 @@ async function sign(signer: 'customer' | 'plumber') {
             )
           "
       /></label>
+    </section>
+
+    <section v-for="verdict in situations" :key="verdict.check" class="stack situation">
+      <p>
+        <b>{{ $t('finish.situation') }}</b> {{ verdict.text }}
+      </p>
+      <div class="row" role="radiogroup" :aria-label="`${$t('finish.situation')} ${verdict.text}`">
+        <button
+          v-for="one in verdict.situations"
+          :key="one.id"
+          type="button"
+          class="plain-button"
+          role="radio"
+          :aria-checked="visit.decisions[decisionName('situation', verdict.check)] === one.id"
+          @click="decide(decisionName('situation', verdict.check), one.id)"
+        >
+          {{ one.text }}
+        </button>
+      </div>
     </section>
 
     <section class="stack">

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+# CO over CO2 in the flue. BS 7967: the maker's limit first, else 0.008; from memory.
+Munimen::Judgement::Check.define :combustion, part: :burner do
+  uses :flue_co, :flue_co2
+  judge do |visit|
+    burnt = visit.combustion
+    next not_tested("CO and CO2 were not both read.") unless burnt
+    unless burnt.told?
+      next not_tested("Hardly any CO2: the probe is not in the flue gas.", measured: burnt.co)
+    end
+
+    ratio = format("%.4f", burnt.ratio)
+    unless burnt.limit
+      next not_tested("CO over CO2 is #{ratio}: the maker's limit for it is not known.",
+                      measured: burnt.co)
+    end
+
+    source = if burnt.makers? then Munimen::Source.published("The maker's instructions",
+"the limit that was typed")
+             else visit.rules.limit(:combustion_ratio).source
+             end
+    if burnt.above?
+      finding(
+        :danger,
+        "CO over CO2 is #{ratio}, above #{burnt.limit}: the burner makes carbon monoxide.",
+        source:, measured: burnt.co, who: :gas, due_in: 0,
+        remedy: "Burner off; clean burner, intake and flueway, set the pressures, measure again.",
+        explain: "The burner does not burn clean. It makes carbon monoxide, which kills."
+      )
+    else
+      sound("CO over CO2 is #{ratio}, within #{burnt.limit}.", measured: burnt.co)
+    end
+  end
+end
