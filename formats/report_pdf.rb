@@ -10,10 +10,10 @@ module Munimen
     #
     #   ReportPdf.new(page).render # => String of bytes
     class ReportPdf
-      FONTS = File.join(ROOT, "formats/fonts")
       INK = "1D2B45"
       SOFT = "4C5870"
       COPPER = "97491F"
+      PAPER = { us: "LETTER" }.freeze
       WORDS = {
         danger: "Danger",
         defect: "Defect",
@@ -32,29 +32,22 @@ module Munimen
 
       # page: as Desk::ReportPage gives it.
       def initialize(page)
-        @data = page
-        @page = page[:page]
+        @data = PdfFonts.printable(page)
+        @page = @data[:page]
       end
 
+      # First what the customer has to know, on one page where that is enough; then the record.
       def render
-        @pdf = Prawn::Document.new(
-          page_size: "LETTER",
-          margin: [44, 48, 54, 48],
-          info: {
-            Title: "Report – #{@data[:address]}",
-            Author: @data[:firm]["name"] || @data[:firm][:name],
-            Creator: "Munimen"
-          }
-        )
+        @pdf = Prawn::Document.new(page_size: PAPER.fetch(units, "A4"), margin: [40, 48, 50, 48],
+                                   info:)
+        say_language
         fonts
         head
         verdict
-        deficiencies
-        results
-        pictures
-        lists
+        to_know
         signatures
         amendments
+        record
         foot
         numbers
         @pdf.render
@@ -62,23 +55,29 @@ module Munimen
 
       private
 
+      def units = (@data[:units] || :us).to_sym
+
+      def info
+        {
+          Title: "Report – #{@data[:customer]}, #{@data[:address]}, #{date(@data[:date])}",
+          Author: firm[:name], Subject: @page[:sentence], Creator: "Munimen #{VERSION}"
+        }
+      end
+
+      # For those who have it read to them.
+      def say_language
+        root = @pdf.state.store.root.data
+        root[:Lang] = PDF::Core::LiteralString.new(units == :england ? "en-GB" : "en-US")
+        root[:ViewerPreferences] = { DisplayDocTitle: true }
+      end
+
       def fonts
-        @pdf.font_families.update(
-          "B612" => {
-            normal: file("B612-Regular"),
-            bold: file("B612-Bold")
-          },
-          "Mono" => {
-            normal: file("B612Mono-Regular")
-          }
-        )
-        @pdf.font "B612"
+        PdfFonts.on(@pdf)
         @pdf.font_size 9.5
         @pdf.default_leading 2
         @pdf.fill_color INK
       end
 
-      def file(name) = File.join(FONTS, "#{name}.ttf")
       def firm = @data[:firm].transform_keys(&:to_sym)
 
       def head
@@ -192,14 +191,16 @@ module Munimen
           cell_style: {
             borders: [:bottom],
             border_color: "D3C8B2",
-            padding: [4, 6, 4, 0],
+            padding: [2.5, 6, 3, 0],
+            size: 9,
             text_color: INK
           }
         ) do |table|
           table.row(0).text_color = SOFT
           @page[:results].each_with_index do |one, index|
-            table.row(index + 1).column(3).text_color = DrawingPdf::GRADES.fetch(one[:state].to_sym)
-            table.row(index + 1).column(3).font_style = :bold
+            cell = table.row(index + 1).column(-1)
+            cell.text_color = DrawingPdf::GRADES.fetch(one[:state].to_sym)
+            cell.font_style = :bold
           end
         end
       end
@@ -221,24 +222,47 @@ module Munimen
         @pdf.text "As left: #{stands.join(", ")}", size: 9 if stands.any?
       end
 
-      def lists
+      # What must be done, what was not looked into, the numbers, what to mind and when.
+      def to_know
+        deficiencies
         bullets("What was not tested, and why", @page[:not_tested].map { |one| one[:text] })
-        bullets("Postponed to another day", reasons(@page[:put_off]))
-        bullets("Done out of order, and why", reasons(@page[:out_of_order]))
+        results
         bullets(
           "Found, and put right on this visit",
           @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }
         )
-        told
+        bullets "How it was left", @page[:leaving] || []
+        beside("Please note" => @page[:cautions], "Next dates" => dates)
       end
 
-      # What stands at the end: how it hangs together, what was done, what follows.
-      def told
+      def dates = @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" }
+
+      # Lists beside each other.
+      def beside(lists)
+        lists = lists.reject { |_, lines| lines.empty? }
+        return if lists.empty?
+
+        @pdf.start_new_page if @pdf.cursor < 80
+        @pdf.move_down 8
+        top = @pdf.cursor
+        width = (@pdf.bounds.width - 16) / 2
+        ends = lists.each_with_index.map do |(title, lines), index|
+          @pdf.bounding_box([index * (width + 16), top], width:) { list(title, lines) }
+          @pdf.cursor
+        end
+        @pdf.move_cursor_to ends.min
+      end
+
+      # What was seen and done, for those who come next.
+      def record
+        @pdf.start_new_page if @pdf.cursor < @pdf.bounds.height
+        @pdf.text "Record of the visit", size: 13, style: :bold
+        soft [@data[:customer], @data[:address], date(@data[:date])].compact.join("  ·  ")
+        pictures
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
+        bullets("Postponed to another day", reasons(@page[:put_off]))
+        bullets("Done out of order, and why", reasons(@page[:out_of_order]))
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
-        bullets "How it was left", @page[:leaving] || []
-        bullets "Please note", @page[:cautions]
-        bullets("Next dates", @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" })
         bullets(
           "House rules that applied",
           (@page[:house_rules] || []).map { |one| "#{one[:ask]} #{one[:choice]} (#{one[:level]})" }
@@ -249,14 +273,9 @@ module Munimen
       def reasons(pairs) = (pairs || []).map { |one| "#{one[:text]}: #{one[:reason]}" }
 
       def signatures
-        @pdf.start_new_page if @pdf.cursor < 150
+        @pdf.start_new_page if @pdf.cursor < 136
         heading "Signatures"
-        top = @pdf.cursor
-        theirs = @data[:signatures].map { |one| one[:signer] }
-        ["customer", (theirs - ["customer"]).first || "plumber"].each_with_index do |who, index|
-          one = @data[:signatures].find { |signature| signature[:signer] == who }
-          @pdf.bounding_box([index * 260, top], width: 250, height: 84) { signature(who, one) }
-        end
+        PdfSignatures.new(@pdf, @data[:signatures], units).draw
         soft "Done by #{@data[:person]}. Judged by: #{@page[:rulebook]}. #{@page[:edition]}. The " \
              "maker's instructions, the local authority and licensed people come first."
       end
@@ -269,32 +288,6 @@ module Munimen
             "#{date(one[:at])}, #{one[:by]}: #{one[:text]} (#{one[:reason]})"
           end
         )
-      end
-
-      def signature(who, one)
-        strokes(one[:strokes]) if one && one[:strokes]
-        @pdf.stroke_color SOFT
-        @pdf.line_width = 0.6
-        @pdf.stroke { @pdf.line([0, 26], [220, 26]) }
-        name = if one.nil? then "not signed"
-               elsif one[:refused] then "not signed – #{one[:refused]}"
-               else "#{one[:name]}, #{date(one[:at])}"
-               end
-        taken = "Taken on the account of #{one[:account]}" if one && one[:account]
-        @pdf.draw_text taken[0, 80], at: [0, 2], size: 6.5 if taken
-        @pdf.draw_text "#{who.capitalize}: #{name}"[0, 70], at: [0, 12], size: 8.5
-      end
-
-      def strokes(strokes)
-        @pdf.stroke_color INK
-        @pdf.line_width = 1.2
-        strokes.each do |points|
-          @pdf.stroke do
-            points.each_with_index do |(x, y), i|
-              i.zero? ? @pdf.move_to(x * 200, 84 - (y * 56)) : @pdf.line_to(x * 200, 84 - (y * 56))
-            end
-          end
-        end
       end
 
       def numbers
@@ -319,15 +312,25 @@ module Munimen
       def bullets(title, lines)
         return if lines.empty?
 
-        heading title
-        lines.each { |line| @pdf.indent(8) { @pdf.text "–  #{line}" } }
+        @pdf.start_new_page if @pdf.cursor < 60
+        @pdf.move_down 8
+        list(title, lines)
+      end
+
+      def list(title, lines)
+        titled title
+        lines.each { |line| @pdf.indent(8) { @pdf.text "–  #{line}", size: 9 } }
       end
 
       def heading(text)
         @pdf.start_new_page if @pdf.cursor < 60
-        @pdf.move_down 10
-        @pdf.text text, size: 11.5, style: :bold, color: COPPER
-        @pdf.move_down 3
+        @pdf.move_down 8
+        titled text
+      end
+
+      def titled(text)
+        @pdf.text text, size: 11, style: :bold, color: COPPER
+        @pdf.move_down 2
       end
 
       def soft(text, **options) = @pdf.text(text, size: 8.5, color: SOFT, **options)

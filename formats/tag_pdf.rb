@@ -20,8 +20,8 @@ module Munimen
 
       # page: as Desk::ReportPage gives it; address: of the record.
       def initialize(page, address)
-        @data = page
-        @page = page[:page]
+        @data = PdfFonts.printable(page)
+        @page = @data[:page]
         @address = address
       end
 
@@ -34,15 +34,7 @@ module Munimen
             Creator: "Munimen"
           }
         )
-        @pdf.font_families.update(
-          "B612" =>
-            %w[normal bold]
-              .zip(%w[Regular Bold])
-              .to_h do |style, name|
-                [style.to_sym, File.join(ReportPdf::FONTS, "B612-#{name}.ttf")]
-              end
-        )
-        @pdf.font "B612"
+        PdfFonts.on(@pdf)
         @pdf.fill_color ReportPdf::INK
         head
         results

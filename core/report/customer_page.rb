@@ -13,8 +13,7 @@ module Munimen
         inlet_group: "Pressure after the inlet group",
         flow_rate: "Flow of water",
         regulator: "{Regulator}",
-        hot_peak_found: "Pressure while heating, as found",
-        hot_peak_after: "Pressure while heating, as left",
+        hot_peak_found: "Pressure while heating",
         tap_temperature: "Hot water at the {tap}",
         bath_temperature: "Hot water at the bath",
         controls_chain: "Thermostat and controls",
@@ -23,8 +22,7 @@ module Munimen
         tundish: "Tundish at full flow",
         relief_drip: "Relief valve, ten seconds after closing",
         outlet_height: "Height of the discharge pipe's end",
-        vessel_charge: "Air charge of the {vessel}, as found",
-        charge_set: "Air charge of the {vessel}, as set",
+        vessel_charge: "Air charge of the {vessel}",
         air_valve: "Membrane of the {vessel}",
         new_relief_valve: "New {relief_valve}",
         cut_out_test: "{Cut_out}",
@@ -35,12 +33,16 @@ module Munimen
         gas_input_clocked: "Gas input",
         pilot: "Pilot's generator and cut-off",
         draught: "{Draught}, and CO in the room",
+        combustion: "Combustion, CO to CO2",
         flush_result: "Sediment flushed out",
         anode_left: "Anode",
         coil_before: "Coil, as found",
         coil_after: "Coil, after cleaning",
         joints: "Joints that were opened"
       }.freeze
+
+      # What is read anew once it has been put right: one line, as found and as left.
+      LEFT = { hot_peak_found: :hot_peak_after, vessel_charge: :charge_set }.freeze
 
       def initialize(visit)
         @visit = visit
@@ -81,8 +83,10 @@ module Munimen
         left = @judge.verdicts.to_h { |verdict| [verdict.check, verdict] }
         found = @judge.found.to_h { |verdict| [verdict.check, verdict] }
         RESULTS.filter_map do |check, title|
-          verdict = left[check] || found[check] or next
-          result(check, title, verdict).merge(found: as_found(found[check], left[check]))
+          after = left[LEFT[check]]
+          verdict = after || left[check] || found[check] or next
+          before = after ? found[check] || left[check] : found[check]
+          result(verdict.check, title, verdict).merge(found: as_found(before, after || left[check]))
         end
       end
 

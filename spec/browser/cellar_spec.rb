@@ -36,7 +36,7 @@ text: "Identify").and have_css(".waiting", text: "No signal")
             times.last < back]).to eq([times.sort, true, true])
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
     go "/visits/#{visit}/report"
-    expect(page).to have_content("Air charge of the expansion tank, as found")
+    expect(page).to have_content("Air charge of the expansion tank")
   end
 
   it "does the year of an English cylinder the same way, to what was signed" do

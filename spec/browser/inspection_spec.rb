@@ -96,7 +96,7 @@ RSpec.describe "An inspection on the screen", type: :feature do
     sign
     go "/visits/#{visit}/report"
     expect(page).to have_content("2.1 bar").and have_content(
-      "Air charge of the expansion vessel, as found"
+      "Air charge of the expansion vessel"
     ).and have_content("Tundish at full flow")
     expect(page.text).not_to match(/faucet|psi\b|°F|water heater|T&P valve|expansion tank/)
   end

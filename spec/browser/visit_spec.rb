@@ -33,7 +33,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     sign_with_names
     go "/visits/#{visit_id}/report"
     expect(page).to have_content("What was measured").and have_content(
-      "Air charge of the expansion tank, as found"
+      "Air charge of the expansion tank"
     ).and have_content("44 psi")
     expect(page).to have_content("Re-check the expansion tank's charge")
     require "pdf-reader"

@@ -11,7 +11,7 @@ RSpec.describe Munimen::Judgement do
     known = Munimen::Visit::ReadingInput.known.values
     (known.map(&:name) - Munimen::Drawing::Ladder::READS).each do |name|
       read = known.find { |one| one.name == name }
-      value = read.kind == :choice ? read.choices.first : 1
+      value = read.choices ? read.choices.first : { combustion_ratio: 0.01 }.fetch(read.kind, 1)
       seen = visit(readings: { **pressed, name => value.to_s })
       expect(drawn[seen]).to eq(drawn[visit(readings: pressed)]), name.to_s
     end

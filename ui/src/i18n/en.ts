@@ -1010,6 +1010,7 @@ export default {
     page: 'See the customer’s page',
   },
   report: {
+    record: 'Record of the visit',
     amended: 'Added after signing',
     asLeft: 'As left: {what}',
     amend: 'Add to it',

@@ -54,102 +54,77 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       }}
     </p>
 
-    <div class="two">
-      <div class="stack">
-        <section v-if="report.page.deficiencies.length">
-          <h2>{{ $t('report.todo') }}</h2>
-          <div
-            v-for="one in report.page.deficiencies"
-            :key="one.check + one.text"
-            class="todo"
-            :class="one.state"
+    <section v-if="report.page.deficiencies.length">
+      <h2>{{ $t('report.todo') }}</h2>
+      <div
+        v-for="one in report.page.deficiencies"
+        :key="one.check + one.text"
+        class="todo"
+        :class="one.state"
+      >
+        <div class="row between">
+          <GradeMark :grade="one.state" word /><b v-if="one.by" class="small"
+            >{{ $t('report.by') }} {{ long(one.by) }}</b
           >
-            <div class="row between">
-              <GradeMark :grade="one.state" word /><b v-if="one.by" class="small"
-                >{{ $t('report.by') }} {{ long(one.by) }}</b
-              >
-            </div>
-            <p>
-              <b>{{ [one.place, one.gas_situation].filter(Boolean).join(' – ') }}.</b>
-              {{ one.explain ?? one.text }}
-            </p>
-            <p v-if="one.explain" class="small">{{ one.text }}</p>
-            <p class="small">{{ one.remedy }}</p>
-            <p v-if="one.action" class="small">
-              {{ $t('report.action') }}: {{ one.action }}. {{ $t('report.told') }}: {{ one.told }}.
-            </p>
-            <p class="soft small">{{ $t('report.rule') }}: {{ one.source }}</p>
-          </div>
-        </section>
-        <section>
-          <h2>{{ $t('report.results') }}</h2>
-          <table>
-            <thead>
-              <tr>
-                <th scope="col" />
-                <th v-if="mended" scope="col">{{ $t('report.found') }}</th>
-                <th scope="col">{{ $t(mended ? 'report.left' : 'report.measured') }}</th>
-                <th scope="col">{{ $t('report.limit') }}</th>
-                <th scope="col">{{ $t('report.verdict') }}</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="one in report.page.results" :key="one.check">
-                <th scope="row">{{ one.title }}</th>
-                <td v-if="mended" class="number">
-                  <template v-if="one.found">
-                    {{ one.found.measured ?? one.found.text }}
-                    <GradeMark :grade="one.found.state" :size="14" />
-                  </template>
-                </td>
-                <td class="number">{{ one.measured ?? one.text }}</td>
-                <td class="number">{{ one.limit }}</td>
-                <td><GradeMark :grade="one.state" word :size="14" /></td>
-              </tr>
-            </tbody>
-          </table>
-        </section>
-        <section v-if="report.page.meaning">
-          <h2>{{ $t('report.meaning') }}</h2>
-          <p v-for="one in report.page.meaning.text" :key="one" class="small">{{ one }}</p>
-        </section>
-        <section v-if="report.page.rectified.length">
-          <h2>{{ $t('report.rectified') }}</h2>
-          <p v-for="one in report.page.rectified" :key="one.text">
-            {{ one.text }} <b>{{ one.by }}</b>
-          </p>
-        </section>
-        <section v-if="report.page.leaving?.length">
-          <h2>{{ $t('report.leaving') }}</h2>
-          <ul>
-            <li v-for="one in report.page.leaving" :key="one">{{ one }}</li>
-          </ul>
-        </section>
-        <section v-if="report.page.put_off?.length">
-          <h2>{{ $t('report.putOff') }}</h2>
-          <p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p>
-        </section>
-        <section v-if="report.page.out_of_order?.length">
-          <h2>{{ $t('report.outOfOrder') }}</h2>
-          <p v-for="one in report.page.out_of_order" :key="one.text" class="small">
-            {{ one.text }}: {{ one.reason }}
-          </p>
-        </section>
-        <section v-if="report.page.not_tested.length">
-          <h2>{{ $t('report.notTested') }}</h2>
-          <ul class="dots">
-            <li v-for="one in report.page.not_tested" :key="one.text">{{ one.text }}</li>
-          </ul>
-        </section>
-      </div>
-      <div class="stack">
-        <SectionDrawing :section="report.section" :parts="report.parts" :marks="report.marks" />
-        <p v-if="report.stands?.length" class="small">
-          {{ $t('report.asLeft', { what: report.stands.join(', ') }) }}
+        </div>
+        <p>
+          <b>{{ [one.place, one.gas_situation].filter(Boolean).join(' – ') }}.</b>
+          {{ one.explain ?? one.text }}
         </p>
-        <SafetyLadder :ladder="report.ladder" />
+        <p v-if="one.explain" class="small">{{ one.text }}</p>
+        <p class="small">{{ one.remedy }}</p>
+        <p v-if="one.action" class="small">
+          {{ $t('report.action') }}: {{ one.action }}. {{ $t('report.told') }}: {{ one.told }}.
+        </p>
+        <p class="soft small">{{ $t('report.rule') }}: {{ one.source }}</p>
       </div>
-    </div>
+    </section>
+    <section v-if="report.page.not_tested.length">
+      <h2>{{ $t('report.notTested') }}</h2>
+      <ul class="dots">
+        <li v-for="one in report.page.not_tested" :key="one.text">{{ one.text }}</li>
+      </ul>
+    </section>
+    <section>
+      <h2>{{ $t('report.results') }}</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col" />
+            <th v-if="mended" scope="col">{{ $t('report.found') }}</th>
+            <th scope="col">{{ $t(mended ? 'report.left' : 'report.measured') }}</th>
+            <th scope="col">{{ $t('report.limit') }}</th>
+            <th scope="col">{{ $t('report.verdict') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in report.page.results" :key="one.check">
+            <th scope="row">{{ one.title }}</th>
+            <td v-if="mended" class="number">
+              <template v-if="one.found">
+                {{ one.found.measured ?? one.found.text }}
+                <GradeMark :grade="one.found.state" :size="14" />
+              </template>
+            </td>
+            <td class="number">{{ one.measured ?? one.text }}</td>
+            <td class="number">{{ one.limit }}</td>
+            <td><GradeMark :grade="one.state" word :size="14" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section v-if="report.page.rectified.length">
+      <h2>{{ $t('report.rectified') }}</h2>
+      <p v-for="one in report.page.rectified" :key="one.text">
+        {{ one.text }} <b>{{ one.by }}</b>
+      </p>
+    </section>
+    <section v-if="report.page.leaving?.length">
+      <h2>{{ $t('report.leaving') }}</h2>
+      <ul>
+        <li v-for="one in report.page.leaving" :key="one">{{ one }}</li>
+      </ul>
+    </section>
     <div class="two">
       <section>
         <h2>{{ $t('report.cautions') }}</h2>
@@ -165,30 +140,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
           </li>
         </ul>
       </section>
-      <section>
-        <h2>{{ $t('report.done') }}</h2>
-        <p class="small">{{ report.page.done.join(' · ') }}</p>
-      </section>
-      <section v-if="report.page.house_rules?.length">
-        <h2>{{ $t('settings.rules') }}</h2>
-        <p v-for="one in report.page.house_rules" :key="one.ask" class="small">
-          {{ one.ask }} <b>{{ one.choice }}</b> ({{ $t(`levels.${one.level}`) }})
-        </p>
-      </section>
-      <section v-if="report.page.glossary.length">
-        <h2>{{ $t('report.glossary') }}</h2>
-        <p v-for="one in report.page.glossary" :key="one.term" class="small">
-          <b>{{ one.term }}</b>: {{ one.gloss }}
-        </p>
-      </section>
     </div>
-    <section v-if="report.amendments.length">
-      <h2>{{ $t('report.amended') }}</h2>
-      <p v-for="one in report.amendments" :key="one.at">
-        <b>{{ long(one.at) }}, {{ one.by }}:</b> {{ one.text }}
-        <span class="soft small">({{ one.reason }})</span>
-      </p>
-    </section>
     <div class="two signatures">
       <div v-for="who in sides" :key="who">
         <svg
@@ -212,6 +164,57 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
         </p>
       </div>
     </div>
+    <section v-if="report.amendments.length">
+      <h2>{{ $t('report.amended') }}</h2>
+      <p v-for="one in report.amendments" :key="one.at">
+        <b>{{ long(one.at) }}, {{ one.by }}:</b> {{ one.text }}
+        <span class="soft small">({{ one.reason }})</span>
+      </p>
+    </section>
+    <section class="record stack">
+      <h2>{{ $t('report.record') }}</h2>
+      <div class="two">
+        <SectionDrawing :section="report.section" :parts="report.parts" :marks="report.marks" />
+        <div class="stack">
+          <SafetyLadder :ladder="report.ladder" />
+          <p v-if="report.stands?.length" class="small">
+            {{ $t('report.asLeft', { what: report.stands.join(', ') }) }}
+          </p>
+          <section v-if="report.page.meaning">
+            <h3>{{ $t('report.meaning') }}</h3>
+            <p v-for="one in report.page.meaning.text" :key="one" class="small">{{ one }}</p>
+          </section>
+        </div>
+      </div>
+      <div class="two">
+        <section v-if="report.page.put_off?.length">
+          <h3>{{ $t('report.putOff') }}</h3>
+          <p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p>
+        </section>
+        <section v-if="report.page.out_of_order?.length">
+          <h3>{{ $t('report.outOfOrder') }}</h3>
+          <p v-for="one in report.page.out_of_order" :key="one.text" class="small">
+            {{ one.text }}: {{ one.reason }}
+          </p>
+        </section>
+        <section>
+          <h3>{{ $t('report.done') }}</h3>
+          <p class="small">{{ report.page.done.join(' · ') }}</p>
+        </section>
+        <section v-if="report.page.house_rules?.length">
+          <h3>{{ $t('settings.rules') }}</h3>
+          <p v-for="one in report.page.house_rules" :key="one.ask" class="small">
+            {{ one.ask }} <b>{{ one.choice }}</b> ({{ $t(`levels.${one.level}`) }})
+          </p>
+        </section>
+        <section v-if="report.page.glossary.length">
+          <h3>{{ $t('report.glossary') }}</h3>
+          <p v-for="one in report.page.glossary" :key="one.term" class="small">
+            <b>{{ one.term }}</b>: {{ one.gloss }}
+          </p>
+        </section>
+      </div>
+    </section>
     <footer class="soft small">
       {{ $t('report.who') }}: {{ report.person }} · {{ $t('report.rules') }}:
       {{ report.page.rulebook }}. {{ report.page.edition }}
@@ -237,6 +240,11 @@ header {
 }
 .right {
   text-align: right;
+}
+.record {
+  border-top: 2px solid var(--copper);
+  padding-top: 12px;
+  break-before: page;
 }
 .draft {
   background: var(--watch-soft);

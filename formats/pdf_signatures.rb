@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Formats
+    # Both signatures of a visit beside each other, or that one is missing and why.
+    class PdfSignatures
+      # signatures: [{signer:, name:, strokes:, refused:, at:, account:}]
+      def initialize(pdf, signatures, units)
+        @pdf = pdf
+        @signatures = signatures
+        @units = units
+      end
+
+      def draw
+        top = @pdf.cursor
+        theirs = @signatures.map { |one| one[:signer] }
+        ["customer", (theirs - ["customer"]).first || "plumber"].each_with_index do |who, index|
+          one = @signatures.find { |signature| signature[:signer] == who }
+          @pdf.bounding_box([index * 260, top], width: 250, height: 84) { signature(who, one) }
+        end
+      end
+
+      private
+
+      def signature(who, one)
+        strokes(one[:strokes]) if one && one[:strokes]
+        @pdf.stroke_color ReportPdf::SOFT
+        @pdf.line_width = 0.6
+        @pdf.stroke { @pdf.line([0, 26], [220, 26]) }
+        name = if one.nil? then "not signed"
+               elsif one[:refused] then "not signed – #{one[:refused]}"
+               else "#{one[:name]}, #{Words[@units].date(one[:at])}"
+               end
+        taken = "Taken on the account of #{one[:account]}" if one && one[:account]
+        @pdf.draw_text taken[0, 80], at: [0, 2], size: 6.5 if taken
+        @pdf.draw_text "#{who.capitalize}: #{name}"[0, 70], at: [0, 12], size: 8.5
+      end
+
+      def strokes(strokes)
+        @pdf.stroke_color ReportPdf::INK
+        @pdf.line_width = 1.2
+        strokes.each do |points|
+          @pdf.stroke do
+            points.each_with_index do |(x, y), i|
+              i.zero? ? @pdf.move_to(x * 200, 84 - (y * 56)) : @pdf.line_to(x * 200, 84 - (y * 56))
+            end
+          end
+        end
+      end
+    end
+  end
+end

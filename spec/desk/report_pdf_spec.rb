@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+require "pdf/reader"
+
+# The page for the customer, as it is printed.
+RSpec.describe Munimen::Formats::ReportPdf do
+  def page(**more)
+    visit = office.walk(**more)
+    Munimen::Desk::ReportPage.new(office.context).call(visit)
+  end
+
+  def read(page) = PDF::Reader.new(StringIO.new(described_class.new(page).render))
+  def text(sheet) = sheet.text.gsub(/\s+/, " ")
+
+  it "tells the customer all that matters on the first of its pages, then the record" do
+    pages = read(page).pages
+    expect(pages.size).to eq(2)
+    first = text(pages.first)
+    expect(first).to include("in service", "What was measured", "Found, and put right", "Next " \
+                                                                                        "dates",
+                             "Signatures", "Never plug or cap")
+    expect(first).to match(/Air charge of the expansion 44 psi 6\d psi/)
+    expect(text(pages.last)).to include("Record of the visit", "What was done").and(
+      satisfy { |record| !record.include?("Signatures") }
+    )
+  end
+
+  it "has a title, a language and the paper of its country" do
+    us = read(page)
+    expect(us.info[:Title]).to match(/\AReport – Ada Brook, 1 Weir Lane, November \d/)
+    expect([us.objects[us.objects.trailer[:Root]][:Lang],
+            us.pages.first.width]).to eq(["en-US", 612])
+    english = read(page.merge(units: :england))
+    expect(english.objects[english.objects.trailer[:Root]][:Lang]).to eq("en-GB")
+    expect(english.pages.first.width).to be_within(1).of(595)
+  end
+
+  # Ten scripts that a name may come in.
+  it "draws the letters of a name, or says which they are: never a blank" do
+    page = self.page
+    drawn = ["Łukasz Żółć", "Ångström Ñandú", "Γιώργος", "Дарья Ёлкина", "Nguyễn Thị", "Şükrü Ğ",
+             "გიორგი", "Արամ"]
+    said = { "王小明" => "Chinese", "محمد علي" => "Arabic", "דוד" => "Hebrew", "김철수" => "Korean",
+             "สมชาย" => "Thai", "たなか" => "Japanese" }
+    name = ->(given) { text(read(page.merge(customer: given)).pages.first) }
+    drawn.each { |given| expect(name[given]).to include(given) }
+    said.each do |given, script|
+      expect(name["#{given} Brook"]).to include("[#{script} letters: see the page", "Brook")
+    end
+  end
+end
