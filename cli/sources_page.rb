@@ -145,16 +145,35 @@ module Munimen
 
       def limits
         Rules::Book.all.map do |book|
-          rows = book.limits.map do |limit|
+          rows = own(book).map do |limit|
             cells = [words(limit.id), limit.to_text(book.units), limit.grade, limit.source]
             "| #{cells.join(" | ")} |"
           end
           [
             "## Limits: #{book.title}",
             "Edition: #{book.edition}.",
+            *as_neighbour(book),
             table("limit", "bound", "grade", rows)
           ].join("\n\n")
         end.join("\n\n")
+      end
+
+      # Limits that a book does not share with its neighbour.
+      def own(book)
+        book.limits.reject do |limit|
+          theirs = book.neighbour && book.neighbour[limit.id]
+          theirs && [limit.at_least, limit.at_most, limit.grade] ==
+            [theirs.at_least, theirs.at_most, theirs.grade]
+        end
+      end
+
+      def as_neighbour(book)
+        return [] unless book.neighbour
+
+        called = book.cites.map { |theirs, ours| "#{theirs} is #{ours.compact.join(" ")}" }
+        left = book.leaves_out.map { |id| words(id).downcase }
+        ["All else as #{book.neighbour.title}: #{called.join("; ")}." \
+         "#{" Not asked: #{left.join(", ")}." if left.any?}"]
       end
 
       def looks

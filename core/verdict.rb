@@ -42,6 +42,14 @@ module Munimen
       freeze
     end
 
+    # The same with its sources as a rulebook cites them.
+    def cited_by(book)
+      return self if book.cites.empty?
+
+      cited = because.map { |one| one.dup.tap { |copy| copy.source = book.cite(one.source) } }
+      dup.tap { |copy| copy.instance_variable_set(:@because, cited.freeze) }.freeze
+    end
+
     def finding? = FINDINGS.include?(grade)
     def rank = GRADES.index(grade)
     def text = because.map(&:text).join(" ")

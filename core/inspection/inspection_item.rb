@@ -26,11 +26,12 @@ module Munimen
           keyword_init: true
         ) do
           # Whether it is asked about under a rulebook.
-          def under?(book) = books.nil? || books.include?(book)
+          def under?(book) = books.nil? || books.any? { |one| book.is?(one) }
 
           # The source under a rulebook; common practice where it names none.
           def source_under(book)
-            source.is_a?(Hash) ? source.fetch(book, Source.common_practice) : source
+            named = source.is_a?(Hash) ? book.pick(source) || Source.common_practice : source
+            book.cite(named)
           end
         end
       ANSWERS = %i[sound not_visible not_applicable].freeze
@@ -80,14 +81,18 @@ module Munimen
       def on(&block) = @applies = block
       def books(*ids) = ids.empty? ? @books : @books = ids
 
+      def under?(book)
+        !book.leaves_out.include?(id) && (books.nil? || books.any? { |one| book.is?(one) })
+      end
+
       def applies?(heater, rules)
-        (books.nil? || books.include?(rules.book.id)) && @applies.call(heater)
+        under?(rules.book) && @applies.call(heater)
       end
 
       def wrong_on?(visit)
         seen = visit.observation(id)
         !seen.nil? && findings.key?(seen.finding) &&
-          (books.nil? || books.include?(visit.rules.book.id))
+          under?(visit.rules.book)
       end
 
       # A wrong that can be found; `who` is its part's trade unless said.

@@ -25,6 +25,7 @@ module Munimen
         end
 
         def all = @all.values
+        def relief_source(visit) = visit.rules.book.pick(RELIEF_SOURCES)
         def using(reading) = all.select { |check| check.used.include?(reading) }
       end
 

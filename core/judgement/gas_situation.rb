@@ -16,7 +16,7 @@ module Munimen
       # The categories that a finding may be given; none where it is not about gas, or not in
       # England. What we grade a danger is an unsafe situation of some kind.
       def categories(verdict, visit)
-        return [] unless visit.rules.book.id == :england_g3 && visit.heater.gas? &&
+        return [] unless visit.rules.book.is?(:england_g3) && visit.heater.gas? &&
                          verdict.who == :gas && %i[danger defect].include?(verdict.grade)
 
         verdict.grade == :danger ? CATEGORIES.keys - [:not_unsafe] : CATEGORIES.keys

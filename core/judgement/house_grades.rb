@@ -21,7 +21,7 @@ module Munimen
           return Ruling.new(grade:, source: @rules.source(question), question:)
         end
 
-        Ruling.new(grade: finding.grade, source: finding.source_under(@rules.book.id), question:)
+        Ruling.new(grade: finding.grade, source: finding.source_under(@rules.book), question:)
       end
 
       # Whether a house rule takes “not visible” for a deficiency here.

@@ -51,7 +51,9 @@ module Munimen
 
       # Verdicts that one reading takes part in.
       def verdicts_using(name)
-        Check.using(name).filter_map { |check| check.verdict(@columns.left) }
+        Check.using(name).filter_map do |check|
+          check.verdict(@columns.left)&.cited_by(@visit.rules.book)
+        end
       end
 
       private
@@ -70,7 +72,9 @@ module Munimen
         left.none?(&:finding?) && owed.none? { |one| one.part == verdict.part }
       end
 
-      def from_readings(visit) = Check.all.filter_map { |check| check.verdict(visit) }
+      def from_readings(visit)
+        Check.all.filter_map { |check| check.verdict(visit)&.cited_by(visit.rules.book) }
+      end
 
       def from_observations(visit)
         visit.observations.filter_map do |seen|
@@ -187,7 +191,7 @@ module Munimen
             check: entry.id,
             part: entry.part,
             grade: entry.grade,
-            because: because("#{text}.", entry.source_under(@visit.rules.book.id)),
+            because: because("#{text}.", entry.source_under(@visit.rules.book)),
             remedy: say(entry.remedy),
             due_in: entry.due_in,
             explain: entry.explain,

@@ -12,21 +12,31 @@ module Munimen
       include Measures
 
       @all = {}
+      @declared = {}
       class << self
-        def define(id, &block) = @all[id] = new(id).tap { |book| book.instance_eval(&block) }
-        def all = @all.values
+        # Made when it is first asked for, so that one may be like another in whatever order their
+        # files are read.
+        def define(id, &block) = @declared[id.to_sym] = block
+        def all = @declared.keys.map { |id| self[id] }
 
         # The book of an id, such as :us_irc. Raises Error with the ids there are.
         def find(id) = self[id]
 
         def [](id)
-          @all.fetch(id.to_sym) do
+          @all[id.to_sym] ||= made(id.to_sym)
+        end
+
+        private
+
+        def made(id)
+          block = @declared.fetch(id) do
             raise Error.new(
-              "There is no rulebook “#{id}”; there are: #{@all.keys.join(", ")}.",
+              "There is no rulebook “#{id}”; there are: #{@declared.keys.join(", ")}.",
               field: :code_profile,
               code: :unknown_choice
             )
           end
+          new(id).tap { |book| book.instance_eval(&block) }.settled
         end
       end
 
@@ -43,6 +53,48 @@ module Munimen
       def units(system = nil) = system ? @units = system : @units
       # Who may work on what: {unvented: "…"} – text of the restriction by trade.
       def restricts(trades = nil) = trades ? @restricts = trades : @restricts || {}
+
+      # Is as another book wherever that is asked for by its name (items, readings, duties,
+      # sources), with its units and restrictions, but for what is said afterwards: a country that
+      # differs from its neighbour by a few clauses is one file.
+      def like(other)
+        @like = Book[other]
+        based_on(other)
+        units(@like.units)
+        restricts(@like.restricts)
+      end
+
+      # The book that it is like, or nil.
+      def neighbour = @like
+
+      # This book and those that it is like, itself first.
+      def lineage = [id, *@like&.lineage]
+      def is?(id) = lineage.include?(id)
+      # Of a Hash by ids of books the value for this one, or nil.
+      def pick(by_book) = lineage.filter_map { |one| by_book[one] }.first
+
+      # What the rules of another country are called here: {"NEC" => ["CSA C22.1", clause or nil]}.
+      def cites(names = nil) = names ? @cites = names : @cites || {}
+
+      # Items of the inspection that are not asked here, such as one with another country's bound.
+      def leaves_out(*items) = items.empty? ? @leaves_out || [] : @leaves_out = items
+
+      # A source as this book cites it: its clause is this book's own, or is not named.
+      def cite(source)
+        source = @like.cite(source) if @like
+        name, clause = source && cites[source.name]
+        return source unless name
+
+        Source.new(name, clause, source.standing).freeze
+      end
+
+      # As declared.
+      def settled
+        @limits.transform_values! do |limit|
+          limit.dup.tap { |copy| copy.source = cite(copy.source) }.freeze
+        end
+        self
+      end
 
       # Takes over the limits of another book; those given afterwards replace them.
       def based_on(other) = @limits = Book[other].limits.to_h { |limit| [limit.id, limit] }

@@ -22,13 +22,15 @@ module Munimen
 
         @data = Upgrades.newest(data)
         @site = hash("site")
-        return unless @site.key?("code_profile")
+        if @site.key?("code_profile")
+          raise Error.new(
+            "site.code_profile is called site.rulebook since version 2.",
+            field: :code_profile,
+            code: :unknown_input
+          )
+        end
 
-        raise Error.new(
-          "site.code_profile is called site.rulebook since version 2.",
-          field: :code_profile,
-          code: :unknown_input
-        )
+        KnownKeys.check!(@data)
       end
 
       def visit

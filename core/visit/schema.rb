@@ -19,6 +19,7 @@ module Munimen
           title: "One visit, open format, version #{Visit::Format::VERSION}",
           type: "object",
           required: ["heater"],
+          additionalProperties: false,
           properties: {
             version: {
               const: Visit::Format::VERSION
@@ -37,16 +38,26 @@ module Munimen
             steps: list(step),
             decisions: {
               type: "object",
+              propertyNames: { pattern: decision_names },
               additionalProperties: TEXT
             },
-            notes: list(note)
+            notes: list(note),
+            **Format::KnownKeys::REMARKS.to_h { |name| [name, true] }
           }
         }
       end
 
+      def decision_names
+        about = Decisions::ABOUT.map { |kind, rest| "#{kind}\\.#{rest.source.gsub(/\(\?-mix:(.*?)\)/, '\\1')}" }
+        "^(?:#{[*Decisions::ALONE.keys, *about].join("|")})$"
+      end
+
       def ids(declared) = declared.map { |one| one.id.to_s }
       def list(items) = { type: "array", items: }
-      def object(properties, required: []) = { type: "object", required:, properties: }
+
+      def object(properties, required: [])
+        { type: "object", required:, additionalProperties: false, properties: }
+      end
 
       def site = object({ rulebook: { enum: ids(Rules::Book.all) } })
 
@@ -55,7 +66,7 @@ module Munimen
           Rules::Question.all.to_h do |question|
             [question.id, { enum: question.options.keys.map(&:to_s) }]
           end
-        ).merge(additionalProperties: false)
+        )
         object(Rules::EffectiveRules::LEVELS.to_h { |name| [name, level] }).merge(
           description: "firm, site and visit, the later overriding"
         )
@@ -73,7 +84,7 @@ module Munimen
         object(
           words.merge(quantities).merge(fields::TEXTS.to_h { |name| [name, TEXT] }),
           required: %w[kind capacity]
-        ).merge(additionalProperties: false)
+        )
       end
 
       def reading

@@ -30,7 +30,7 @@ module Munimen
           def applies?(heater) = on.nil? || on.call(heater)
 
           def asked?(visit)
-            applies?(visit.heater) && (rulebook.nil? || visit.rules.book.id == rulebook) &&
+            applies?(visit.heater) && (rulebook.nil? || visit.rules.book.is?(rulebook)) &&
               (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
           end
 
@@ -200,7 +200,7 @@ module Munimen
 
       # What it owes under some rules.
       def owed(rules)
-        (@owes || []).filter_map { |id, under| id if under.nil? || under == rules.book.id }
+        (@owes || []).filter_map { |id, under| id if under.nil? || rules.book.is?(under) }
       end
 
       # Not done where one of these is asked for too: nothing is serviced that the same visit

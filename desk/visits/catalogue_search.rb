@@ -19,7 +19,7 @@ module Munimen
             place: words.part(entry.part),
             text: words.say(entry.text),
             grade: entry.grade,
-            source: entry.source_under(rules.book.id).to_s,
+            source: entry.source_under(rules.book).to_s,
             remedy: words.say(entry.remedy),
             who: entry.who
           }

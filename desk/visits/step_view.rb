@@ -153,7 +153,7 @@ module Munimen
       # Two of them are about one country's pipes or one kind of heater.
       def fits?(id)
         {
-          discharge_pipe_england: @visit.rules.book.id == :england_g3,
+          discharge_pipe_england: @visit.rules.book.is?(:england_g3),
           combustion_air: @visit.heater.gas?
         }.fetch(id, true)
       end
@@ -221,7 +221,7 @@ module Munimen
       end
 
       def findings(look)
-        known = look.findings.values.select { |one| one.under?(@visit.rules.book.id) }
+        known = look.findings.values.select { |one| one.under?(@visit.rules.book) }
         known.map { |one| { id: one.id, text: @words.say(one.text), grade: one.grade } }
       end
     end

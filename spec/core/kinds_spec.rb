@@ -238,7 +238,7 @@ RSpec.describe Munimen::Words do
       looks
         .flat_map { |look| look.findings.values }
         .flat_map do |one|
-          [one.text, one.remedy, one.explain, one.source_under(visit.rules.book.id).to_s]
+          [one.text, one.remedy, one.explain, one.source_under(visit.rules.book).to_s]
         end
     lines.map { |text| visit.words.say(text) }
   end

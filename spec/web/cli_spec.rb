@@ -240,4 +240,15 @@ RSpec.describe Munimen::Cli::Commands do
     status, _, said = run("verify")
     expect([status, JSON.parse(said)["error"]["code"]]).to eq([2, "not_possible"])
   end
+
+  it "refuses a key that it does not know by its name, at every level" do
+    { redings: [], site: { book: "us_irc" }, readings: [{ name: "static_pressure", valu: "62" }],
+      observations: [{ item: "leak", finding: "sound", notes: "" }], decisions: { dangr: "x" } }
+      .each do |name, given|
+        status, _, said = run("judge", "-", input: JSON.generate(story.merge(name => given)))
+        expect([status, JSON.parse(said)["error"]["code"]]).to eq([2, "unknown_input"]), name.to_s
+        expect(said).to match(/redings|book|valu|notes|dangr/)
+      end
+    expect(run("judge", "-", input: JSON.generate(story.merge(comment: "Tuesday"))).first).to eq(0)
+  end
 end

@@ -11,7 +11,7 @@ end
 Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
   judge do |visit|
     heater = visit.heater
-    next unless visit.rules.book.id == :england_g3 && (heater.d2_length || heater.d2_size)
+    next unless visit.rules.book.is?(:england_g3) && (heater.d2_length || heater.d2_size)
 
     source = Munimen::Calculations::Calculation[:discharge_pipe_england].sources.first
     fix = {
@@ -100,7 +100,7 @@ Munimen::Judgement::Check.define :discharge_into_pan, part: :discharge_end do
     when :accepted
       sound("Ends in the pan, which the house rule accepts.")
     else
-      next sound("Ends in the pan, as the code allows.") if visit.rules.book.id == :us_irc
+      next sound("Ends in the pan, as the code allows.") if visit.rules.book.is?(:us_irc)
 
       finding(
         :defect,

@@ -5,7 +5,7 @@ Munimen::Judgement::Check.define :outlet_height, part: :discharge_end do
   uses :outlet_height
   judge do |visit|
     height = visit.quantity(:outlet_height)
-    outdoors_only = visit.rules.book.id == :us_upc && visit.heater.discharge_ends != :outdoors
+    outdoors_only = visit.rules.book.is?(:us_upc) && visit.heater.discharge_ends != :outdoors
     next sound("Ends #{say(height)} above the floor.", measured: height) if outdoors_only
     if %i[hopper roof stack].include?(visit.heater.discharge_ends)
       next sound("Ends high up, at #{say(height)}.", measured: height)

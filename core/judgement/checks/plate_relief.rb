@@ -7,7 +7,7 @@ Munimen::Judgement::Check.define :relief_rating, part: :relief_valve do
     input = visit.heater.heat_input
     next unless rating && input
 
-    source = Munimen::Judgement::Check::RELIEF_SOURCES.fetch(visit.rules.book.id)
+    source = Munimen::Judgement::Check.relief_source(visit)
     if rating < input
       finding(
         :danger,
@@ -31,7 +31,7 @@ Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
     tank = visit.heater.working_pressure
     next unless set && tank
 
-    source = Munimen::Judgement::Check::RELIEF_SOURCES.fetch(visit.rules.book.id)
+    source = Munimen::Judgement::Check.relief_source(visit)
     if set.si > tank.si + 1.0
       finding(
         :danger,

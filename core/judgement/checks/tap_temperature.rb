@@ -10,7 +10,7 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
     # within what a thermometer and a thermostat hold, ±5 °F; 45 °C and less is the growth range
     as_set = set && (hot.si - set.si).abs <= 5 / 1.8 && hot.in("degC") > 45
     # England wants 50 °C at the outlet whatever the setting
-    low = visit.rules.limit(:tap_temperature_low) if visit.rules.book.id == :england_g3
+    low = visit.rules.limit(:tap_temperature_low) if visit.rules.book.is?(:england_g3)
     as_set = false if low&.violated_by(hot)
     if as_set && !visit.rules.limit(:tap_temperature_scald).violated_by(hot)
       next sound(

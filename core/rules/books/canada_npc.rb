@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+# Canada: National Plumbing Code, natural gas and propane by CSA B149.1, wiring by CSA C22.1. Where
+# it names no bound of its own the usual one of the trade stands. From memory.
+Munimen::Rules::Book.define :canada_npc do
+  like :us_irc
+  title "Canada, National Plumbing Code"
+  edition "NPC 2020 and CSA B149.1, clauses from memory; the province's adoption governs"
+  restricts gas: "Gas work is for people licensed for it by their province.",
+            electrical: "Wiring is for people licensed for it by their province."
+  cites "IRC" => ["National Plumbing Code of Canada", "2.6"],
+        "NFPA 54" => ["CSA B149.1", nil],
+        "IFGC" => ["CSA B149.1", nil],
+        "NEC" => ["CSA C22.1", nil]
+  # Six inches and two diameters are the US bounds: here it is measured.
+  leaves_out :discharge_height, :discharge_clear
+
+  limit :static_pressure,
+        at_most: Munimen::Measure::Quantity.of(550, "kPa", :pressure),
+        grade: :defect,
+        due_in: 30,
+        who: :plumber,
+        source: published("National Plumbing Code of Canada", "2.6.3.3", clause: :from_memory),
+        remedy: "Fit or adjust a {regulator} on the supply.",
+        explain: "Fixtures and hoses are made for 550 kPa; above it they fail sooner."
+  limit :bath_temperature,
+        at_most: Munimen::Measure::Quantity.of(49, "degC", :temperature),
+        grade: :defect,
+        due_in: 30,
+        who: :plumber,
+        source: published("National Plumbing Code of Canada", "2.2.10.7", clause: :from_memory),
+        remedy: "Fit or set a mixing valve at bath and shower: 49 °C at most.",
+        explain: "Water this hot burns skin quickly, children and older people soonest."
+  limit :outlet_height,
+        at_most: millimetres(300),
+        grade: :defect,
+        due_in: 60,
+        who: :plumber,
+        source: published("National Plumbing Code of Canada", "2.6.1.7", clause: :from_memory),
+        remedy: "Bring the end to within 300 mm of the floor drain or floor, clear of it.",
+        explain: "The end of the safety pipe is so high that scalding water splashes."
+end
