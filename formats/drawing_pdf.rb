@@ -85,6 +85,10 @@ module Munimen
           end
       }.freeze
 
+      COLUMN = 132 # what the columns of words are wide
+      NAME = 12
+      NOTE = 11
+
       # pdf: Prawn::Document. at: top left corner. width: in points.
       def initialize(pdf, drawing, at:, width:)
         @pdf = pdf
@@ -201,31 +205,40 @@ module Munimen
 
       def label(label, name, mark)
         left = label[:side].to_s == "left"
-        stroke("4C5870", 0.25) do
-          @pdf.line(point(left ? 104 : 316, label[:at] - 3), point(label[:x], label[:y]))
-        end
-        grade(mark[:grade].to_sym, left ? 5 : 415, label[:at] - 4) if mark[:grade]
-        place = {
-          at: nil,
-          width: 96 * @scale,
-          height: 14,
-          align: left ? :left : :right,
-          overflow: :shrink_to_fit,
-          single_line: true
-        }
-        x = left ? 12 : 312
+        wide = @drawing[:width]
+        lines = [name.to_s, *(mark[:reading] || label[:note]).to_s.lines.map(&:chomp)]
+        leader(label, left, lines, mark)
+        grade(mark[:grade].to_sym, left ? 6 : wide - 6, label[:at] - 4) if mark[:grade]
         @pdf.fill_color "1D2B45"
-        @pdf.text_box(name.to_s, **place, at: point(x, label[:at] - 9), size: 10.5 * @scale)
-        value = mark[:reading] || label[:note]
-        return unless value
+        lines.each_with_index do |line, index|
+          style = mark[:reading] && index.positive? ? :bold : :normal
+          size = index.zero? ? NAME : NOTE
+          words(line, left, label[:at] + (index.zero? ? 0 : 1 + (index * NOTE)), size, style)
+        end
+      end
 
-        @pdf.text_box(
-          value.to_s,
-          **place,
-          at: point(x, label[:at] + 2),
-          size: 10.5 * @scale,
-          style: mark[:reading] ? :bold : :normal
-        )
+      # From where the words end, level to the edge of their column, then to what they name.
+      def leader(label, left, lines, mark)
+        ends = lines.each_with_index.map do |line, index|
+          width_of(line, index.zero? ? NAME : NOTE, mark[:reading] && index.positive?)
+        end.max + 18
+        edge = [COLUMN, ends].max
+        ends, edge = [ends, edge].map { |x| left ? x : @drawing[:width] - x }
+        stroke("4C5870", 0.25) do
+          @pdf.move_to(point(ends, label[:at] - 3))
+          @pdf.line_to(point(edge, label[:at] - 3))
+          @pdf.line_to(point(label[:x], label[:y]))
+        end
+      end
+
+      # In units of the drawing.
+      def width_of(text, size, bold)
+        @pdf.width_of(text, size: size * @scale, style: bold ? :bold : :normal) / @scale
+      end
+
+      def words(text, left, at, size, style)
+        x = left ? 14 : @drawing[:width] - 14 - width_of(text, size, style == :bold)
+        @pdf.draw_text(text, at: point(x, at), size: size * @scale, style:)
       end
 
       def grade(grade, x, y)

@@ -3,20 +3,22 @@
 module Munimen
   module Drawing
     # The heater cut open, drawn from its configuration: tank and vessel to one scale, every
-    # part in its place, and where each label goes. Units: a canvas of 420 × 500.
+    # part in its place, and where each label goes. Units: a canvas of 478 × 500.
     #
     #   Section.new(heater).to_h
-    #   # => {width:, height:, shapes: [...], labels: [{part:, x:, y:, at:, side:, note:}]}
+    #   # => {width:, height:, shapes: [...],
+    #   #     labels: [{part:, name:, wide:, x:, y:, at:, side:, note:}]}
     class Section
-      WIDTH = 420
+      WIDTH = 478
       HEIGHT = 500
-      CENTRE = 212
+      CENTRE = 241
       FLOOR = 470
       PIPE = 122          # height of the cold and hot pipes
-      LEFT = 116          # drawing area between the label columns
-      RIGHT = 306
-      GAP = 30            # between labels
-      COLUMN = ((HEIGHT - 36) / GAP) + 1
+      LEFT = 145          # drawing area between the label columns
+      RIGHT = 335
+      COLUMN = 118        # what a label may be wide
+      NAME = 12           # size of a name
+      NOTE = 11           # size of a note
 
       # Where the tank stands: its edges, and the drawing units to a metre.
       Tank = Struct.new(:left, :right, :top, :bottom, :wide, :tall, :scale, keyword_init: true)
@@ -128,20 +130,33 @@ module Munimen
             .map { |part| label(part) }
         left, right = shown.partition { |item| item[:x] < CENTRE }
         [[left, right], [right, left]].each do |from, to|
-          (from.size - COLUMN).times do
+          while Labels.height(from) > HEIGHT - 6
             to << from.delete(from.min_by { |item| (item[:x] - CENTRE).abs })
           end
         end
         { left:, right: }.flat_map do |side, column|
           Labels
-            .spread(column, top: 20, bottom: HEIGHT - 16, gap: GAP)
+            .spread(column, top: 20, bottom: HEIGHT - 16)
             .map { |item| item.merge(side:) }
         end
       end
 
       def label(part)
         x, y = @canvas.anchors.fetch(part.id)
-        { part: part.id, x: x.round(1), y: y.round(1), note: note(part.id) }
+        name = Words[@units].part(part.id)
+        note = note(part.id)&.then { |text| lines(text) }
+        wide = [TextWidth.of(name, NAME), *note.to_s.lines.map do |one|
+          TextWidth.of(one.chomp, NOTE)
+        end]
+        { part: part.id, name:, wide: wide.max, x: x.round(1), y: y.round(1), note: }
+      end
+
+      # A note in as many lines as its column makes of it.
+      def lines(text)
+        text.split(" · ").each_with_object([+""]) do |part, lines|
+          joined = [lines.last, part].reject(&:empty?).join(" · ")
+          TextWidth.of(joined, NOTE) > COLUMN ? lines << +part : lines.last.replace(joined)
+        end.join("\n")
       end
 
       # What is known of a part's size, shown where it has no reading.

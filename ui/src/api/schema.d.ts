@@ -2318,6 +2318,9 @@ export interface components {
             shapes: components["schemas"]["Shape"][];
             labels: {
                 part: string;
+                name?: string;
+                /** @description what name and note are wide */
+                wide?: number;
                 x: number;
                 y: number;
                 at: number;

@@ -14,24 +14,28 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ part: [id: string] }>()
 
-const RIGHT_COLUMN = 418
-const reach = (name: string) => Math.min(96, name.length * 6.1) + 4
+/** What the columns of words are wide, and one letter of a reading. */
+const COLUMN = 132
+const DIGIT = 7.9
 const labels = computed(() =>
   props.section.labels.map((label) => {
     const mark = props.marks[label.part]
     const left = label.side === 'left'
+    const name = props.parts[label.part] ?? label.part
+    const words = mark?.reading ? mark.reading.length * DIGIT : 0
+    const wide = Math.max(label.wide ?? name.length * 6.6, words) + 4
+    const { width } = props.section
     return {
       ...label,
-      name: props.parts[label.part] ?? label.part,
+      name,
       grade: (mark?.grade ?? null) as Grade | null,
       reading: mark?.reading,
-      note: label.note,
+      notes: label.note?.split('\n') ?? [],
       left,
-      tx: left ? 14 : RIGHT_COLUMN - 12,
-      mx: left ? 6 : RIGHT_COLUMN - 4,
-      lx: left
-        ? 14 + reach(props.parts[label.part] ?? '')
-        : RIGHT_COLUMN - 12 - reach(props.parts[label.part] ?? ''),
+      tx: left ? 14 : width - 14,
+      mx: left ? 6 : width - 6,
+      lx: left ? 14 + wide : width - 14 - wide,
+      edge: left ? Math.max(COLUMN, 14 + wide) : Math.min(width - COLUMN, width - 14 - wide),
     }
   }),
 )
@@ -83,13 +87,16 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
     >
       <rect
         class="hit"
-        :x="label.left ? 0 : 312"
+        :x="label.left ? 0 : section.width - 132"
         :y="label.at - 15"
-        width="108"
+        width="132"
         height="29"
         rx="4"
       />
-      <path class="leader" :d="`M${label.lx} ${label.at - 3} L${label.x} ${label.y}`" />
+      <path
+        class="leader"
+        :d="`M${label.lx} ${label.at - 3} H${label.edge} L${label.x} ${label.y}`"
+      />
       <g
         v-if="label.grade"
         class="mark"
@@ -115,15 +122,18 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
       >
         {{ label.reading }}
       </text>
-      <text
-        v-else-if="label.note"
-        :x="label.tx"
-        :y="label.at + 12"
-        :text-anchor="label.left ? 'start' : 'end'"
-        class="note"
-      >
-        {{ label.note }}
-      </text>
+      <template v-else>
+        <text
+          v-for="(note, line) in label.notes"
+          :key="note"
+          :x="label.tx"
+          :y="label.at + 12 + line * 11"
+          :text-anchor="label.left ? 'start' : 'end'"
+          class="note"
+        >
+          {{ note }}
+        </text>
+      </template>
     </g>
   </svg>
 </template>
