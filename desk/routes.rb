@@ -58,7 +58,7 @@ module Munimen
       # The day, and whom it is about.
       get("/api/today", kept: true) { |desk| ViewToday.new(desk).call }
       get("/api/customers", kept: true) do |desk, given|
-        desk.records.customers.list(search: given[:search])
+        desk.records.customers.list(search: given[:search], after: given[:after])
       end
       post("/api/customers", ->(desk, _, sent) { AddCustomer.new(desk).call(**sent) }, &customer)
       get("/api/customers/:id") { |desk, given| ViewCustomer.new(desk).call(given[:id]) }

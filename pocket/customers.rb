@@ -8,12 +8,15 @@ module Munimen
 
       def initialize(tables) = @tables = tables
 
-      def list(search: nil, limit: LIST)
+      def list(search: nil, limit: LIST, after: nil)
         asked = words_of(search)
         return [] if search.to_s.strip != "" && asked.empty?
 
         found = @tables[:customers].select { |row| begins?(row, asked) }
-        found.sort_by { |row| row[:name] }.first(limit).map do |row|
+        sorted = found.sort_by { |row| row.values_at(:name, :id) }
+        last = after && find(after).values_at(:name, :id)
+        sorted = sorted.select { |row| (row.values_at(:name, :id) <=> last).positive? } if last
+        sorted.first(limit).map do |row|
           row.slice(:id, :name, :phone, :email).merge(addresses: addresses(row[:id]))
         end
       end

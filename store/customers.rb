@@ -15,12 +15,12 @@ module Munimen
       end
 
       # Customers by name, with their sites' addresses; each word of `search` must begin a word of
-      # name, address or phone.
-      def list(search: nil, limit: LIST)
+      # name, address or phone. after: id of the last one that is known already.
+      def list(search: nil, limit: LIST, after: nil)
         return [] if search.to_s.strip != "" && words_of(search).empty?
 
-        rows =
-          found(words_of(search)).order(:name).limit(limit).select(:id, :name, :phone, :email).all
+        rows = beyond(found(words_of(search)), after)
+          .order(:name, :id).limit(limit).select(:id, :name, :phone, :email).all
         addresses =
           @sites
             .where(customer_id: rows.map { |row| row[:id] })
@@ -28,6 +28,18 @@ module Munimen
             .select_hash_groups(:customer_id, :address)
         rows.map { |row| row.merge(addresses: addresses.fetch(row[:id], [])) }
       end
+
+      def beyond(rows, after)
+        name = after && find(after)[:name]
+        if name
+          rows.where do
+            (Sequel[:name] > name) | ((Sequel[:name] =~ name) & (Sequel[:id] > after))
+          end
+        else
+          rows
+        end
+      end
+      private :beyond
 
       def find(id)
         @customers.where(id:).first ||

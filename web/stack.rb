@@ -33,6 +33,8 @@ module Munimen
           use Headers, config.secure_cookies?
           use HeadAsGet
           use LargeAnswers
+          use Rack::ConditionalGet
+          use Marks, nil, nil
           use InFlight
           use RequestGuard
           unless config.hosts.empty?
@@ -88,6 +90,15 @@ module Munimen
           headers["permissions-policy"] = "camera=(self), microphone=(), geolocation=()"
           headers["cache-control"] ||= "no-store"
           [status, headers, body]
+        end
+      end
+
+      # An ETag on what is JSON: a file is not read for it.
+      class Marks < Rack::ETag
+        private
+
+        def skip_caching?(headers)
+          super || !headers["content-type"].to_s.start_with?("application/json")
         end
       end
 

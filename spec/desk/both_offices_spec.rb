@@ -144,4 +144,18 @@ RSpec.describe Munimen::Pocket do
     minutes = Munimen::Faults::Test[:static_pressure].minutes
     expect(said[3].last["seconds"]).to be_within(1).of((minutes * 60) + 60 + 60)
   end
+
+  it "lists customers a hundred at a time, none twice and none left out" do
+    names = Array.new(230) { |index| format("Name %03d", index / 2) } # two of each
+    names.each { |name| office.records.customers.add(id: office.uuid, name:, created_at: "x") }
+    rows = { customers: office.records.database[:customers].all, sites: [] }
+    [office.records.customers, Munimen::Pocket::Records.new(rows).customers].each do |customers|
+      seen = []
+      while (list = customers.list(after: seen.last&.fetch(:id))).any?
+        seen += list
+      end
+      expect([seen.size, seen.map { |one| one[:id] }.uniq.size]).to eq([231, 231])
+      expect(seen.map { |one| one[:name] }).to eq(["Ada Brook", *names])
+    end
+  end
 end

@@ -23,6 +23,15 @@ RSpec.describe Munimen::Web do
     expect(ask(:get, "/api/heater-form?units=si").status).to eq(422)
   end
 
+  it "tells by an ETag whether anything has changed" do
+    visit = office.start
+    first = ask(:get, "/api/visits/#{visit}/report")
+    header "If-None-Match", first.headers["etag"]
+    expect(get("/api/visits/#{visit}/report").status).to eq(304)
+    office.read(visit, :static_pressure, "61")
+    expect(get("/api/visits/#{visit}/report").status).to eq(200)
+  end
+
   it "hands its contract out" do
     answer = ask(:get, "/openapi.yaml")
     expect([answer.status, answer.headers["content-type"]]).to eq([200, "application/yaml"])

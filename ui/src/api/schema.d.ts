@@ -216,7 +216,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Customers by name */
+        /** Customers by name, at most a hundred at a time */
         get: operations["customers"];
         put?: never;
         /** A new customer */
@@ -3984,6 +3984,8 @@ export interface operations {
         parameters: {
             query?: {
                 search?: string;
+                /** @description The last one of the hundred before */
+                after?: components["schemas"]["Id"];
             };
             header?: never;
             path?: never;
@@ -4002,6 +4004,7 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];

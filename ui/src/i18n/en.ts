@@ -453,6 +453,7 @@ export default {
     hands: '{n} min hands-on',
   },
   customers: {
+    more: '{n} are shown. More',
     rulebook: 'Rulebook',
     change: 'Edit',
     card: 'Contact card',

@@ -12,11 +12,16 @@ const adding = ref(false)
 const form = ref({ name: '', phone: '', email: '' })
 const { error, run } = useRequest()
 
-async function load() {
-  list.value = await unwrap(
-    api.GET('/api/customers', { params: { query: { search: search.value } } }),
-  )
+const AT_A_TIME = 100
+const more = ref(false)
+async function fetched(after?: string) {
+  const query = { search: search.value, ...(after ? { after } : {}) }
+  const got = await unwrap(api.GET('/api/customers', { params: { query } }))
+  more.value = got.length === AT_A_TIME
+  return got
 }
+const load = async () => (list.value = await fetched())
+const goOn = async () => list.value.push(...(await fetched(list.value[list.value.length - 1]?.id)))
 onMounted(load)
 let timer = 0
 watch(search, () => {
@@ -63,6 +68,11 @@ async function add() {
         >
       </li>
     </ul>
+    <p v-if="more">
+      <button type="button" class="plain-button" @click="goOn">
+        {{ $t('customers.more', { n: list.length }) }}
+      </button>
+    </p>
     <el-dialog v-model="adding" :title="$t('customers.add')" width="min(480px, 94vw)">
       <form class="stack" @submit.prevent="add">
         <label
