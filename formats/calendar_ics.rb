@@ -8,20 +8,20 @@ module Munimen
     module CalendarIcs
       module_function
 
-      # entries: [{id:, version:, start:, seconds:, place:, customer:, phone:, label:, jobs:,
-      # access:, geo:}]; stamp: Time.
-      def render(entries, stamp:)
+      # entries: [{id:, version:, made:, start:, seconds:, place:, customer:, phone:, label:, jobs:,
+      # access:, geo:}]. The same entries give the same text, whenever it is asked for.
+      def render(entries)
         calendar = Icalendar::Calendar.new
         calendar.prodid = "-//Munimen//Visits//EN"
         calendar.append_custom_property("X-WR-CALNAME", "Munimen visits")
-        entries.each { |one| calendar.add_event(event(one, stamp)) }
+        entries.each { |one| calendar.add_event(event(one)) }
         calendar.to_ical
       end
 
-      def event(one, stamp)
+      def event(one)
         Icalendar::Event.new.tap do |event|
           event.uid = "#{one[:id]}@munimen"
-          event.dtstamp = time(stamp)
+          event.dtstamp = time(one[:made])
           event.sequence = one[:version]
           event.dtstart = time(one[:start])
           event.dtend = time(one[:start] + one[:seconds])

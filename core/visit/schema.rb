@@ -92,7 +92,7 @@ module Munimen
           Work::StateSpace::VARIABLES.transform_values do |values, _|
             { enum: values.map(&:to_s) }
           end
-        )
+        ).merge(additionalProperties: TEXT) # such as heat.burner
         object(
           {
             name: {

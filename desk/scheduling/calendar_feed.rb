@@ -22,7 +22,7 @@ module Munimen
             .visits
             .between(@context.stamp(now - (BACK * 86_400)), @context.stamp(now + (AHEAD * 86_400)))
             .select { |row| row[:account_id] == account_id }
-        Formats::CalendarIcs.render(rows.map { |row| entry(row) }, stamp: now)
+        Formats::CalendarIcs.render(rows.map { |row| entry(row) })
       end
 
       # Makes a new private address and ends the old one. Returns the token, told this once.
@@ -50,6 +50,7 @@ module Munimen
         {
           id: row[:id],
           version: row[:version],
+          made: Time.iso8601(row[:created_at]),
           start: Time.iso8601(row[:planned_for]),
           seconds: seconds(row),
           place: row[:address],

@@ -208,7 +208,7 @@ module Munimen
           subject:,
           body:,
           charset: "UTF-8",
-          message_id: "<#{id}@munimen.invalid>",
+          message_id: "<#{id}@#{from.split("@").last}>",
           date: @context.now
         )
         sharing.add_message(
