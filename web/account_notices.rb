@@ -13,6 +13,7 @@ module Munimen
         "/auth/webauthn-remove" => "a passkey was removed",
         "/auth/recovery-auth" => "a recovery code was used to sign in"
       }.freeze
+      RESET = "your password was set anew by a link"
 
       def initialize(app, config)
         @app = app
@@ -22,6 +23,7 @@ module Munimen
       def call(env)
         answer = @app.call(env)
         change = CHANGES[env["PATH_INFO"]] if env["REQUEST_METHOD"] == "POST"
+        change = RESET if env["munimen.reset"]
         tell(env, change) if change && (200..299).cover?(answer.first)
         answer
       end
@@ -30,7 +32,8 @@ module Munimen
 
       # Nobody waits for the mail server.
       def tell(env, change)
-        person = @config.records.people.find(env["munimen.account"]) or return
+        id = env["munimen.reset"] || env["munimen.account"]
+        person = @config.records.people.find(id) or return
         from = Limits.peer(env)
         Thread.new do
           context = Desk::Context.new(@config.records, person:)

@@ -50,7 +50,7 @@ module Munimen
           unit = spelling.empty? ? default : find_unit(spelling, kind, default, field)
           value = unit.to_si(number)
           unless value.finite? && kind.range.cover?(value)
-            raise out_of_range(text, kind, default, field)
+            raise out_of_range(text, kind, unit, field)
           end
 
           new(kind, value, typed: text.to_s.strip)
@@ -108,17 +108,16 @@ module Munimen
           )
         end
 
-        def out_of_range(text, kind, default, field)
+        # unit: that was typed, or the usual one: the limits are told in it.
+        def out_of_range(text, kind, unit, field)
           low, high = [kind.range.begin, kind.range.end].map do |limit|
-            limit.infinite? ? nil : default.from_si(limit).round(kind.places(default))
+            limit.infinite? ? nil : unit.from_si(limit).round(kind.places(unit))
           end
           bounds = [low && "at least #{low}", high && "at most #{high}"].compact.join(" and ")
           bounds = "a finite number" if bounds.empty?
           Error.new(
             "“#{text}” cannot be a #{name(kind)} here; it must be " \
-            "#{bounds} #{default.label}.".squeeze(
-              " "
-            ),
+            "#{"#{bounds} #{unit.label}".strip}.",
             field:,
             code: :out_of_range
           )

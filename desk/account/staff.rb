@@ -78,10 +78,12 @@ module Munimen
         row.slice(:name, :email).merge(firm: @context.records.settings.firm["name"])
       end
 
-      # The first password, or another one. Raises Error where it is too short or too common.
+      # The first password, or another one; yields whose it is and whether there was one before.
+      # Raises Error where it is too short or too common.
       def join(token, password:)
         @context.records.write do
           id = invited(token)
+          yield id, @people.password?(id) if block_given?
           @people.set_password(id, password)
           @people.open(id)
           @invitations.use(token, at: @context.stamp)

@@ -64,4 +64,11 @@ RSpec.describe Munimen::Measure::Quantity do
     expect(parse("60 C", :temperature).format(:england)).to eq("60 °C")
     expect(parse("50", :volume).format(:us)).to eq("50 gal")
   end
+
+  it "tells the limits of what was typed in the unit that it was typed in" do
+    parse = ->(text, kind) { Munimen::Measure::Quantity.parse(text, kind, system: :us, field: :x) }
+    expect { parse["900 bar", :pressure] }.to raise_error(Munimen::Error, /at most 70\.0 bar\.\z/)
+    expect { parse["9000", :pressure] }.to raise_error(Munimen::Error, /at most 1015 psi\.\z/)
+    expect { parse["0.5", :combustion_ratio] }.to raise_error(Munimen::Error, /at most 0\.05\.\z/)
+  end
 end

@@ -66,6 +66,23 @@ RSpec.describe Munimen::Web do
     expect(send_json(:post, "/api/join/#{second}", { password: "a good long phrase" })).to eq(404)
   end
 
+  it "tells a person by mail that a link has set their password anew, and not that it was the " \
+     "first" do
+    sign_in("owner@example.test")
+    send_json(:post, "/api/people/#{office.person[:id]}/link")
+    again = answer["token"]
+    first = invite("Ada", "plumber")
+    [first, again].each do |link|
+      expect(send_json(:post, "/api/join/#{link}", { password: "a good long phrase" })).to eq(200)
+    end
+    mails = []
+    50.times do
+      mails = office.records.database[:messages].select_map(%i[recipient subject])
+      mails.empty? ? sleep(0.1) : break
+    end
+    expect(mails).to contain_exactly([office.person[:email], /set anew by a link/])
+  end
+
   it "shuts whoever is closed out at once, keeps their name, and always has an owner" do
     sign_in("plumber@example.test")
     get "/api/today"

@@ -32,7 +32,10 @@ module Munimen
           end
           app.get("/api/join/:token", anyone: true) { json(nobodys.whose(params["token"])) }
           app.post("/api/join/:token", anyone: true) do
-            json(nobodys.join(params["token"], **sent))
+            said = nobodys.join(params["token"], **sent) do |account, again|
+              env["munimen.reset"] = account if again
+            end
+            json(said)
           end
         end
 
