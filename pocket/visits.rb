@@ -62,6 +62,14 @@ module Munimen
         Store::VisitMapper.quantities(sorted(rows, :at))
       end
 
+      def learnt(heater_id)
+        rows = @tables.where(:visits, heater_id:).flat_map do |visit|
+          @tables.of_visit(:decisions, visit[:id])
+        end
+        rows = rows.select { |row| row[:name].start_with?("learnt.") }
+        Store::VisitMapper.learnt(rows.sort_by { |row| row.values_at(:at, :seq) })
+      end
+
       def amendments(visit_id)
         sorted(@tables.where(:amendments, visit_id:), :at).map do |row|
           row.slice(:id, :reason, :text, :at)

@@ -32,6 +32,14 @@ module Munimen
         end
       end
 
+      # Decisions that tell who learnt what: [{field:, on: day, account_id:}].
+      def self.learnt(rows)
+        rows.map do |row|
+          field = Visit::Decisions.parse(row[:name]).last.first.to_sym
+          { field:, on: row[:at][0, 10], account_id: row[:account_id] }
+        end
+      end
+
       # A reading's state is kept as what differs from the state on arrival.
       def self.dump_state(state, heater)
         arrival = Work::StateSpace.new(heater).arrival

@@ -106,6 +106,17 @@ module Munimen
         VisitMapper.quantities(rows)
       end
 
+      # Who learnt what of a heater on its visits, the first first: [{field:, on:, account_id:}].
+      def learnt(heater_id)
+        rows = @database[:decisions]
+          .join(:visits, id: :visit_id)
+          .where(heater_id:)
+          .where(Sequel.like(Sequel[:decisions][:name], "learnt.%"))
+          .order(Sequel[:decisions][:at], Sequel[:decisions][:seq])
+          .select(*%i[name at account_id].map { |name| Sequel[:decisions][name].as(name) })
+        VisitMapper.learnt(rows.all)
+      end
+
       # What was added to a signed visit, with who added it, in order of time.
       def amendments(visit_id)
         @database[:amendments]

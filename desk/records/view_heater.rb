@@ -27,7 +27,8 @@ module Munimen
             installed(row, book),
             units: book.units,
             deficiencies: deficiencies(id),
-            owed: owed(id)
+            owed: owed(id),
+            learnt: learnt(id)
           )
           .merge(visits(id))
       end
@@ -40,6 +41,13 @@ module Munimen
           .dues
           .open(heater_id: id, gone: Calendar::Rule.gone(@context.now.to_date))
           .map { |due| due.slice(:id, :kind, :on, :text, :grade) }
+      end
+
+      # Who learnt what of it, the latest of each field.
+      def learnt(id)
+        names = @context.records.people.all.to_h { |one| one.values_at(:id, :name) }
+        last = @context.records.visits.learnt(id).to_h { |one| [one[:field], one] }.values
+        last.map { |one| one.slice(:field, :on).merge(by: names[one[:account_id]]) }
       end
 
       # What follows from the plate alone; kept while it stays the same.

@@ -32,6 +32,10 @@ RSpec.describe Munimen::Desk::LearnFact do
     expect(rows.map { |row| row.values_at(:name, :value, :account_id) }).to eq(
       [["learnt.serial", "B-77120", office.person[:id]]]
     )
+    shown = Munimen::Desk::ViewHeater.new(office.context).call(office.heater)
+    expect(shown[:learnt]).to eq(
+      [{ field: :serial, on: office.now.utc.iso8601[0, 10], by: office.person[:name] }]
+    )
   end
 
   it "asks where the visit says otherwise than the record, and does as the person says" do

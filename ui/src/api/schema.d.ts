@@ -2250,6 +2250,12 @@ export interface components {
             }[];
         };
         Heater: {
+            /** @description Who learnt what of it on a visit, the latest of each field */
+            learnt: {
+                field: string;
+                on: string;
+                by: components["schemas"]["MaybeText"];
+            }[];
             id: string;
             label: string;
             site_id?: string;

@@ -809,6 +809,7 @@ export default {
     more: '{n} more',
     unknown: 'Not known yet:',
     close: 'Close',
+    who: 'Learnt on visits, by whom and when: {n}',
   },
   training: {
     title: 'Training rig',

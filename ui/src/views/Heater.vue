@@ -24,6 +24,11 @@ const changing = ref(false)
 const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
 const { error, field, run } = useRequest()
 
+/** Who learnt a field of the record, and when. */
+function learnt(field: string) {
+  const one = heater.value?.learnt.find((each) => each.field === field)
+  return one ? [one.by, short(one.on)].filter(Boolean).join(', ') : undefined
+}
 async function load() {
   heater.value = await unwrap(api.GET('/api/heaters/{id}', { params: { path: { id: props.id } } }))
   at(heater.value.units, String(heater.value.installation.fuel ?? ''))
@@ -119,11 +124,17 @@ async function close(status: 'rectified' | 'accepted') {
           <dl>
             <div v-for="(value, name) in heater.known" :key="name">
               <dt class="soft">{{ $t(`field.${name}`) }}</dt>
-              <dd class="number">
+              <dd class="number" :title="learnt(String(name))">
                 {{ $te(`word.${value}`) ? $t(`word.${value}`) : withLabels(value) }}
               </dd>
             </div>
           </dl>
+          <details v-if="heater.learnt.length" class="small soft">
+            <summary>{{ $t('facts.who', { n: heater.learnt.length }) }}</summary>
+            <p v-for="one in heater.learnt" :key="one.field">
+              {{ $t(`field.${one.field}`) }}: {{ learnt(one.field) }}
+            </p>
+          </details>
         </div>
       </section>
       <section class="stack">
