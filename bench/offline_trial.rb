@@ -18,8 +18,16 @@ module Munimen
         @disorder = []
         @otherwise = []
         @slow = 0
-        with_everything { |heaters| count.times { |number| one(heaters[number % heaters.size]) } }
-        told(count)
+        done = 0
+        # Cut short, it tells what there was.
+        trap("TERM") { count = 0 }
+        with_everything do |heaters|
+          while done < count
+            one(heaters[done % heaters.size])
+            done += 1
+          end
+        end
+        told(done)
       end
 
       private
