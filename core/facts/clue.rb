@@ -23,6 +23,18 @@ module Munimen
         end
       end
 
+      # Those declared, and what readings and operations say of the record by themselves: `fact` of
+      # a reading, `record` of an operation.
+      def self.every
+        @every ||= begin
+          facts = Visit::ReadingInput.facts.to_a
+          renewed = Work::Operation.all.flat_map { |one| one.record.invert.to_a }
+          all + (facts + renewed).map do |name, field|
+            new(field).tap { |clue| clue.read(name, except: %i[cannot_tell]) }
+          end
+        end
+      end
+
       attr_reader :field
 
       def initialize(field)

@@ -17,7 +17,7 @@ module Munimen
 
       # [Proposal], in the order of the heater's fields.
       def all
-        told = Clue.all.group_by(&:field).filter_map do |field, clues|
+        told = Clue.every.group_by(&:field).filter_map do |field, clues|
           next unless Heater::Fields.of?(@record.kind, field)
 
           one = clues.flat_map { |clue| clue.told(@visit) }.max_by.with_index do |each, index|

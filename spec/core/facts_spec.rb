@@ -25,6 +25,15 @@ RSpec.describe Munimen::Facts::Proposals do
     expect(told(of({ pan: "no" }, seen: { pan: :sound }, decisions:))).to eq(pan: %i[yes no])
   end
 
+  it "proposes what is read on a new valve's plate, and how the burner is lit" do
+    record = { relief_set_pressure: "150", ignition: nil }
+    readings = { new_relief_pressure: "125", ignition: "intermittent" }
+    said = told(of(record, readings:))
+    expect(said[:relief_set_pressure].map { |one| one.format(:us) }).to eq(["125 psi", "150 psi"])
+    expect(said[:ignition]).to eq([:intermittent, nil])
+    expect(told(of(record, readings: { ignition: "cannot_tell" }))).to eq({})
+  end
+
   it "takes no answer for a fact where it says nothing" do
     seen = { vessel_seen: :not_visible, draft_hood: :not_visible }
     expect(told(of({ vessel: nil, vessel_volume: nil, hood: nil }, seen:))).to eq({})

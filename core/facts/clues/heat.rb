@@ -4,9 +4,6 @@
 
 clue = Munimen::Facts::Clue.method(:define)
 
-clue.call :ignition do
-  read :ignition, except: %i[cannot_tell]
-end
 clue.call :hood do
   seen :draft_hood, { sound: :open, loose: :open, not_applicable: :sealed }
 end

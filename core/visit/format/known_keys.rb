@@ -6,26 +6,15 @@ module Munimen
       # The keys that a file may have at each level: one that is not known is refused by its name,
       # since a reading under a misspelt key would else be a heater of which nothing is wrong.
       module KnownKeys
-        WHOLE = %w[
-          version date now site house_rules heater jobs readings observations steps decisions notes
-        ].freeze
         # What a file may say of itself; it is read over.
         REMARKS = %w[id title story comment source expected].freeze
-        LEVELS = {
-          "site" => %w[rulebook],
-          "house_rules" => Rules::EffectiveRules::LEVELS.map(&:to_s),
-          "readings" => %w[name value unit state id method instrument at by corrected_by],
-          "observations" => %w[item finding note id at by],
-          "steps" => %w[operation outcome reason id of made at by],
-          "notes" => %w[entry place text id at by]
-        }.freeze
 
         module_function
 
         # data: Hash of the newest version. Raises Error.
         def check!(data)
-          only!(data.except(*REMARKS), WHOLE, nil)
-          LEVELS.each do |name, known|
+          only!(data.except(*REMARKS), whole, nil)
+          levels.each do |name, known|
             rows = data[name]
             only!(rows, known, name) if rows.is_a?(Hash)
             next unless rows.is_a?(Array)
@@ -36,6 +25,19 @@ module Munimen
           end
           decisions!(data["decisions"])
         end
+
+        # As the schema has them: it is said there once.
+        def whole = schema.keys.map(&:to_s) - REMARKS
+
+        # {list or object => names of its keys}
+        def levels
+          @levels ||= %i[site house_rules readings observations steps notes].to_h do |name|
+            of = schema.fetch(name)
+            [name.to_s, (of[:items] || of).fetch(:properties).keys.map(&:to_s)]
+          end
+        end
+
+        def schema = @schema ||= Schema.to_h.fetch(:properties)
 
         def only!(hash, known, at)
           unknown = (hash.keys.map(&:to_s) - known).first or return
@@ -52,7 +54,7 @@ module Munimen
           raise Error.new("“#{name}” is no decision.", field: "decisions.#{name}",
                                                        code: :unknown_input)
         end
-        private_class_method :only!, :decisions!
+        private_class_method :whole, :levels, :schema, :only!, :decisions!
       end
     end
   end

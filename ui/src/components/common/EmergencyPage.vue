@@ -7,9 +7,12 @@ import { place } from '@/place'
 const emit = defineEmits<{ close: [] }>()
 /** Mains gas and bottled gas have numbers of their own; where neither is known both are said. */
 const numbers = computed(() => {
-  const { mains, bottled } = words.numbers[place.units === 'england' ? 'england' : 'us']
-  if (place.fuel === 'natural_gas') return [mains]
-  return ['lp', 'butane'].includes(place.fuel) ? [bottled] : [mains, bottled]
+  const all = words.numbers[place.units === 'england' ? 'england' : 'us']
+  const kinds: Record<string, string | undefined> = words.by_fuel
+  const kind = kinds[place.fuel]
+  return Object.entries(all)
+    .filter(([one]) => !kind || one === kind)
+    .map(([, text]) => text)
 })
 const close = ref<HTMLButtonElement>()
 const listen = (event: KeyboardEvent) => event.key === 'Escape' && emit('close')

@@ -2,22 +2,25 @@
 // What the heater's record does not know and this step wants; and what the visit has found out,
 // taken by one touch, or asked where the record says otherwise.
 import { computed, nextTick, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import type { PlannedStep, Visit } from '@/api/client'
 import { may } from '@/api/session'
 import { useHeaterForm } from '@/composables/useHeaterForm'
 import { useVisit } from '@/composables/useVisit'
 import FactField from './FactField.vue'
+import { withLabels } from '@/i18n/units'
 
 const props = defineProps<{ visit: Visit; step: PlannedStep }>()
+const { t } = useI18n()
 const { send } = useVisit()
-const { choices, unit } = useHeaterForm(() => props.visit.units)
+const { choices } = useHeaterForm(() => props.visit.units)
 const fields = ref<InstanceType<typeof FactField>[]>([])
 const all = ref(false)
 const FEW = 6
 const shown = computed(() => (all.value ? props.step.wants : props.step.wants.slice(0, FEW)))
 const reasons = computed(() => [...new Set(props.step.wants.map((one) => one.because))])
-const said = (field: string, value: string, t: (key: string) => string) =>
-  choices(field) ? t(`word.${value}`) : unit(field) === undefined ? value : value.replace('_', ' ')
+const said = (field: string, value: string) =>
+  choices(field) ? t(`word.${value}`) : withLabels(value)
 
 /** What is known goes away, and the one after it takes its place. */
 async function next(index: number) {
@@ -39,10 +42,10 @@ const leave = (field: string, value: string) => void send('facts', { field, valu
     <div v-for="one in visit.proposals" :key="one.field" class="proposal" role="group">
       <p>
         <b>{{ $t('facts.found') }}</b> {{ $t(`field.${one.field}`) }}:
-        <b>{{ said(one.field, one.value, $t) }}</b>
+        <b>{{ said(one.field, one.value) }}</b>
         <span class="soft small">– {{ one.because }}</span>
         <span v-if="one.recorded" class="differs">{{
-          $t('facts.recorded', { value: said(one.field, one.recorded, $t) })
+          $t('facts.recorded', { value: said(one.field, one.recorded) })
         }}</span>
       </p>
       <span class="row"
