@@ -11,8 +11,11 @@ module Munimen
         "calc ID" => "its inputs, units, defaults, outputs, sources",
         "calc ID name='50 gal' … [--units us|england|si] [--json]" => "works one out",
         "judge FILE|-" => "verdicts, deficiencies, outcome, due dates of a visit file",
-        "plan FILE|- --jobs a,b" => "the operations of these jobs, in order",
-        "diagnose FILE|-" => "suspects, next tests and what is settled, of a fault file",
+        "plan FILE|- [--jobs a,b]" => "the operations of these jobs, or of the file's, in order",
+        "diagnose FILE|-" =>
+          "suspects, next tests and what is settled, of {\"units\": \"us\", \"heater\": {…}, " \
+          "\"symptom\": …, \"evidence\": {test: outcome}, \"skip\": [test]}; or with \"visit\": " \
+          "a visit file in place of units and heater",
         "instruments [PORT]" => "simulated instruments over TCP, a line in, a line out",
         "sources" => "every limit and formula with its source, as Markdown",
         "schema [bundle]" => "JSON Schema of a visit file, or of a bundle's rows",
@@ -21,6 +24,7 @@ module Munimen
         "password EMAIL" => "set a password; asks for it",
         "backup [FILE]" => "everything into one zip, while people work",
         "restore FILE [--even-broken]" => "put a backup in the place of what is there",
+        "doctor [PORT]" => "looks over an installation, and says what mends what is wrong",
         "verify [--repair]" => "whether anything signed was changed, taken out or put in",
         "export FILE" => "everything as an open bundle (docs/formats/bundle.md)",
         "import FILE" => "a bundle into an empty installation",
@@ -156,15 +160,11 @@ module Munimen
       def jobs(rest)
         at = rest.index("--jobs")
         list = at && rest[at + 1]
-        unless list
-          raise Error.new(
-            "Name the jobs: --jobs annual_safety,pressure_check",
-            field: :jobs,
-            code: :missing
-          )
-        end
+        return list.split(",") if list
+        return unless at
 
-        list.split(",")
+        raise Error.new("Name the jobs: --jobs annual_safety,pressure_check", field: :jobs,
+                                                                              code: :missing)
       end
     end
   end

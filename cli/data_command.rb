@@ -7,18 +7,17 @@ module Munimen
     # The commands that work on the data folder (MUNIMEN_DATA). Exit status 0; 1 when verify finds
     # something.
     class DataCommand
-      ALL = %w[owner password backup restore verify export import].freeze
+      ALL = %w[owner password backup restore doctor verify export import].freeze
       # Those that write have the folder to themselves.
       WRITE = %w[owner password restore import].freeze
 
       def initialize(input, output)
         @input = input
         @output = output
-        @config = Web::Config.from_environment
       end
 
       def run(command, *rest)
-        @config.take! if WRITE.include?(command) || rest.include?("--repair")
+        config.take! if WRITE.include?(command) || rest.include?("--repair")
         public_send(command, *rest)
       end
 
@@ -45,16 +44,16 @@ module Munimen
           raise Error.new("#{path} is there already.", field: :file, code: :taken)
         end
 
-        written = Desk::Backup.new(records, @config.folder).write(path)
+        written = Desk::Backup.new(records, config.folder).write(path)
         say "Backup #{written[:path]}: #{written[:files]} files, " \
             "#{(written[:bytes] / 1e6).round(1)} MB."
       end
 
       def restore(path = nil, how = nil)
         file(path)
-        aside = @config.set_aside_damaged
+        aside = config.set_aside_damaged
         say "What was there is damaged: kept in #{aside}." if aside
-        Desk::Backup.new(records, @config.folder).restore(
+        Desk::Backup.new(records, config.folder).restore(
           file(path),
           even_broken: how == "--even-broken",
           given: ENV.fetch("MUNIMEN_PASSPHRASE", nil)
@@ -62,6 +61,17 @@ module Munimen
         broken = records.seals.problems(records.photo_files).size
         whole = broken.zero? ? "all whole" : "#{broken} problems: bin/munimen verify"
         say "Restored. #{records.seals.size} seals, #{whole}."
+      end
+
+      # What is wrong with the installation, and what mends it.
+      def doctor(port = nil)
+        folder = ENV.fetch("MUNIMEN_DATA", File.join(ROOT, "data"))
+        found = Doctor.new(folder, port: port && Integer(port, 10, exception: false))
+        found.findings.each do |one|
+          @output.puts "#{Doctor::MARKS[one.grade]} #{one.what}"
+          @output.puts "  → #{one.mend}" if one.mend
+        end
+        found.well? ? 0 : 1
       end
 
       # What the chain of seals says of signed visits, photographs, PDFs and amendments.
@@ -81,15 +91,19 @@ module Munimen
 
       def export(path = nil)
         raise Error.new("Name the file to write.", field: :file, code: :missing) unless path
+        if File.exist?(path)
+          raise Error.new("#{path} is there already.", field: :file,
+code: :taken)
+        end
 
-        say "Exported to #{Desk::Bundle.new(records, @config.folder).write(path)}."
+        say "Exported to #{Desk::Bundle.new(records, config.folder).write(path)}."
       end
 
       def import(path = nil)
         counts = Dir.mktmpdir("munimen-open") do |work|
           given = ENV.fetch("MUNIMEN_PASSPHRASE", nil)
           plain = Desk::Passphrase.new(records).open(file(path), work, given)
-          Desk::Bundle.new(records, @config.folder).read(plain)
+          Desk::Bundle.new(records, config.folder).read(plain)
         end
         told = counts.map { |table, count| "#{count} #{table.to_s.tr("_", " ")}" }.join(", ")
         say "Imported: #{told}. Passwords do not travel: bin/munimen password EMAIL."
@@ -114,7 +128,9 @@ module Munimen
         end
       end
 
-      def records = @config.records
+      # Made when it is needed: making it makes the folder.
+      def config = @config ||= Web::Config.from_environment
+      def records = config.records
 
       def file(path)
         raise Error.new("Name a file.", field: :file, code: :missing) unless path

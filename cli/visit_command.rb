@@ -32,9 +32,15 @@ module Munimen
         }
       end
 
-      # The ordered operations of some jobs, with needs, makes and times.
-      def plan(data, jobs)
+      # The ordered operations of some jobs, or of the file's own, with needs, makes and times.
+      def plan(data, jobs = nil)
         visit = Visit::Format.read(data)
+        jobs ||= visit.jobs
+        if jobs.empty?
+          raise Error.new("The file names no jobs: --jobs annual_safety,pressure_check",
+                          field: :jobs, code: :missing)
+        end
+
         plan = Planning::Planner.new(visit).plan(jobs.map { |job| Work::Job[job].id })
         {
           total_seconds: plan.total,

@@ -88,9 +88,9 @@ module Munimen
         text.empty? ? nil : text
       end
 
-      # An e-mail address as it was typed. Raises Error where it is none.
-      def address!(text, field = :email)
-        email = text!(text, field)
+      # An e-mail address as it was typed, or nil. Raises Error where it is none.
+      def address!(text, field = :email, required: true)
+        email = text!(text, field, required:) or return
         return email if email.match?(/\A[^@\s]+@[^@\s]+\.[^@\s]+\z/)
 
         raise Error.new("#{field} must be an address such as name@firm.example.", field:,

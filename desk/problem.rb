@@ -20,7 +20,7 @@ module Munimen
             error.message,
             code: error.code.to_s,
             field: error.field,
-            details: error.is_a?(Refused) ? error.details : {}
+            details: error.respond_to?(:details) ? error.details : {}
           )
         ]
       end

@@ -5,13 +5,13 @@ require "csv"
 module Munimen
   module Formats
     # A pressure logger's table: which column is the time and which the pressure is found by
-    # itself or said, any separator, any unit, decimal comma or point, lines before the header;
-    # rows that are not readings are counted, not fatal.
+    # itself or said, any encoding and separator, any unit, decimal comma or point, lines before
+    # the header; rows that are not readings are counted, not fatal.
     #
     #   PressureLogCsv.new(io, units: :us).read { |share| … } # => Log: times, pressures, start
     class PressureLogCsv
-      # times: s since start; pressures: Pa; start: "2026-11-23T10:00:00", as its clock said;
-      # skipped: rows without a reading.
+      # times: s since start; pressures: Pa gauge; start: "2026-11-23T10:00:00", as its clock said;
+      # skipped: rows without a reading; absolute: whether the file counted from vacuum.
       Log =
         Struct.new(
           :times,
@@ -22,6 +22,7 @@ module Munimen
           :time_column,
           :pressure_column,
           :unit,
+          :absolute,
           :guessed,
           :moved,
           keyword_init: true
@@ -30,17 +31,20 @@ module Munimen
       LOOK = 200      # lines from which the columns are told
       EVERY = 50_000  # rows between two words of progress
       MOST = 5_000_000
-      SEPARATORS = ["\t", ";", ",", "|"].freeze
-      NAMED = /press|druck|psi|bar|kpa|pa\b/i
-      UNIT = /(psig?|mbar|bar|kpa|mpa|\bpa\b)/i
+      ATMOSPHERE = Physics::Vessel::ATMOSPHERE # Pa, taken off where a file counts from vacuum
+      LIKELY = (20e3..3e6) # Pa gauge; from memory
+      POSSIBLE = (-101_325.0..20e6) # Pa gauge: no sensor shows less than vacuum
 
-      # io: of the text. units: of the site, for a bare number. time, pressure: names of the
-      # columns; unit: a symbol.
-      def initialize(io, units: :us, size: nil, time: nil, pressure: nil, unit: nil, day_first: nil)
-        @io = io
+      # io: of the text. units: of the site, for a bare number. time, pressure: names or numbers of
+      # columns; unit: a symbol, "psia" and "bar abs" from vacuum; date: of the first row, a Date or
+      # 2026-11-23, where rows have hours alone.
+      def initialize(io, units: :us, time: nil, pressure: nil, unit: nil, date: nil, day_first: nil)
+        @io, @end = TableText.opened(io)
         @units = units
-        @size = size || (io.respond_to?(:size) ? io.size : nil)
-        @asked = { time:, pressure:, unit: }
+        @size = @io.size if @io.respond_to?(:size)
+        @asked = { time:, pressure: }
+        @unit_asked = unit
+        @date = date && day(date)
         @day_first = day_first
       end
 
@@ -59,39 +63,57 @@ module Munimen
         set_in_order
         start = @times.first
         @times.map! { |time| time - start }
+        log(@clock.absolute? ? Time.at(start).utc.strftime("%FT%T") : nil)
+      end
+
+      private
+
+      def log(start)
         Log.new(
           times: @times,
           pressures: @values,
-          start: (@clock.absolute? ? Time.at(start).utc.strftime("%FT%T") : nil),
+          start:,
           skipped: @skipped,
-          columns: @columns,
-          time_column: @columns[@time],
-          pressure_column: @columns[@pressure],
+          columns: @layout.columns,
+          time_column: @layout.columns[@layout.time],
+          pressure_column: @layout.columns[@layout.pressure],
           unit: @unit.symbol,
+          absolute: @zero.positive?,
           guessed: @guessed,
           moved: @clock.moved
         )
       end
 
-      private
-
       def look
-        rows = first_lines.then { |text| (@text = text).map { |line| split(line) } }
-        usual = rows.map(&:size).tally.max_by(&:last).first
-        head = rows.index { |row| row.size > 1 && row.size == usual && named?(row) }
-        @columns =
-          head ? rows[head].map(&:strip) : Array.new(usual) { |index| "column #{index + 1}" }
-        @lines = head ? @text.drop(head + 1) : @text
-        body = (head ? rows.drop(head + 1) : rows).select { |row| row.size >= 2 }
-        raise Error.new("No line has two columns.", field: :log, code: :empty) if body.empty?
+        text = first_lines
+        rows = text.map { |line| split(line) }
+        @layout = Layout.new(rows, @asked)
+        @lines = text.drop(@layout.first)
+        body = rows.drop(@layout.first)
+        @clock = clock(body)
+        choose_unit
+        @numbers = Numbers.new(
+          body.map { |row| row[@layout.pressure].to_s },
+          comma: @separator != ","
+        ) { |number| LIKELY.cover?(@unit.to_si(number) - @zero) }
+        @split = @separator == TableText::SPACES ? nil : @separator
+        @pressure = @layout.pressure
+      end
 
-        choose(body)
+      def clock(body)
+        Clock.new(
+          body.map { |row| @layout.moment(row) },
+          tail,
+          [@layout.time, @layout.hours].compact.map { |at| @layout.columns[at] }.join(" "),
+          day_first: @day_first.nil? ? @units != :us : @day_first,
+          date: @date
+        )
       end
 
       def first_lines
         text = []
-        LOOK.times { (line = @io.gets) ? text << clean(line) : break }
-        text.reject!(&:empty?)
+        LOOK.times { (line = @io.gets(@end)) ? text << clean(line) : break }
+        text.reject! { |line| line.strip.empty? }
         raise Error.new("The file is empty.", field: :log, code: :empty) if text.empty?
         if text.first.include?("\0")
           raise Error.new(
@@ -101,32 +123,9 @@ module Munimen
           )
         end
 
-        @separator =
-          SEPARATORS.max_by { |one| text.last(50).count { |line| line.count(one).positive? } }
+        @separator = TableText.separator([text.first, *text.last(50)])
+        text.shift if text.first.match?(TableText::SAID)
         text
-      end
-
-      # Whether a row names columns: more words in it than anything else.
-      def named?(row)
-        row.count { |cell| cell.match?(/[[:alpha:]]/) && !Clock.time?(cell) } > row.size / 2
-      end
-
-      def choose(body)
-        @time = column(:time, body) { |index| time_score(body, index) }
-        if body.count { |row| Clock.date?(row[@time]) && Clock.hour?(row[@time + 1].to_s) } >
-           body.size / 2
-          @beside = @time + 1
-        end
-        @pressure = column(:pressure, body) do |index|
-          [@time, @beside].include?(index) ? 0 : pressure_score(body, index)
-        end
-        @clock = Clock.new(
-          body.map { |row| moment(row) },
-          tail,
-          @columns[@time],
-          day_first: @day_first.nil? ? @units != :us : @day_first
-        )
-        @unit = unit(body)
       end
 
       # Times of the last rows, where one can go there and back.
@@ -139,76 +138,47 @@ module Munimen
           .read
           .to_s
           .force_encoding(Encoding::UTF_8)
-          .lines
+          .split(@end)
           .drop(1)
-          .map { |line| moment(split(clean(line))) }
+          .map { |line| @layout.moment(split(clean(line))) }
           .tap { @io.seek(here) }
       end
 
-      def column(which, body, &)
-        if (name = @asked[which])
-          return @columns.index(name) ||
-                 raise(
-                   Error.new(
-                     "There is no column “#{name}”; there are: #{@columns.join(", ")}.",
-                     field: which,
-                     code: :unknown_choice
-                   )
-                 )
-        end
-
-        best = (0...body.map(&:size).max).max_by(&)
-        return best if yield(best).positive?
-
-        raise Error.new(
-          "Which column is the #{which}? There are: #{@columns.join(", ")}.",
-          field: which,
-          code: :missing
-        )
-      end
-
-      def time_score(body, index)
-        cells = body.map { |row| row[index].to_s }
-        written = cells.count { |cell| Clock.time?(cell) || Clock.date?(cell) }
-        return 2.0 * written / cells.size if written > cells.size / 2
-
-        numbers = cells.filter_map { |cell| number(cell) }
-        rising = numbers.each_cons(2).all? { |a, b| b > a } && numbers.size > cells.size / 2
-        if rising
-          1.0 + (@columns[index].to_s.match?(/time|zeit|elapsed|sec/i) ? 0.5 : 0)
-        else
-          0
-        end
-      end
-
-      def pressure_score(body, index)
-        numeric = body.count { |row| number(row[index].to_s) }
-        return 0 if numeric < body.size / 2
-
-        1.0 + (@columns[index].to_s.match?(NAMED) ? 2 : 0) -
-          (@columns[index].to_s.match?(/temp|batt|volt|°|no\.?$|#|index|record/i) ? 0.9 : 0)
-      end
-
-      def unit(body)
-        name = @asked[:unit] || @columns[@pressure].to_s[UNIT] || body.first[@pressure].to_s[UNIT]
+      # The unit, and what it counts from: Pa below the atmosphere's pressure.
+      def choose_unit
+        asked = @unit_asked.to_s.strip
+        name = asked.empty? ? @layout.unit : asked
         @guessed = name.nil?
-        found = Measure::Unit.find(name || Measure::Kind[:pressure].unit(@units).symbol)
-        return found if found&.dimension == :pressure
+        absolute = asked.empty? ? @layout.absolute? : asked.match?(Layout::ABSOLUTE)
+        @zero = absolute ? ATMOSPHERE : 0.0
+        found = unit(name || Measure::Kind[:pressure].unit(@units).symbol)
+        return @unit = found if found&.dimension == :pressure
 
         raise Error.new(
           "“#{name}” is not a unit of pressure; use one of: " \
-          "#{Measure::Unit.of(:pressure).map(&:symbol).join(", ")}.",
+          "#{Measure::Unit.of(:pressure).map(&:symbol).join(", ")}, psia, bar abs.",
           field: :unit,
           code: :wrong_unit
         )
       end
 
+      def unit(name) = Measure::Unit.find(name) || Measure::Unit.find(name[Layout::UNIT].to_s)
+
+      def day(text)
+        return text if text.is_a?(Date)
+
+        Date.iso8601(text.to_s)
+      rescue Date::Error
+        raise Error.new("“#{text}” is not a day; write it as 2026-11-23.", field: :date,
+code: :invalid)
+      end
+
       def rest(progress)
         done = @lines.sum(&:bytesize)
         rows = 0
-        while (line = @io.gets)
+        while (line = @io.gets(@end))
           done += line.bytesize
-          take(line.valid_encoding? ? line.chomp! || line : clean(line))
+          take(line.valid_encoding? ? line.chomp!(@end) || line : clean(line))
           rows += 1
           if rows > MOST
             raise Error.new(
@@ -225,41 +195,35 @@ module Munimen
       def take(line)
         return if line.empty?
 
-        row = line.include?('"') ? split(line) : line.split(@separator)
-        time = @clock.read(moment(row))
+        row = line.include?('"') ? split(line) : line.split(@split)
+        time = @clock.read(@layout.moment(row))
         value = row[@pressure]
-        value &&= number(value)
+        value &&= @numbers.read(value)
         return @skipped += 1 unless time && value
 
+        value = @unit.to_si(value) - @zero
+        return @skipped += 1 unless POSSIBLE.cover?(value)
+
         @times << time
-        @values << @unit.to_si(value)
-      end
-
-      def moment(row) = @beside ? "#{row[@time]} #{row[@beside]}" : row[@time].to_s
-
-      def number(cell)
-        plain = Float(cell, exception: false)
-        return plain if plain
-
-        cell = cell.tr(",", ".") if @separator != "," && cell.include?(",")
-        Float(cell, exception: false) ||
-          (
-            (found = cell[%r{\A\s*[-+]?\d*\.?\d+(?=\s*[[:alpha:]/²]*\s*\z)}]) &&
-              Float(found, exception: false)
-          )
+        @values << value
       end
 
       # A line whose quotes do not close is taken as it stands.
       def split(line)
+        return line.split if @separator == TableText::SPACES
+
         CSV.parse_line(line, col_sep: @separator, liberal_parsing: true)&.map(&:to_s) || []
       rescue CSV::MalformedCSVError
         line.split(@separator)
       end
 
-      def clean(line) = (line.valid_encoding? ? line : line.scrub("")).delete_prefix("\uFEFF").chomp
+      def clean(line) = TableText.line(line).delete_prefix("\uFEFF").chomp(@end).chomp
 
-      # A row that comes late is put where it belongs; of two of one time the first stays.
+      # A file that begins with the newest row is turned; a row that comes late is put where it
+      # belongs; of two of one time the first stays.
       def set_in_order
+        @times.reverse!.then { @values.reverse! } if newest_first?
+        @times = @clock.even(@times)
         return if @times.each_cons(2).all? { |a, b| b > a }
 
         pairs =
@@ -272,6 +236,11 @@ module Munimen
         @skipped += pairs.size - kept.size
         @times = kept.map(&:first)
         @values = kept.map(&:last)
+      end
+
+      def newest_first?
+        falls = @times.each_cons(2).count { |a, b| b < a }
+        falls * 2 > @times.size
       end
     end
   end

@@ -42,6 +42,31 @@ module Munimen
       # The page of a signed visit as it was kept.
       def page(id) = JSON.parse(@rows.where(id:).get(:page), symbolize_names: true)
 
+      # What the pages of signed visits say of each thing that was judged, as shown and then as a
+      # deficiency: [{visit_id:, heater_id:, signed_at:, check:, part:, state:, …}].
+      def verdicts
+        { results: "title", deficiencies: "place" }
+          .flat_map { |list, part| listed(list, part) }
+          .sort_by.with_index { |row, index| [row[:signed_at], row[:visit_id], index] }
+          .uniq { |row| row.values_at(:visit_id, :check) }
+      end
+
+      def listed(list, part)
+        told = { check: "check", part:, state: "state", measured: "measured", limit: "limit",
+                 text: "text", source: "source" }
+        @rows
+          .from(:visits, Sequel.function(:json_each, :page, "$.page.#{list}").as(:one))
+          .where(Sequel[:visits][:status] => "signed")
+          .select(
+            Sequel[:visits][:id].as(:visit_id), :heater_id, :signed_at,
+            *told.map do |name, key|
+              Sequel.function(:json_extract, Sequel[:one][:value], "$.#{key}").as(name)
+            end
+          )
+          .all
+      end
+      private :listed
+
       # What the last signed visit's page showed of the heater: {marks:, ladder:}, or nil.
       def last_shown(heater_id)
         shown = @rows

@@ -118,7 +118,7 @@ module Munimen
           ),
           Rung.new(
             id: :tank,
-            label: "Tank is rated",
+            label: @heater.rated_pressure ? "Tank is rated" : "Plate: works at",
             quantity: @heater.working_pressure,
             role: :limit
           ),
@@ -237,7 +237,7 @@ module Munimen
       end
 
       def relief_over_tank
-        tank = @heater.working_pressure
+        tank = @heater.design_pressure
         return unless tank && @heater.relief_pressure > tank
 
         [

@@ -32,7 +32,12 @@ module Munimen
         d1_length: :length,
         d2_size: :bore,
         d2_length: :run,
-        d2_bends: :number
+        d2_bends: :number,
+        d2_drop: :length,
+        d2_fall: :number,
+        set_point_upper: :temperature,
+        immersion_set_point: :temperature,
+        immersion_cut_out: :temperature
       }.freeze
 
       WORDS = {
@@ -54,6 +59,7 @@ module Munimen
         tundish: YES_NO,
         shared_discharge: YES_NO,
         relief_outlet: %i[half three_quarters one unknown],
+        plate_pressure: %i[design operating unknown],
         anode: %i[separate combined none unknown],
         location: %i[basement garage closet attic utility_room airing_cupboard kitchen unknown],
         water_supply: %i[main well unknown],
@@ -70,6 +76,8 @@ module Munimen
         installed
         relief_fitted
         instructions_kept
+        date_code
+        last_flushed
       ].freeze
       ALL = [*WORDS.keys, *QUANTITIES.keys, *TEXTS].freeze
 
@@ -97,6 +105,10 @@ module Munimen
         element_voltage: [ELEMENTS + UNVENTED, "has no element"],
         backup_immersion: [%i[unvented_indirect], "has no back-up immersion"],
         immersion_power: [%i[unvented_indirect], "has no back-up immersion"],
+        set_point_upper: [ELEMENTS, "has one thermostat, or none of its own"],
+        immersion_set_point: [COIL, "has no back-up immersion"],
+        immersion_cut_out: [COIL, "has no back-up immersion"],
+        plate_pressure: [UNVENTED, "bears the pressure that its tank is rated for"],
         coil_power: [COIL, "has no boiler coil"],
         coil_flow: [COIL, "has no boiler coil"],
         coil_control: [COIL, "has no boiler coil"]
@@ -108,19 +120,21 @@ module Munimen
         vessel_upstream: [:vessel, %i[none bubble]],
         regulator_setting: [:regulator, %i[no]],
         expansion_relief_pressure: [:expansion_relief, %i[no]],
-        immersion_power: [:backup_immersion, %i[no]]
+        immersion_power: [:backup_immersion, %i[no]],
+        immersion_set_point: [:backup_immersion, %i[no]],
+        immersion_cut_out: [:backup_immersion, %i[no]]
       }.freeze
 
       # Asked of unvented cylinders, and of every heater where English rules hold.
       ENGLISH = %i[
         tundish expansion_relief expansion_relief_pressure d1_size d1_length d2_size d2_length
-        d2_bends shared_discharge relief_outlet cut_out_temperature
+        d2_bends d2_drop d2_fall shared_discharge relief_outlet cut_out_temperature
       ].freeze
 
       # What a person learns of the heater at each of its parts.
       OF_PARTS = {
-        data_plate: %i[maker model serial manufactured installed instructions_kept],
-        tank: %i[capacity working_pressure location water_supply],
+        data_plate: %i[maker model serial date_code manufactured installed instructions_kept],
+        tank: %i[capacity working_pressure plate_pressure location water_supply last_flushed],
         regulator: %i[regulator regulator_setting],
         backflow: %i[backflow],
         flue: %i[vent],
@@ -135,11 +149,13 @@ module Munimen
           relief_fitted relief_history relief_outlet
         ],
         tundish: %i[tundish d1_size d1_length],
-        discharge_pipe: %i[d2_size d2_length d2_bends discharge_ends shared_discharge],
-        upper_element: %i[element_upper],
+        discharge_pipe: %i[
+          d2_size d2_length d2_bends d2_drop d2_fall discharge_ends shared_discharge
+        ],
+        upper_element: %i[element_upper set_point_upper],
         disconnect: %i[element_voltage],
         lower_element: %i[element_lower],
-        immersion: %i[backup_immersion immersion_power],
+        immersion: %i[backup_immersion immersion_power immersion_set_point immersion_cut_out],
         coil: %i[coil_power coil_flow],
         two_port: %i[coil_control],
         cut_out: %i[cut_out_temperature],

@@ -28,6 +28,7 @@ module Munimen
         regulator
         discharge
         immersion
+        flushed
       end
 
       private
@@ -101,6 +102,9 @@ module Munimen
         if @heater.discharge_ends == :none && @heater.shared_discharge == :yes
           refuse(:shared_discharge, "A discharge pipe that is not there cannot be shared.")
         end
+        fall = @heater.d2_fall&.si
+        refuse(:d2_fall, "d2_fall is the 200 of “1 in 200”: a number above 0.") if
+          fall && !fall.positive?
         bends = @heater.d2_bends&.si
         return unless bends && (bends.negative? || bends != bends.round)
 
@@ -113,6 +117,17 @@ module Munimen
         refuse(
           :immersion_power,
           "There can be no immersion power where there is no back-up immersion."
+        )
+      end
+
+      def flushed
+        text = @heater.last_flushed or return
+        return if text == "never" || text.match?(/\A\d{4}(-\d{2}(-\d{2})?)?\z/)
+
+        raise Error.new(
+          "last_flushed is “never”, or a year, month or day such as 2024-05; got “#{text}”.",
+          field: :last_flushed,
+          code: :bad_date
         )
       end
 

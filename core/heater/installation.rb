@@ -165,6 +165,27 @@ module Munimen
       end
 
       # The setting of the temperature and pressure relief valve, the last protection.
+      # What stops the heat, first to last, at each of its sources: [[[name, temperature or nil]]].
+      def heat_tiers
+        last = ["{relief_valve}", relief_set_temperature]
+        tank = ["{cut_out}", cut_out_temperature]
+        [
+          [["thermostat", set_point], tank, last],
+          [["upper thermostat", set_point_upper], tank, last],
+          [["{element}'s thermostat", immersion_set_point],
+           ["{element}'s {cut_out}", immersion_cut_out], last]
+        ]
+      end
+
+      # What the tank is designed for, where that is known: only this is held against a relief
+      # valve's setting. A cylinder's plate with one pressure may give what it works at.
+      def design_pressure
+        working_pressure if !unvented? || plate_pressure == :design
+      end
+
+      # The highest pressure that the tank may stand at, as far as its plate says.
+      def rated_pressure = plate_pressure == :operating ? nil : working_pressure
+
       def relief_pressure
         relief_set_pressure || (unvented? ? ENGLISH_RELIEF_PRESSURE : RELIEF_PRESSURE)
       end

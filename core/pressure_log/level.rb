@@ -19,15 +19,12 @@ module Munimen
 
       # Pa
       def of(blocks)
-        runs =
-          blocks
-            .values
-            .slice_when { |before, after| (after - before).abs > STILL }
-            .select { |run| run.size > 1 }
+        steps = blocks.values.slice_when { |before, after| (after - before).abs > STILL }.to_a
+        runs = steps.select { |run| run.size > 1 }
         runs = [blocks.values] if runs.sum(&:size) < 5
         still = runs.flatten
         stood = stood(still)
-        come_back = come_back(runs)
+        come_back = come_back(runs - dips(steps))
         level = (come_back && stood - come_back > FAR ? come_back : stood) * BIN
         near = still.select { |value| (value - level).abs <= BIN * 1.5 }.sort
         near[near.size / 2]
@@ -39,9 +36,34 @@ module Munimen
       end
 
       def come_back(runs)
-        visits = runs.map { |run| bin(run.sort[run.size / 2]) }.tally
+        visits = runs.map { |run| bin(middle(run)) }.tally
+        return if visits.empty?
+
         modes(visits) { |weight| weight > [4, VISITS * weights(visits).values.max].max }.min
       end
+
+      # Still stretches that lie between two of one level and go back to it at once: a dip of the
+      # supply, or a draw that goes on. After a draw that ends, heating or a seat that passes takes
+      # its time.
+      def dips(steps)
+        steps.each_index.filter_map do |at|
+          run = steps[at]
+          next if run.size < 2
+
+          before, after = [at.downto(0), at.upto(steps.size - 1)].map { |way| level_at(steps, way) }
+          next unless before && after && (before - after).abs <= BIN * 2
+
+          run if [before, after].min - middle(run) > FAR * BIN
+        end
+      end
+
+      # The level of the next still stretch, where at most one moving block lies between.
+      def level_at(steps, way)
+        at = way.drop(1).first(2).find { |one| steps[one].size > 1 }
+        at && middle(steps[at])
+      end
+
+      def middle(run) = run.sort[run.size / 2]
 
       def bin(value) = (value / BIN).round
 

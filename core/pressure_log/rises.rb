@@ -18,6 +18,8 @@ module Munimen
       SUDDEN = 60 * PSI / 60    # faster than any heating: a regulator or a valve was moved
       CREEPS = 2 * 3600         # s; a coil's last heat is slow, too, but shorter
       PAUSE = { fast: 180, slow: 1200 }.freeze # s of rest that do not end a rise
+      DRAW = 900 # s of a draw that parts one heating in two
+      ALIKE = 0.4..2.5 # paces of the two parts, one to the other
       # of its setting: once it lifts it shuts again a little below, and what it does there is no
       # rise of its own
       NEAR_RELIEF = 0.94
@@ -28,10 +30,12 @@ module Munimen
         @blocks = log.blocks
         ceiling = log.relief ? [log.relief * NEAR_RELIEF, log.static + LOWEST].max : Float::INFINITY
         @values = @blocks.values.map { |value| value.clamp(log.static - (2 * PSI), ceiling) }
+        @shape = Shape.new(@blocks.times, @values)
       end
 
       def events
-        runs(:fast).filter_map { |run| heating(run) } + runs(:slow).filter_map { |run| creep(run) }
+        runs(:fast).filter_map { |run| heating(run) } +
+          Swings.without(runs(:slow), @shape).filter_map { |run| creep(run) }
       end
 
       # Pa/s from which a rise counts as heating: by the heater's own power where it is known.
@@ -55,17 +59,31 @@ module Munimen
           share * volume / give
       end
 
-      # [[class, from, to], …] of straight pieces, in order.
+      # [[class, from, to], …] of straight pieces, in order. What rises ever more slowly is slow
+      # from its start: heating goes up straight.
       def pieces
-        @pieces ||= @blocks.stretches.flat_map do |range|
+        @pieces ||= straight.slice_when { |before, after| ends?(before, after) }.flat_map do |climb|
+          slowing = climb.size > 1 && @shape.slowing?(climb.first[1], climb.last[2])
+          climb.map { |kind, first, last| [slowing && kind == :fast ? :slow : kind, first, last] }
+        end
+      end
+
+      def straight
+        @blocks.stretches.flat_map do |range|
           SwingingDoor
             .pieces(@blocks.times, @values, range, [STRAIGHT, @log.digit * 0.6].max)
             .map { |first, after| [pace(first, after), first, after] }
         end
       end
 
+      # A climb is a fast or slow piece and what goes on from it without a fall.
+      def ends?(before, after)
+        after[1] != before[2] || before[0] == :fall || after[0] == :fall ||
+          (before[0] == :rest && after[0] == :fast)
+      end
+
       def pace(first, last)
-        slope = (@values[last] - @values[first]) / (@blocks.times[last] - @blocks.times[first])
+        slope = slope(first, last)
         return :fast if slope >= fast
 
         if slope >= SLOWEST
@@ -92,13 +110,27 @@ module Munimen
         return false unless run && @blocks.breaks.none? { |at, _| at > run[1] && at <= first }
 
         rest = @blocks.times[first] - @blocks.times[run[1]]
-        rest <= [PAUSE.fetch(pace), @log.interval * 1.5].max &&
-          @values[first] >= @values[run[1]] - PSI
+        return pace == :fast && drawn?(run, first, rest) if @values[first] < @values[run[1]] - PSI
+
+        rest <= [PAUSE.fetch(pace), @log.interval * 1.5].max
+      end
+
+      # Whether a draw parts one heating in two: it falls, is back at once, and goes on rising as it
+      # did.
+      def drawn?(run, first, rest)
+        return false if rest > [DRAW, @log.interval * 1.5].max
+
+        from = pieces.index { |piece| piece[1] == first }
+        pieces[from, 2].any? { |_, *piece| ALIKE.cover?(slope(*run) / slope(*piece)) }
+      end
+
+      def slope(first, last)
+        (@values[last] - @values[first]) / (@blocks.times[last] - @blocks.times[first])
       end
 
       def heating((first, last))
         event = event(:heating, first, last)
-        return if event.nil? || event.rate > SUDDEN
+        return if event.nil? || event.rate > SUDDEN || @shape.back?(first, last, LOWEST / 2)
 
         event.lifted = lifted(last)
         event
@@ -106,7 +138,9 @@ module Munimen
 
       def creep((first, last))
         event = event(:creep, first, last)
-        event if event && event.seconds >= CREEPS
+        return unless event
+
+        event if event.seconds >= (@shape.slowing?(first, last) ? CREEPS / 2 : CREEPS)
       end
 
       def event(kind, first, last)

@@ -66,7 +66,7 @@ module Munimen
           rated_voltage: @heater.element_voltage,
           plate_input: @heater.input,
           heater_input: @heater.heat_input,
-          working_pressure: @heater.working_pressure,
+          working_pressure: @heater.design_pressure,
           rated_flow: @heater.coil_flow
         }
       end

@@ -9,7 +9,7 @@ module Munimen
     #   Visit::Format.read(JSON.parse(text))  # => Visit
     #   Visit::Format.write(visit)            # => Hash
     class Format
-      VERSION = 2
+      VERSION = 3
       OUTCOMES = %i[done already_so not_tested left_apart undone].freeze
 
       def self.read(data) = new(data).visit

@@ -11,12 +11,15 @@ module Munimen
           .children(File.join(__dir__, "table_kinds"))
           .map { |file| File.basename(file, ".rb") }
           .sort
-          .-(["kind"])
+          .-(%w[kind out])
           .freeze
 
-      # What can be had: [{id:, title:}].
+      # What can be had: [{id:, title:, out:}]; out: whether it only goes out.
       def self.list
-        NAMES.map { |name| { id: name, title: const_get(name.capitalize)::TITLE } }
+        NAMES.map do |name|
+          kind = const_get(name.capitalize)
+          { id: name, title: kind::TITLE, out: kind < Out }
+        end
       end
 
       # The table of a name, such as "customers". Raises NotFound.

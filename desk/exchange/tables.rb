@@ -10,10 +10,12 @@ module Munimen
       SHOWN = 500 # rows whose fate is told one by one
       Row = Struct.new(:line, :fate, :text, :cells, keyword_init: true)
 
-      # progress: is told the share that is done, from 0 to 1, at every row.
-      def initialize(context, progress: ->(_) {})
+      # progress: is told the share that is done, from 0 to 1, at every row. mapping: {a column of
+      # the file => ours, or "" to leave it out}, where a person has said so.
+      def initialize(context, progress: ->(_) {}, mapping: {})
         @context = context
         @progress = progress
+        @mapping = mapping
       end
 
       def export(name)
@@ -52,9 +54,12 @@ module Munimen
       def tried(name, text)
         @context.may!(:tables)
         known = table(name)
-        cells = Formats::SafeCsv.read(text, known.columns, needed: known.needed)
+        known.open!
+        rows = Formats::CsvTable.new(
+          text, known.taken, needed: known.needed, others: known.others, mapping: @mapping
+        ).rows
         Store::Rehearsal.on(@context.records) do |rehearsal|
-          shown = shown(name, taken(table(name, @context.with(rehearsal.records)), cells))
+          shown = shown(known, taken(table(name, @context.with(rehearsal.records)), rows))
           yield shown, rehearsal
           shown
         end
@@ -64,15 +69,15 @@ module Munimen
         table.all_at_once do
           rows.each_with_index.map do |one, index|
             @progress.call(index.fdiv(rows.size))
-            row(table, one, index + 2)
+            row(table, *one)
           end
         end
       end
 
-      def row(table, cells, line)
+      def row(table, line, cells)
         fate = nil
         table.attempt { fate = table.take(cells) }
-        Row.new(line:, fate:, cells:)
+        Row.new(line:, fate:, cells:, text: table.remark)
       rescue Munimen::Error => e
         Row.new(line:, fate: "wrong", text: e.message, cells:)
       rescue Store::Rejected
@@ -84,24 +89,21 @@ module Munimen
         )
       end
 
-      def shown(name, result)
-        wrong = result.select { |row| row.fate == "wrong" }
-        columns = table(name).columns
-        errors = (
-          if wrong.empty?
-            nil
-          else
-            Formats::SafeCsv.write(
-              columns + [:error],
-              wrong.map { |row| row.cells.merge(error: row.text) }
-            )
-          end
-        )
+      def shown(table, result)
+        wrong, others = result.partition { |row| row.fate == "wrong" }
+        first = (wrong + others.partition(&:text).flatten).first(SHOWN).sort_by(&:line)
         {
           counts: FATES.to_h { |fate| [fate, result.count { |row| row.fate == fate }] },
-          rows: result.first(SHOWN).map { |row| row.to_h.slice(:line, :fate, :text) },
-          errors:
+          rows: first.map { |row| row.to_h.slice(:line, :fate, :text) },
+          errors: (errors(table, wrong) if wrong.any?)
         }
+      end
+
+      def errors(table, wrong)
+        Formats::SafeCsv.write(
+          table.columns + [:error],
+          wrong.map { |row| row.cells.merge(error: row.text) }
+        )
       end
     end
   end

@@ -14,7 +14,7 @@ module Munimen
           id:,
           name: @context.text!(name, :name),
           phone: @context.text!(phone, :phone, required: false),
-          email: @context.text!(email, :email, required: false),
+          email: @context.address!(email, required: false),
           note: @context.text!(note, :note, max: 2000, required: false),
           created_at: @context.stamp
         )

@@ -18,6 +18,7 @@ module Munimen
             @context.text!(given.fetch(name, before[name]), name, max:, required: name == :name)
           ]
         end
+        @context.address!(text[:email], required: false) unless text[:email] == before[:email]
         @context.records.customers.update(id, text)
         @context.records.customers.find(id)
       end

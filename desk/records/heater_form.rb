@@ -8,7 +8,8 @@ module Munimen
       GROUPS = {
         plate: %i[
           maker model serial capacity input manifold_pressure coil_power coil_flow element_upper
-          element_lower immersion_power element_voltage working_pressure set_point
+          element_lower immersion_power element_voltage working_pressure plate_pressure set_point
+          set_point_upper immersion_set_point immersion_cut_out date_code last_flushed
           cut_out_temperature manufactured installed
         ],
         around: %i[
@@ -19,7 +20,8 @@ module Munimen
         relief: %i[
           relief_set_pressure relief_set_temperature relief_rating relief_probe relief_thread
           relief_fitted relief_history relief_outlet expansion_relief expansion_relief_pressure
-          tundish discharge_ends d1_size d1_length d2_size d2_length d2_bends shared_discharge
+          tundish discharge_ends d1_size d1_length d2_size d2_length d2_bends d2_drop d2_fall
+          shared_discharge
         ]
       }.freeze
 

@@ -13,7 +13,8 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # Reads a file (path) for a heater; yields the share done. asked: {time:, pressure:, unit:}
+      # Reads a file (path) for a heater; yields the share done. asked: {time:, pressure:, unit:,
+      # date:}
       # where the person points at columns. Raises Error that names what the file lacks. Returns
       # the log as shown.
       def take_in(heater_id, id:, name:, file:, asked: {})
@@ -127,7 +128,8 @@ module Munimen
         told = PressureLog::Interpretation.new(log, visit.rules)
         unit = Measure::Kind[:pressure].unit(visit.units)
         {
-          **read.to_h.slice(:skipped, :guessed, :columns, :time_column, :pressure_column),
+          **read.to_h.slice(:skipped, :guessed, :absolute, :columns, :time_column,
+:pressure_column),
           rows: read.times.size,
           file_unit: read.unit,
           clock_moved: read.moved,

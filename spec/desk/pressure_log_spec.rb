@@ -30,11 +30,59 @@ RSpec.describe Munimen::Formats::PressureLogCsv do
     end,
     "offsets, quoted cells and a byte order mark" => lambda do
       "\uFEFF\"t\",\"p, kPa\"\n#{rows { |i| "\"#{at(i, "%Y-%m-%d %H:%M:%S")}+01:00\",\"410\"" }}"
+    end,
+    "a preamble in words, and columns of no pressure" => lambda do
+      "Site,Kitchen,Wall\nTime,Batt V,Press kPa\n#{rows { |i| "#{at(i, "%F %T")},3.2,410" }}"
+    end,
+    "a count of rows before the time, without a header" => lambda do
+      rows { |i| "#{i + 1};#{at(i, "%F %T")};4,1 bar" }
+    end,
+    "names above units, in Windows-1252" => lambda do
+      "Zeit;Überdruck;Wärme\nhh:mm:ss;bar;°C\n#{rows { |i| "#{at(i, "%d.%m.%Y %T")};4,1;21" }}"
+        .encode("Windows-1252").b
+    end,
+    "UTF-16 with and without a mark, by its zeros" => lambda do
+      "t\tbar\r\n#{rows { |i| "#{at(i, "%F %T")}\t4.1\r" }}".encode("UTF-16LE").b
+    end,
+    "lines that end with CR, and a sep= line" => lambda do
+      "sep=;\rt;bar\r#{rows { |i| "#{at(i, "%F %T")};4.1" }.tr("\n", "\r")}"
+    end,
+    "date and time apart from each other, a.m. with dots" => lambda do
+      "Date,bar,Time\n#{rows do |i|
+        "#{at(i, "%m/%d/%Y")},4.1," \
+          "#{at(i, "%I:%M:%S %p").sub(/([AP])M/) { "#{Regexp.last_match(1).downcase}.m." }}"
+      end}"
+    end,
+    "the newest first" => lambda do
+      "Time,bar\n#{rows { |i| "#{at(39 - i, "%F %T")},4.1" }}"
+    end,
+    "hours since the start" => lambda {
+      "Elapsed,bar\n#{rows do |i|
+        "00:#{format("%02d", i)}:00,4.1"
+      end}"
+    },
+    "days of a spreadsheet, from midnight" => lambda do
+      "Time,bar\n#{rows { |i| "#{(46_088 + (i / 1440.0)).round(8)},4.1" }}"
+    end,
+    "months by name, the year last" => lambda do
+      "Time\tbar\n#{rows { |i| "#{at(i, "%a %b %e %T %Y")}\t4.1" }}"
+    end,
+    "months by name, the afternoon by letters" => lambda do
+      "Time,bar\n#{rows { |i| "\"#{at(i, "%b %d, %Y %I:%M:%S %p")}\",4.1" }}"
+    end,
+    "ISO without marks" => lambda do
+      "Time,bar\n#{rows { |i| "#{at(i, "%Y%m%dT%H%M%S")}Z,4.1" }}"
+    end,
+    "digits in groups" => -> { "Time,Pa\n#{rows { |i| "#{at(i, "%F %T")},\"410,000\"" }}" },
+    "cells apart by spaces" => -> { "Date Time bar\n#{rows { |i| "#{at(i, "%F %T")}   4.1" }}" },
+    # 101 325 Pa is the standard atmosphere (ISO 2533).
+    "what counts from vacuum" => lambda do
+      "Time,Abs Pres (bar)\n#{rows { |i| "#{at(i, "%F %T")},5.11325" }}"
     end
   }.each do |name, text|
     it "reads #{name}" do
       log = read(instance_exec(&text))
-      expect(log.times).to eq(Array.new(40) { |index| index * 60.0 })
+      expect(log.times).to match(Array.new(40) { |index| be_within(0.01).of(index * 60.0) })
       expect(log.pressures).to all(be_within(1).of(410_000))
       expect(log.skipped).to eq(0)
     end
@@ -65,12 +113,32 @@ RSpec.describe Munimen::Formats::PressureLogCsv do
     expect(
       put[steps[Time.utc(2026, 11, 1, 0, 30), 18] + steps[Time.utc(2026, 11, 1, 1), 30]]
     ).to eq([[300.0], 1])
+    expect(
+      put[(steps[Time.utc(2026, 11, 1, 0, 30), 18] + steps[Time.utc(2026, 11, 1, 1), 30]).reverse]
+    ).to eq([[300.0], 1])
     expect(put[steps[Time.utc(2026, 3, 8, 1), 12] + steps[Time.utc(2026, 3, 8, 3), 30]]).to eq(
       [[300.0], 1]
     )
     expect(put[steps[Time.utc(2026, 3, 10, 13), 12] + steps[Time.utc(2026, 3, 10, 16), 30]]).to eq(
       [[300.0, 7500.0], 0]
     )
+  end
+
+  it "asks for the day where rows have hours alone, and for the column where two may be meant" do
+    hours = "Time,psi\n#{rows { |i| "#{at(i, "%H:%M")},60" }}"
+    expect { read(hours) }.to raise_error(Munimen::Error) { |error|
+      expect(error).to have_attributes(field: "date", message: include("23:50"))
+    }
+    expect(read(hours, date: "2026-03-07")).to have_attributes(
+      start: "2026-03-07T23:50:00", times: Array.new(40) { |index| index * 60.0 }
+    )
+    two = "Time,A,B\n#{rows { |i| "#{at(i, "%F %T")},60,21" }}"
+    expect { read(two) }.to raise_error(Munimen::Error) { |error|
+      expect(error).to have_attributes(field: "pressure", details: { columns: %w[Time A B] })
+      expect(error.message).to include("A (like “60”)")
+    }
+    expect(read(two, pressure: "3",
+unit: "psia").pressures).to all(be_within(1).of((21 * psi) - 101_325))
   end
 
   it "puts rows in order, leaves out what is no reading, and says what is missing" do
@@ -83,7 +151,7 @@ RSpec.describe Munimen::Formats::PressureLogCsv do
     }
     expect { read("time,psi\n#{rows { |i| "#{i},60" }}", pressure: "bar") }.to raise_error(
       Munimen::Error,
-      /There is no column “bar”; there are: time, psi/
+      /There is no column “bar”; there are: time \(like “0”\), psi/
     )
   end
 

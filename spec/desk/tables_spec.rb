@@ -30,7 +30,7 @@ RSpec.describe Munimen::Desk::Tables do
     expect(shown[:rows].map { |row| [row[:line], row[:fate]] }).to eq(
       [[2, "changed"], [3, "new"], [4, "wrong"], [5, "wrong"]]
     )
-    expect(shown[:errors]).to start_with("id,name,phone,email,note,error\n").and include(
+    expect(shown[:errors]).to start_with("id,name,phone,email,note,error\r\n").and include(
       'nonsense,Cy,,,,"id must be a UUID'
     ).and include("name is missing")
     expect(records.customers.list.map { |one| one[:name] }).to eq(["Ada Brook"])
@@ -78,6 +78,52 @@ RSpec.describe Munimen::Desk::Tables do
         row[:fate]
       end
     ).to eq(%w[new wrong wrong])
+  end
+
+  # A list as firms have them: their own names of columns, semicolons, Windows-1252, a cell of two
+  # lines, and the address beside the name.
+  it "takes a list of any firm, names what it cannot place, and takes it twice without doubling" do
+    list = "Customer Name;Telephone;E-Mail;Street Address;Our No\r\n" \
+           "\"Rósa \r\nFenn\";555-1;rosa@example.test;3 Quay;7\r\nUdo Ash;;udo@;4 Quay;8\r\n"
+           .encode("Windows-1252").b
+    expect { tables.preview("customers", list) }.to raise_error(Munimen::Error) { |error|
+      expect(error.message).to include("Our No")
+      expect(error.details).to include(
+        columns: include("Our No"), taken: include("Telephone" => :phone, "Our No" => nil)
+      )
+    }
+    known = described_class.new(office.context("office"), mapping: { "Our No" => "" })
+    expect(known.preview("customers", list)[:rows]).to match(
+      [include(line: 2, fate: "new"), include(line: 4, fate: "wrong", text: /address such as/)]
+    )
+    list = list.sub("udo@;", "udo@example.test;")
+    expect(known.import("customers", list)[:counts]).to include("new" => 2)
+    expect(known.preview("customers", list)[:counts]).to include("same" => 2, "new" => 0)
+    expect(records.customers.list(search: "quay").map do |one|
+      [one[:name], one[:addresses]]
+    end).to eq(
+      [["Rósa \nFenn", ["3 Quay"]], ["Udo Ash", ["4 Quay"]]]
+    )
+    other = known.preview("customers", "name,phone\nUdo Ash,555-9\n")
+    expect(other[:rows].first).to include(fate: "new", text: /Another one of this name/)
+  end
+
+  it "takes a unit from a column's name or from one of its own" do
+    rows = "site_id\tlabel\tkind\tCapacity (gal)\tset point\tset point unit\n" \
+           "#{office.site}\tAttic\telectric_storage\t50\t49\t°C\n"
+    tables.import("heaters", rows.encode("UTF-16"))
+    kept = JSON.parse(records.database[:heaters].where(label: "Attic").get(:installation))
+    expect(kept).to include("capacity" => "50 gal", "set_point" => "49 °C")
+  end
+
+  it "gives out visits, what is owed and the verdicts of signed visits" do
+    office.walk(findings: { straps: :missing })
+    expect(CSV.parse(tables.export("verdicts"), headers: true).map(&:to_h)).to include(
+      include("check" => "straps", "state" => "defect", "text" => /strap/i)
+    )
+    expect(CSV.parse(tables.export("visits"),
+headers: true).first.to_h).to include("status" => "signed")
+    expect(tables.export("dues")).to include("straps")
   end
 
   it "leaves what the file has no column for, and lets no row wander off" do
@@ -128,10 +174,11 @@ RSpec.describe Munimen::Desk::Tables do
       Munimen::Error,
       /no column “nam”/
     )
-    expect { tables.preview("customers", "name\n\xFF\xFE".b) }.to raise_error(
-      Munimen::Error,
-      /UTF-8/
-    )
+    expect do
+      tables.preview("customers",
+     "na\0me\nx")
+    end.to raise_error(Munimen::Error, /no table in|not a table/)
+    expect { tables.preview("visits", "id\nx") }.to raise_error(Munimen::Refused, /only goes out/)
     expect { tables.preview("accounts", "name\nx") }.to raise_error(Munimen::NotFound)
     expect { described_class.new(office.context).export("customers") }.to raise_error(
       Munimen::Refused

@@ -129,4 +129,44 @@ RSpec.describe Munimen::PressureLog do
         [[true, :defect], [true, :danger], [false, :sound]]
     ).to be_empty
   end
+
+  # Curves by formula, with their cause known: three days, noise of 0.15 psi, rows of 10 s to 5 min.
+  day = 86_400
+  curves = {
+    # Handbook §19: a level is what the system stands at; a dip of eight minutes a day is none.
+    "a dip of the supply each day" => [60, { dip: 3 }, lambda { |t|
+      (t % day).between?(30_000, 30_480) ? 40 : 60
+    }],
+    # What passes a seat goes towards the main's pressure by the difference that is left.
+    "a seat that passes at night" => [60, { creep: 2 }, lambda do |t|
+      since = (t - 82_800) % day
+      since < 7 * 3600 ? 60 + (35 * (1 - Math.exp(-since / 1800.0))) : 60
+    end],
+    "a main that swings, with draws" => [nil, {}, lambda do |t|
+      60 + (10 * Math.sin(2 * Math::PI * t / day)) - (t % 3600 < 120 ? 6 : 0)
+    end],
+    "a heating that a draw parts" => [60, { heating: 6 }, lambda do |t|
+      since = (t % (day / 2)) - 3600.0
+      next 60 if since.negative? || since > 7200
+      next 60 + (since / 50) if since < 900
+      next 55 if since < 960
+
+      60 + (([since, 2400].min - 960) / 50)
+    end]
+  }
+  curves.each do |name, (level, events, curve)|
+    it "tells #{name}" do
+      noise = Random.new(3)
+      [10, 60, 300].each do |step|
+        times = (0...(3 * day)).step(step).to_a
+        log = described_class.new(
+          times.map(&:to_f), times.map { |t| (curve[t] + noise.rand(-0.15..0.15)) * psi }
+        )
+        expect(log.static / psi).to be_within(1).of(level) if level
+        next if step == 300 && events.key?(:dip) # slower rows do not show it
+
+        expect(log.events.map(&:kind).tally).to eq(events), "every #{step} s"
+      end
+    end
+  end
 end

@@ -10,7 +10,7 @@ RSpec.describe Munimen::Cli::Commands do
 
   let(:story) do
     {
-      version: 2,
+      version: 3,
       date: "2026-11-23",
       site: {
         rulebook: "us_irc"
@@ -129,11 +129,62 @@ RSpec.describe Munimen::Cli::Commands do
     end
   end
 
+  it "reads the versions before, and what the third can say besides" do
+    older = run("judge", "-", input: JSON.generate(story.merge(version: 2)))[1]
+    expect(run("judge", "-", input: JSON.generate(story))[1]).to eq(older)
+    cylinder = Build::KINDS.fetch(:unvented_indirect).merge(
+      working_pressure: "3.5 bar", relief_set_pressure: "7 bar", d2_drop: "200 mm", d2_fall: "300",
+      immersion_set_point: "60 degC", immersion_cut_out: "95 degC",
+      relief_set_temperature: "90 degC",
+      last_flushed: "never", date_code: "K24"
+    )
+    file = {
+      version: 3, site: { rulebook: "england_g3" }, heater: cylinder, jobs: ["annual_unvented"],
+      readings: [{ name: "strainer", value: "torn" }, { name: "drip_pail", value: "water" }],
+      observations: [
+        { item: "d2_route", finding: "lost" }, { item: "drain_valve", finding: "no_flow" }
+      ]
+    }
+    states = lambda do |heater|
+      JSON.parse(run("judge", "-", input: JSON.generate(file.merge(heater:)))[1])["verdicts"]
+          .to_h { |one| [one["check"], one["state"]] }
+    end
+    # Approved Document G, G3 (from memory): 300 mm straight down, 1 in 200; handbook §§9, 25.
+    expect(states[cylinder]).to include(
+      "d2_drop" => "defect", "d2_fall" => "defect", "tier_order" => "danger",
+      "strainer" => "defect",
+      "drip_pail" => "watch", "d2_route" => "defect", "drain_valve" => "watch",
+      "relief_setting" => "not_tested", "immersion_cut_out" => "defect"
+    )
+    expect(states[cylinder.merge(plate_pressure: "design")]["relief_setting"]).to eq("danger")
+    expect(states[cylinder.merge(d2_drop: "300 mm", d2_fall: "200")]).to include(
+      "d2_drop" => "sound", "d2_fall" => "sound"
+    )
+  end
+
+  # Handbook §25: only a street that is higher shows what a regulator does.
+  it "takes no house above its street, or level with it, for a regulator that holds" do
+    state = lambda do |house, street, **more|
+      heater = Build::GAS.merge(regulator: "yes", **more)
+      readings = { static_pressure: house, mains_pressure: street }.map do |name, value|
+        { name:, value: value.to_s }
+      end
+      told = run("judge", "-", input: JSON.generate(heater:, readings:))[1]
+      JSON.parse(told)["verdicts"].find { |one| one["check"] == "regulator" }["state"]
+    end
+    expect([state[58, 58], state[70, 60], state[75, 75], state[58, 95]]).to eq(
+      %w[not_tested not_tested defect sound]
+    )
+    expect(state[72, 95, regulator_setting: "60 psi"]).to eq("watch")
+  end
+
   it "plans jobs in order with needs, makes and times" do
     status, output, =
       run("plan", "-", "--jobs", "annual_safety", input: JSON.generate(heater: Build::ELECTRIC))
     plan = JSON.parse(output)
     expect(status).to eq(0)
+    own = JSON.generate(heater: Build::ELECTRIC, jobs: ["annual_safety"])
+    expect(run("plan", "-", input: own)[1]).to eq(output)
     expect(plan["operations"].map { |one| one["operation"] }).to include(
       "lock_off_power",
       "restore_power"
@@ -230,7 +281,8 @@ RSpec.describe Munimen::Cli::Commands do
 
   it "says what each command takes, which version it is, and never a trace" do
     expect(run("plan", "--help")).to eq(
-      [0, "bin/munimen plan FILE|- --jobs a,b\n    the operations of these jobs, in order\n", ""]
+      [0, "bin/munimen plan FILE|- [--jobs a,b]\n    the operations of these jobs, or of the " \
+          "file's, in order\n", ""]
     )
     expect(run("--version")[1]).to eq("munimen #{Munimen::VERSION}\n")
     expect(run("completion", "bash")[1]).to include("restore", "complete")

@@ -52,7 +52,7 @@ module Munimen
 
           # Which columns and unit, where the person has pointed at them.
           def asked
-            given = %i[time pressure unit].to_h { |name| [name, params[name].to_s] }
+            given = %i[time pressure unit date].to_h { |name| [name, params[name].to_s] }
             given.reject { |_, value| value.empty? }
           end
 

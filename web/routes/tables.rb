@@ -12,10 +12,10 @@ module Munimen
             file "text/csv", Desk::Tables.new(desk).export(table), "#{table}.csv"
           end
           app.post("/api/tables/:table/preview") do
-            json(Desk::Tables.new(desk).preview(params["table"], table_text))
+            json(Desk::Tables.new(desk, mapping:).preview(params["table"], table_text))
           end
           app.post("/api/tables/:table") do
-            json(Desk::Tables.new(desk).import(params["table"], table_text))
+            json(Desk::Tables.new(desk, mapping:).import(params["table"], table_text))
           end
           app.post("/api/tables/:table/imports/:id") { json(import_started) }
           app.get("/api/table-imports/:id") { json(import_told) }
@@ -29,10 +29,11 @@ module Munimen
             Desk::TableKinds.find(params["table"], desk)
             table = params["table"]
             text = table_text
-            context = desk
+            given = [desk, { mapping: }]
             wanted = params["what"] == "import" ? :import : :preview
             config.imports.start(id, person[:id]) do |share|
-              Desk::Tables.new(context, progress: share).public_send(wanted, table, text)
+              Desk::Tables.new(given.first, **given.last, progress: share)
+                          .public_send(wanted, table, text)
             end
             { id: }
           end
@@ -44,7 +45,18 @@ module Munimen
             { share: import.done ? 1.0 : import.share, problem:, fates: import.result }
           end
 
-          def table_text = request.body.tap(&:rewind).read(Formats::SafeCsv::LARGEST + 1).to_s
+          def table_text = request.body.tap(&:rewind).read(Formats::CsvTable::LARGEST + 1).to_s
+
+          # Which column of the file is which of ours, where a person has said so: a JSON object.
+          def mapping
+            given = JSON.parse(params["columns"] || "{}")
+            return given if given.is_a?(Hash) && given.values.all?(String)
+
+            raise JSON::ParserError
+          rescue JSON::ParserError
+            raise Error.new("columns must be a JSON object such as {\"Full name\": \"name\"}.",
+                            field: :columns, code: :invalid)
+          end
         end
       end
     end

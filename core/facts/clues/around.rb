@@ -17,7 +17,7 @@ clue.call :regulator do
   seen :regulator_seen, { sound: :yes, leaking: :yes, not_applicable: :no }
 end
 clue.call :pan do
-  seen :pan, { sound: :yes, no_drain: :yes, no_pan: :no }
+  seen :pan, { sound: :yes, no_drain: :yes, no_drain_before: :yes, no_pan: :no }
 end
 clue.call :anode do
   seen :anode_seen, { absent: :none }

@@ -4,7 +4,7 @@ Munimen::Hazards::Hazard.define :pressure do
   title "The pressure is above what the tank is rated for"
   part :house_main
   found(by: %i[static_pressure hot_peak_found hot_peak_after]) do |visit|
-    rated = visit.heater.working_pressure || visit.heater.relief_pressure
+    rated = visit.heater.rated_pressure || visit.heater.relief_pressure
     read = visit.quantity(:hot_peak_after) || visit.quantity(:hot_peak_found)
     [visit.quantity(:static_pressure), read].compact.any? { |one| one.si > rated.si + 1.0 }
   end

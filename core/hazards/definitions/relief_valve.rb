@@ -9,7 +9,7 @@ Munimen::Hazards::Hazard.define :relief_valve do
   found do |visit|
     heater = visit.heater
     set = heater.relief_set_pressure
-    tank = heater.working_pressure
+    tank = heater.design_pressure
     rating = heater.relief_rating
     input = heater.heat_input
     (set && tank && set.si > tank.si + 1.0) || (rating && input && rating < input) ||

@@ -6,12 +6,12 @@ Munimen::Hazards::Hazard.define :tiers do
   tells :tier_order
   found do |visit|
     heater = visit.heater
-    heat = [heater.set_point, heater.cut_out_temperature, heater.relief_set_temperature]
+    heat = heater.heat_tiers.map { |tiers| tiers.map(&:last) }
     pressure = [
       heater.regulator_setting, heater.expansion_relief_pressure, heater.relief_set_pressure
     ]
-    rated = heater.working_pressure
-    [heat, pressure].any? { |tiers| tiers.compact.each_cons(2).any? { |a, b| a.si >= b.si } } ||
+    rated = heater.design_pressure
+    [*heat, pressure].any? { |tiers| tiers.compact.each_cons(2).any? { |a, b| a.si >= b.si } } ||
       (rated && pressure.compact.any? { |one| one.si > rated.si + 1.0 })
   end
   repaired_by :set_tiers, :replace_relief_valve

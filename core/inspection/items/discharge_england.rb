@@ -133,18 +133,19 @@ look.call :d2_fall,
 
 look.call :d2_material,
           :discharge_pipe,
-          "D2: copper, one size above D1 or larger, no reduction",
-          "Copper, right size",
+          "D2: copper, or plastic that its maker proves for it and marks; one size above the " \
+          "valve's outlet or larger, no reduction",
+          "Copper, or plastic proved and marked for it; right size",
           plastic: [
-            "D2 of plastic not rated for it",
+            "D2 of plastic without a mark or its maker's proof for this",
             :defect,
             30,
             "G3, D2",
             "The pipe could soften with scalding water in it.",
-            "Re-pipe in copper."
+            "Have its maker's proof shown, or re-pipe in copper."
           ],
           same_size: [
-            "D2 no larger than D1",
+            "D2 no larger than the valve's outlet, or smaller than D1",
             :defect,
             60,
             "G3, D2",
@@ -154,15 +155,23 @@ look.call :d2_material,
 
 look.call :d2_route,
           :discharge_pipe,
-          "D2 can be followed, not buried, not blocked by later work",
-          "Followed to its end",
-          buried: [
-            "D2 buried or built in",
+          "D2's end found and seen, hidden on its way or not; not blocked by later work",
+          "Its end is found and open",
+          lost: [
+            "Nobody can find or see where D2 ends",
             :defect,
             60,
             "G3, D2",
-            "A blockage could not be found.",
-            "Make it accessible."
+            "Nobody would see the safety valves let water go, nor that the pipe is blocked.",
+            "Find its end, or run a new D2 to one that is seen."
+          ],
+          buried: [
+            "D2 runs in the ground or built in, with its end in sight",
+            :advice,
+            365,
+            "G3, D2",
+            "Part of the pipe cannot be looked at; its end can.",
+            "Test it with both valves open; keep a plan of where it runs."
           ],
           blocked: [
             "D2 blocked or cut off by building work",
@@ -190,14 +199,15 @@ look.call :d2_shared,
 look.call :d2_stack,
           :discharge_pipe,
           "Into a soil stack only under its own conditions",
-          "No stack, or heat-proof with a mechanical seal",
+          "No stack, or heat-proof with a mechanical seal and no water trap",
           stack: [
-            "Into a soil stack without a heat-proof, mechanical seal trap",
+            "Into a soil stack that is not heat-proof, or through a water trap",
             :defect,
             30,
             "G3, soil stack",
             "Scalding water could damage the drains.",
-            "Refer: it has conditions of its own."
+            "Refer: it wants a mechanical seal without a water trap, and a stack that stands " \
+            "the heat."
           ]
 
 look.call :d2_end_low,

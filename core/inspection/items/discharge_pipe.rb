@@ -26,6 +26,13 @@ Munimen::Inspection::InspectionItem.define :discharge_present,
         due_in: 0,
         explain: "When the safety valve opens, it scalds whoever stands beside it.",
         unsafe_discharge: true
+  wrong :glued,
+        "Glued at the valve so that it cannot come off",
+        :watch,
+        source: common_practice("it comes off whenever the valve is worked on"),
+        remedy: "Fit a joint there that comes apart, full size.",
+        due_in: 365,
+        explain: "The pipe would have to be cut to change the safety valve."
 end
 
 Munimen::Inspection::InspectionItem.define :discharge_size,

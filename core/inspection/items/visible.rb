@@ -204,6 +204,11 @@ Munimen::Inspection::InspectionItem.define :pan, group: :visible, part: :pan do
         source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
         remedy: "Run a drain of 3/4 in (22 mm) or more to outdoors or an indirect waste.",
         due_in: 180, explain: "The tray under the heater cannot empty."
+  wrong :no_drain_before, "Pan without a drain, where the {heater} before it had none", :advice,
+        books: %i[us_irc],
+        source: published("IRC", "P2801.6.1", clause: :from_memory),
+        remedy: "Run a drain of 3/4 in or more to outdoors or an indirect waste, if it can be had.",
+        due_in: 365, explain: "The tray under the heater cannot empty; a leak alarm tells of it."
 end
 
 Munimen::Inspection::InspectionItem.define :disconnect, group: :visible, part: :disconnect do
@@ -261,6 +266,10 @@ Munimen::Inspection::InspectionItem.define :drain_valve, group: :visible, part: 
         source: common_practice("they break when they are turned"),
         remedy: "Replace it at the next drain.",
         due_in: 365, explain: "The valve at the bottom may break when used."
+  wrong :no_flow, "Nothing runs from the opened drain valve", :watch,
+        source: common_practice("sediment on its seat, or no air in"),
+        remedy: "Let air in; rod it out, or drain another way. Still is not empty.",
+        due_in: 90, explain: "The tank cannot be drained by its valve at the moment."
 end
 
 Munimen::Inspection::InspectionItem.define :service_tag, group: :visible, part: :tank do

@@ -415,6 +415,22 @@ look.call :dial_seen,
             30,
             "The temperature cannot be set.",
             "Replace the knob or the control."
+          ],
+          light_dark: [
+            "Status light dark: the control has no power",
+            :watch,
+            practice.call("a light that blinks shows that the control has power"),
+            7,
+            "The electronics of the burner have no power.",
+            "Read the generator's voltage, or its feed."
+          ],
+          light_code: [
+            "Status light blinks an error code",
+            :watch,
+            practice.call("the maker's list says what each code means"),
+            7,
+            "The burner's control reports a fault.",
+            "Write the code down and look it up on the maker's label."
           ]
 look.call :age,
           :data_plate,

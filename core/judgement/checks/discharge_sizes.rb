@@ -82,6 +82,39 @@ Munimen::Judgement::Check.define :d1_length, part: :discharge_pipe do
   end
 end
 
+Munimen::Judgement::Check.define :d2_drop, part: :discharge_pipe do
+  judge do |visit|
+    drop = visit.heater.d2_drop or next
+    limit = visit.rules.limit(:d2_drop) or next
+
+    exceeds_limit(drop, :d2_drop, "D2 runs #{say(drop)} straight down below the tundish.") ||
+      sound("D2 runs #{say(drop)} straight down below the tundish.", measured: drop, limit:)
+  end
+end
+
+# Falls at 1 in 200 or more: the record keeps the 200.
+Munimen::Judgement::Check.define :d2_fall, part: :discharge_pipe do
+  judge do |visit|
+    fall = visit.heater.d2_fall&.si or next
+    next unless visit.rules.book.is?(:england_g3)
+
+    source = Munimen::Source.published("Approved Document G", "G3, D2", clause: :from_memory)
+    told = "1 in #{format("%g", fall)}"
+    next sound("D2 falls #{told}.", measured: told) if fall <= 200
+
+    finding(
+      :defect,
+      "D2 falls only #{told}.",
+      source:,
+      measured: told,
+      due_in: 60,
+      who: :unvented,
+      remedy: "Re-hang it to fall 1 in 200 or more.",
+      explain: "Water stands in the drain of the safety valves."
+    )
+  end
+end
+
 Munimen::Judgement::Check.define :discharge_into_pan, part: :discharge_end do
   judge do |visit|
     next unless visit.heater.discharge_ends == :pan

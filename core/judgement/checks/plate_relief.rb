@@ -32,7 +32,18 @@ Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
     next unless set && tank
 
     source = Munimen::Judgement::Check.relief_source(visit)
-    if set.si > tank.si + 1.0
+    above = set.si > tank.si + 1.0
+    if above && visit.heater.design_pressure.nil?
+      works = visit.heater.plate_pressure == :operating
+      what = works ? "that is what it works at; ask the maker" : "ask whether that is"
+      next not_tested(
+        "Set to #{say(set)}, the plate says #{say(tank)}: #{what} what it is designed for. Only " \
+        "that is held against the {relief_valve}.",
+        source:,
+        measured: set
+      )
+    end
+    if above
       finding(
         :danger,
         "Set to #{say(set)}, the tank is rated for #{say(tank)}: it opens too late.",

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
-# A static pressure equal to the street's where a regulator is fitted: it regulates no more. Common
-# practice. In an unvented cylinder's inlet group the reading must also stay at the valve's setting.
+# What a regulator does is shown by a street that is higher than the house, and a house that stays
+# at its setting: a house above the street, or level with it, proves nothing. High and level with
+# the street it regulates no more. Common practice. In an unvented cylinder's inlet group the
+# reading must also stay at the valve's setting.
 Munimen::Judgement::Check.define :regulator, part: :regulator do
   uses :mains_pressure, :static_pressure
   judge do |visit|
@@ -10,7 +12,9 @@ Munimen::Judgement::Check.define :regulator, part: :regulator do
     next unless house && street && visit.heater.regulator == :yes && !unvented?
 
     source = Munimen::Source.common_practice("after a regulator, house and street differ")
-    same = (street.si - house.si).abs <= Munimen::Measure::Unit["psi"].to_si(2)
+    give = Munimen::Measure::Unit["psi"].to_si(2)
+    same = (street.si - house.si).abs <= give
+    setting = visit.heater.regulator_setting
     if same && house > Munimen::Measure::Quantity.of(60, "psi", :pressure)
       finding(
         :defect,
@@ -24,9 +28,30 @@ Munimen::Judgement::Check.define :regulator, part: :regulator do
         explain: "The device that lowers the {street}'s water pressure has stopped working.",
         who: :plumber
       )
+    elsif street.si <= house.si + give
+      not_tested(
+        "House #{say(house)}, {street} #{say(street)}: only a {street} that is higher shows what " \
+        "the {regulator} does. Run a cold {tap}, shut it, and read both again.",
+        measured: house,
+        source:
+      )
+    elsif setting && house.si > setting.si + [give, setting.si * 0.1].max
+      finding(
+        :watch,
+        "The house stands at #{say(house)}, the {regulator} is set to #{say(setting)}.",
+        measured: house,
+        source:,
+        remedy:
+          "Run a cold {tap}, shut it, and read again; where it climbs at rest with the heat off, " \
+          "replace the {regulator}.",
+        due_in: 60,
+        explain: "The water pressure does not stay where the regulator is set.",
+        who: :plumber
+      )
     else
       sound(
-        "The {regulator} holds #{say(house)} against #{say(street)} in the {street}.",
+        "The {regulator} brings #{say(street)} in the {street} down to #{say(house)}" \
+        "#{" and holds its #{say(setting)}" if setting}.",
         measured: house
       )
     end

@@ -7,7 +7,7 @@ Munimen::Judgement::Check.define :static_pressure, part: :house_main do
     limits = visit.rules
     next if unvented? && visit.heater.regulator_setting && limits.limit(:inlet_setting)
 
-    rated = visit.heater.working_pressure
+    rated = visit.heater.rated_pressure
     if rated && pressure.si > rated.si + 1.0
       next finding(
         :danger,

@@ -5,12 +5,15 @@
 {
   set_point: [:set_point, :thermostat, "thermostat"],
   cut_out_setting: [:cut_out_temperature, :cut_out, "{cut_out}"],
+  immersion_set_point: [:immersion_set_point, :immersion, "{element}'s thermostat"],
+  immersion_cut_out: [:immersion_cut_out, :immersion, "{element}'s {cut_out}"],
   relief_temperature: [:relief_set_temperature, :relief_valve, "{relief_valve}"]
 }.each do |id, (field, part, name)|
   Munimen::Judgement::Check.define id, part: do
     judge do |visit|
       value = visit.heater.public_send(field) or next
-      limit_id = id == :cut_out_setting ? :cut_out : id
+      limit_id = { cut_out_setting: :cut_out, immersion_cut_out: :cut_out,
+                   immersion_set_point: :set_point }.fetch(id, id)
       limit = visit.rules.limit(limit_id) or next
       exceeds_limit(
         value,
@@ -25,18 +28,13 @@ end
 Munimen::Judgement::Check.define :tier_order, part: :cut_out do
   judge do |visit|
     heater = visit.heater
-    heat = [
-      ["thermostat", heater.set_point],
-      ["{cut_out}", heater.cut_out_temperature],
-      ["{relief_valve}", heater.relief_set_temperature]
-    ]
     pressure = [
       ["{regulator}", heater.regulator_setting],
       ["{expansion_relief}", heater.expansion_relief_pressure],
       ["{relief_valve}", heater.relief_set_pressure],
-      ["tank's rating", heater.working_pressure]
+      ["tank's rating", heater.design_pressure]
     ]
-    wrong = [heat, pressure].filter_map do |tiers|
+    wrong = [*heater.heat_tiers, pressure].filter_map do |tiers|
       tiers
         .select(&:last)
         .each_cons(2)

@@ -151,6 +151,10 @@ Munimen::Rules::Book.define :england_g3 do
                     source: published("Approved Document G", "G3, D1"),
                     remedy: "Move the tundish closer: D1 is at most 600 mm.",
                     explain: "The tundish is too far from the safety valve."
+  limit :d2_drop, at_least: millimetres(300), grade: :defect, due_in: 60, who: :unvented,
+                  source: published("Approved Document G", "G3, D2"),
+                  remedy: "Run at least 300 mm straight down from the tundish before any bend.",
+                  explain: "The tundish can spill: the pipe below it bends too soon."
   limit :set_point,
         at_least: celsius(60),
         at_most: celsius(65),

@@ -15,7 +15,9 @@ module Munimen
             data.merge(
               "site" => site.except("code_profile").merge("rulebook" => site["code_profile"])
             )
-          }
+          },
+          # What is new in the third is only more that can be said.
+          2 => ->(data) { data }
         }.freeze
 
         module_function

@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :clean_strainer do
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero
   apart strainer: :out
   makes water_joints: :disturbed, as_found: :no
+  read :strainer, :choice, "It was", choices: %i[clean dirty blocked torn], optional: true
   only_when_asked
   hands_on 240
   renews :flow_rate, :flowing_pressure

@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :identify do
   wants :capacity, :maker, :model, :serial, :manufactured, :installed, :input, :fuel,
         :element_upper, :element_lower, :element_voltage,
         :backup_immersion, :immersion_power, :coil_power,
-        :working_pressure, :relief_set_pressure, :relief_set_temperature, :relief_rating,
+        :working_pressure, :plate_pressure,
+        :relief_set_pressure, :relief_set_temperature, :relief_rating,
         because: "It stands on the plates."
   title "Identify the {heater}"
   instrument "Torch, camera"

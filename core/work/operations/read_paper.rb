@@ -9,6 +9,11 @@ Munimen::Work::Operation.define :read_paper do
   needs looked: :yes
   read :paper, :choice, "The paper", choices: %i[dry spot wet]
   read :paper_hours, :number, "Hours since it was laid", optional: true
+  read :drip_pail,
+       :choice,
+       "In the pail under the safety valves' outlet",
+       choices: %i[nothing water],
+       optional: true
   guide :paper
   only_when_asked
   hands_on 30

@@ -34,6 +34,14 @@ Munimen::Work::Operation.define :relight_pilot do
        only_if: {
          floor_smell: :none
        }
+  read :pilot_fades,
+       :choice,
+       "It goes out",
+       choices: %i[on_release within_a_minute later],
+       only_if: {
+         pilot_held: :dies
+       },
+       optional: true
   makes_from_readings do |visit|
     if visit.choice(:pilot_held) == :stays && visit.choice(:floor_smell) == :none
       {}

@@ -18,5 +18,6 @@ Munimen::Work::Operation.define :turn_burner_to_pilot do
        "The dial stood at",
        choices: %i[low hot a b c very_hot],
        optional: true
+  read :knob_found, :choice, "The knob stood at", choices: %i[on pilot off], optional: true
   hands_on 30
 end

@@ -12,6 +12,13 @@ Munimen::Work::Operation.define :watch_relief_drip do
   needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs]
+  read :relief_dry_after,
+       :time,
+       "Seconds until it was dry",
+       only_if: {
+         relief_drip: :dry
+       },
+       optional: true
   read :relief_drip_hot,
        :choice,
        "If it drips: the water is",

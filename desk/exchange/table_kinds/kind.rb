@@ -21,10 +21,20 @@ module Munimen
         # Which rows go out at all.
         def only = {}
         def needed = []
+        # Columns that a file may have; {ours => [what others call it]}.
+        def taken = columns
+        def others = {}
+        # What there is to say of the row that was taken last, or nil.
+        attr_reader :remark
+
+        # Raises Refused where the table only goes out.
+        def open! = nil
+
         # Columns of a row that is there which a file does not change.
         def fixed = []
 
         def take(cells)
+          @remark = nil
           id = cells[:id] ? id!(cells[:id], :id) : SecureRandom.uuid
           before = now(id)
           stay!(cells, before) if before

@@ -3,7 +3,7 @@ export default {
   field: {
     capacity: 'Capacity',
     input: 'Heat input',
-    working_pressure: 'Rated working pressure',
+    working_pressure: 'Pressure on the plate',
     element_upper: 'Upper immersion',
     element_lower: 'Lower immersion',
     element_voltage: 'Supply voltage',

@@ -75,7 +75,8 @@ async function bring() {
                 unit: log.file_unit,
                 every: every(log.interval),
               })
-            }}<template v-if="log.guessed"> {{ $t('log.guessed') }}</template
+            }}<template v-if="log.absolute"> {{ $t('log.absolute') }}</template
+            ><template v-if="log.guessed"> {{ $t('log.guessed') }}</template
             ><template v-if="log.skipped"> {{ $t('log.skipped', { n: log.skipped }) }}</template
             ><template v-if="log.clock_moved"> {{ $t('log.moved') }}</template>
           </p>

@@ -23,7 +23,8 @@ const router = useRouter()
 const logs = ref<Schemas['PressureLogs']>([])
 const error = ref('')
 const share = ref<number | null>(null)
-const asked = ref({ time: '', pressure: '', unit: '' })
+const asked = ref({ time: '', pressure: '', unit: '', date: '' })
+const columns = ref<string[]>([])
 const pointing = ref(false)
 const file = ref<File | null>(null)
 
@@ -71,9 +72,10 @@ async function send() {
       await wait(250)
     }
   } catch (cause) {
-    const { message, field } = asProblem(cause)
+    const { message, field, details } = asProblem(cause)
     error.value = message
-    pointing.value = ['time', 'pressure', 'unit'].includes(field ?? '')
+    if (Array.isArray(details.columns)) columns.value = details.columns as string[]
+    pointing.value = ['time', 'pressure', 'unit', 'date'].includes(field ?? '')
   } finally {
     share.value = null
   }
@@ -107,14 +109,18 @@ async function send() {
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
     <form v-if="pointing" class="row" @submit.prevent="send">
-      <label class="small"
-        >{{ $t('log.time') }} <el-input v-model="asked.time" name="time"
-      /></label>
-      <label class="small"
-        >{{ $t('log.pressure') }} <el-input v-model="asked.pressure" name="pressure"
-      /></label>
+      <label v-for="name in ['time', 'pressure'] as const" :key="name" class="small"
+        >{{ $t(`log.${name}`) }}
+        <el-input v-model="asked[name]" :name="name" list="log-columns" />
+      </label>
+      <datalist id="log-columns">
+        <option v-for="column in columns" :key="column" :value="column" />
+      </datalist>
       <label class="small"
         >{{ $t('log.unit') }} <el-input v-model="asked.unit" name="unit" placeholder="psi"
+      /></label>
+      <label class="small"
+        >{{ $t('log.day') }} <el-input v-model="asked.date" name="date" type="date"
       /></label>
       <el-button v-if="file" native-type="submit">{{ $t('log.again') }}</el-button>
     </form>
