@@ -44,14 +44,27 @@ module Munimen
         serve
         check(visit, values)
         @otherwise << visit if here.nil? || here != by_the_server(visit)
+        leave(visit)
+      end
+
+      # A day has no two hundred visits: one that is through is of last week.
+      def leave(visit)
+        database do |db|
+          db[:visits].where(id: visit).update(planned_for: (Time.now.utc - (7 * 86_400)).iso8601)
+        end
       end
 
       def write(visit, value)
         event = EVENTS.sample(random: @random)
         before(event, visit)
         killer = Thread.new { sleep(@random.rand * 0.08) && kill } if event == :kill_meanwhile
-        type(value) || @slow += 1
+        type(value) || slow(event, visit)
         killer&.join
+      end
+
+      def slow(event, visit)
+        @slow += 1
+        warn "not taken after #{event} in #{visit}, #{@page.at_css("body")&.text.to_s[0, 300]}"
       end
 
       def before(event, visit)

@@ -31,7 +31,7 @@ module Munimen
       LOOK = 200      # lines from which the columns are told
       EVERY = 50_000  # rows between two words of progress
       MOST = 5_000_000
-      ATMOSPHERE = Physics::Vessel::ATMOSPHERE # Pa, taken off where a file counts from vacuum
+      ATMOSPHERE = 101_325.0 # Pa, standard (ISO 2533); taken off where a file counts from vacuum
       LIKELY = (20e3..3e6) # Pa gauge; from memory
       POSSIBLE = (-101_325.0..20e6) # Pa gauge: no sensor shows less than vacuum
 

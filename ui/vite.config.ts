@@ -34,7 +34,7 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}', 'assets/zxing_reader*.wasm'],
         globIgnores: ['offline/**'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: '/index.html',

@@ -18,7 +18,7 @@ module Munimen
       def self.list
         NAMES.map do |name|
           kind = const_get(name.capitalize)
-          { id: name, title: kind::TITLE, out: kind < Out }
+          { id: name, title: kind::TITLE, out: kind.ancestors.include?(Out) }
         end
       end
 

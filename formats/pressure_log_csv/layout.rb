@@ -163,11 +163,15 @@ module Munimen
 
         def pressure_score(index)
           return 0 if [@time, @hours].include?(index) || !most?(index) { |cell| number?(cell) }
-          return 0 if count?(cells(index).filter_map { |cell| Float(cell, exception: false) })
+          return 0 if !@columns[index].match?(NAMED) && rows_counted?(index)
 
           name = "#{@columns[index]} #{@body.first[index].to_s[/[[:alpha:]]+/]}"
           1.0 + (name.match?(NAMED) ? 2 : 0) - (name.match?(OTHER) ? 0.9 : 0) -
             (name.match?(HIGHEST) ? 0.5 : 0)
+        end
+
+        def rows_counted?(index)
+          count?(cells(index).filter_map { |cell| Float(cell, exception: false) })
         end
 
         # The columns with what stands in them.

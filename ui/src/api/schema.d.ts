@@ -3372,6 +3372,7 @@ export interface components {
             tables: {
                 id: string;
                 title: string;
+                out: boolean;
             }[];
             firm: components["schemas"]["MaybeText"];
             rulebook: string;
@@ -3445,6 +3446,7 @@ export interface components {
             unit: string;
             file_unit: string;
             guessed: boolean;
+            absolute?: boolean;
             columns: string[];
             time_column: string;
             pressure_column: string;
@@ -6327,6 +6329,7 @@ export interface operations {
                 time?: string;
                 pressure?: string;
                 unit?: string;
+                date?: string;
             };
             header?: never;
             path: {
@@ -7439,6 +7442,7 @@ export interface operations {
         parameters: {
             query?: {
                 what?: "preview" | "import";
+                columns?: string;
             };
             header?: never;
             path: {
@@ -7504,7 +7508,9 @@ export interface operations {
     };
     previewTable: {
         parameters: {
-            query?: never;
+            query?: {
+                columns?: string;
+            };
             header?: never;
             path: {
                 table: string;
@@ -7537,7 +7543,9 @@ export interface operations {
     };
     importTable: {
         parameters: {
-            query?: never;
+            query?: {
+                columns?: string;
+            };
             header?: never;
             path: {
                 table: string;

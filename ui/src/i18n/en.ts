@@ -186,6 +186,16 @@ export default {
     place:
       'For the day’s drive: where it lies, in degrees. Left open it counts as one of the middle.',
   },
+  scan: {
+    tag: 'Scan a tag',
+    code: 'Scan',
+    lead: 'Hold the code before the camera: it is taken by itself.',
+    noCamera: 'There is no camera here, or it may not be used. Take a picture, or type it.',
+    nothing: 'No code can be read in this picture.',
+    picture: 'From a picture',
+    typed: 'What stands on it',
+    take: 'Take it',
+  },
   log: {
     title: 'Pressure logs',
     add: 'Add a log',

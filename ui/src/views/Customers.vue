@@ -3,7 +3,9 @@ import { onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import ScanCode from '@/components/common/ScanCode.vue'
 import { useRequest } from '@/composables/useRequest'
+import { ownPath } from '@/scan/reader'
 
 const router = useRouter()
 const search = ref('')
@@ -28,6 +30,12 @@ watch(search, () => {
   clearTimeout(timer)
   timer = window.setTimeout(load, 150)
 })
+/** A tag of ours opens its heater; anything else is looked for. */
+function scanned(text: string) {
+  const path = ownPath(text)
+  if (path) return void router.push(path)
+  search.value = text
+}
 async function add() {
   await run(async () => {
     const id = uuid()
@@ -50,7 +58,13 @@ async function add() {
   <div class="page stack">
     <div class="row between">
       <h1>{{ $t('customers.title') }}</h1>
-      <el-button type="primary" @click="adding = true">{{ $t('customers.add') }}</el-button>
+      <span class="row"
+        ><ScanCode :label="$t('scan.tag')" :title="$t('scan.tag')" @found="scanned" /><el-button
+          type="primary"
+          @click="adding = true"
+          >{{ $t('customers.add') }}</el-button
+        ></span
+      >
     </div>
     <el-input
       v-model="search"

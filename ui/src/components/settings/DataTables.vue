@@ -104,7 +104,9 @@ function another() {
         @chosen="begin"
       />
     </div>
-    <progress v-if="share !== null" :value="share" max="1">{{ Math.round(share * 100) }} %</progress>
+    <progress v-if="share !== null" :value="share" max="1">
+      {{ Math.round(share * 100) }} %
+    </progress>
     <form v-if="theirs.length" class="stack" @submit.prevent="look">
       <p class="small">{{ $t('data.point') }}</p>
       <label v-for="name in theirs" :key="name" class="row small"
@@ -116,7 +118,11 @@ function another() {
             :value="one"
             :label="one" /></el-select
       ></label>
-      <p><el-button type="primary" native-type="submit" :loading="busy">{{ $t('data.lookAgain') }}</el-button></p>
+      <p>
+        <el-button type="primary" native-type="submit" :loading="busy">{{
+          $t('data.lookAgain')
+        }}</el-button>
+      </p>
     </form>
     <template v-if="fates">
       <p role="status">

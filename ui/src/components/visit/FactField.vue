@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // One fact of the heater's record: a word by one touch, a number or a text by Enter.
 import { ref } from 'vue'
+import ScanCode from '@/components/common/ScanCode.vue'
 import { useHeaterForm } from '@/composables/useHeaterForm'
 import { useVisit } from '@/composables/useVisit'
 
@@ -8,6 +9,8 @@ const props = defineProps<{ field: string; units: string; value?: string }>()
 const emit = defineEmits<{ kept: [] }>()
 const { unit, choices } = useHeaterForm(() => props.units)
 const { send } = useVisit()
+/** What is often printed as a code, too. */
+const CODED = ['serial', 'model', 'date_code']
 const text = ref('')
 const busy = ref(false)
 const input = ref<HTMLInputElement>()
@@ -58,8 +61,10 @@ defineExpose({
           enterkeyhint="next"
           :inputmode="unit(field) === undefined ? 'text' : 'decimal'"
           :placeholder="value"
-          @keydown.enter.prevent="text.trim() ? keep(text) : emit('kept')"
-        /><span v-if="unit(field)" class="soft">{{ unit(field) }}</span
+          @keydown.enter.prevent="text.trim() ? keep(text) : emit('kept')" /><span
+          v-if="unit(field)"
+          class="soft"
+          >{{ unit(field) }}</span
         ><button
           v-if="text.trim()"
           type="button"
@@ -67,9 +72,13 @@ defineExpose({
           :disabled="busy"
           @click="keep(text)"
         >
-          {{ $t('visit.keep') }}
-        </button></span
-      >
+          {{ $t('visit.keep') }}</button
+        ><ScanCode
+          v-else-if="CODED.includes(field)"
+          :label="$t('scan.code')"
+          :title="$t(`field.${field}`)"
+          @found="text = $event"
+      /></span>
     </template>
   </div>
 </template>
