@@ -173,6 +173,18 @@ module Munimen
           )
         end
         appliance = pa(:appliance_working) or return
+        if (appliance / 100).round(1) > high
+          return add(
+            :defect,
+            "More reaches the appliance than this fuel's burner takes: its regulator, or the " \
+            "fuel, " \
+            "is another one.",
+            appliance,
+            "at most #{high} mbar",
+            source
+          )
+        end
+
         sound = (appliance / 100).round(1) >= least && (meter.nil? || (drop / 100).round(1) <= fall)
         add(
           sound ? :sound : :defect,

@@ -21,7 +21,10 @@ RSpec.describe Shadow, :long do
     cut_out: [:cut_out_seen, :bridged, %i[fit_cut_out test_cut_out], nil, true],
     tank_leak: [:leak, :running, [nil, nil]]
   }
-  books = { unvented_indirect: "england_g3", unvented_direct: "england_g3" }
+  british = %w[england_g3 scotland_4_9 wales_g]
+  american = %w[us_irc us_upc canada_npc]
+  books = { unvented_indirect: british, unvented_direct: british }
+  fuels = %w[natural_gas lp butane unknown]
   words = %i[
     works zero sound full_bore lifts shuts dry no_bubbles stops heats drawn_in runs_clear none
     stays clear air by_hand stays_off hung nobody_required called_from_outside blue_on_tip yes
@@ -30,7 +33,7 @@ RSpec.describe Shadow, :long do
   numbers = { pressure: "60", temperature: "120", resistance: "12.9", insulation: "OL" }
 
   # One visit, and what the bystander has seen of it.
-  stage = Struct.new(:visit, :shadow, :events, :heater, :place, :http)
+  stage = Struct.new(:visit, :shadow, :events, :heater, :place, :http, :book)
   define_method(:app) { @app ||= Munimen::Web::Stack.build(office.config) }
 
   # A request as the screen sends it, at the office's time; a refusal is raised as the use case
@@ -93,12 +96,13 @@ RSpec.describe Shadow, :long do
 
   define_method(:fresh_stage) do |random|
     kind = Build::KINDS.keys.sample(random:)
-    book = books.fetch(kind, "us_irc")
-    units = book == "us_irc" ? :us : :england
+    book = books.fetch(kind, american).sample(random:)
+    units = Munimen::Rules::Book.find(book).units
+    plate = kind == :gas_storage ? { fuel: fuels.sample(random:) } : {}
     place = office.uuid
     desk::KeepHeater.new(office.context)
-      .add(id: place, site_id: site(book), label: "Cellar", installation: Build::KINDS[kind])
-    heater = heater(kind, units:)
+      .add(id: place, site_id: site(book), label: "Cellar", installation: Build::KINDS[kind].merge(plate))
+    heater = heater(kind, units:, **plate)
     jobs = Munimen::Work::Job.fitting(heater).map(&:id).sample(3, random:)
     visits = desk::StartVisit.new(office.context)
     id = office.uuid
@@ -106,7 +110,7 @@ RSpec.describe Shadow, :long do
     visits.start(id)
     desk::Decide.new(office.context)
       .call(id, id: office.uuid, name: "consent", value: "given")
-    stage.new(id, described_class.new(heater), [], heater, place, random.rand(3).zero?)
+    stage.new(id, described_class.new(heater), [], heater, place, random.rand(3).zero?, book)
   end
 
   # The bystander sees all again, without what was undone.
@@ -220,7 +224,7 @@ RSpec.describe Shadow, :long do
     name = dangers.keys.sample(random:)
     item, finding = dangers[name]
     known = Munimen::Inspection::InspectionItem[item]
-    rules = Munimen::Rules::EffectiveRules.new(books.fetch(stage.heater.kind, "us_irc").to_sym)
+    rules = Munimen::Rules::EffectiveRules.new(stage.book.to_sym)
     return unless known.applies?(stage.heater, rules) && known.findings.key?(finding)
 
     desk::RecordObservations.new(office.context).call(

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+# Five whole visits under each rulebook and with each fuel: a sound one, and four with one thing
+# wrong each, typed as people of that country do. What is expected is the handbook's (§§5, 9, 14,
+# 15, 25), which names the codes; Scotland, Wales and Canada from memory.
+RSpec.describe Munimen::Rules::Book do
+  base = lambda do |name|
+    JSON.parse(File.read(File.join(__dir__, "visits/#{name}.json"))).except("story", "expected")
+  end
+  gas = base["01_sound_gas"]
+  cylinder = base["25_english_sound"]
+
+  # The visit with some readings, looks and facts otherwise: [deficiencies, outcome].
+  define_method(:judged) do |data, book, readings: {}, seen: {}, heater: {}|
+    names = readings.keys.map(&:to_s)
+    told = Munimen::Cli::VisitCommand.judge(
+      data.merge(
+        "site" => { "code_profile" => book },
+        "heater" => data["heater"].merge(heater.transform_keys(&:to_s)),
+        "readings" => data["readings"].reject { |one| names.include?(one["name"]) } +
+          readings.map { |name, value| { "name" => name.to_s, "value" => value } },
+        "observations" => data["observations"].reject { |one| seen.key?(one["item"].to_sym) } +
+          seen.map { |item, finding| { "item" => item.to_s, "finding" => finding } }
+      )
+    )
+    [told[:deficiencies].to_h { |one| [one[:check].to_s, one[:state].to_s] },
+     told[:outcome][:proposed].to_s]
+  end
+
+  american = {
+    "sound" => [{}, {}, "in_service"],
+    "a supply above the bound" => [
+      { readings: { static_pressure: "600 kPa" } },
+      { "static_pressure" => "defect", "vessel_charge" => "defect" }, "in_service_with_limits"
+    ],
+    "a bath that scalds" => [
+      { readings: { bath_temperature: "54 °C" } }, { "bath_temperature" => "defect" },
+      "in_service_with_limits"
+    ],
+    "a relief valve that lets nothing out" => [
+      { readings: { relief_flow: "none" } }, { "relief_valve" => "danger" }, "left_off"
+    ],
+    "a capped discharge pipe" => [
+      { seen: { discharge_open: "capped" } }, { "discharge_open" => "danger" }, "left_off"
+    ]
+  }
+  british = {
+    "sound" => [{}, {}, "in_service"],
+    "a thermostat set too high" => [
+      { heater: { set_point: "70" } }, { "set_point" => "watch" }, "in_service"
+    ],
+    "a cut-out that is bridged" => [
+      { seen: { cut_out_seen: "bridged" } }, { "cut_out_seen" => "danger" }, "left_off"
+    ],
+    "a D2 of the outlet's own size" => [
+      { heater: { d2_size: "15" } }, { "d2_size" => "defect" }, "in_service_with_limits"
+    ],
+    "a D1 that is too long" => [
+      { heater: { d1_length: "720" } }, { "d1_length" => "defect" }, "in_service_with_limits"
+    ]
+  }
+  { american => %w[us_irc us_upc canada_npc], british => %w[england_g3 scotland_4_9 wales_g] }
+    .each do |stories, books|
+      books.product(stories.to_a).each do |book, (name, (change, wrong, outcome))|
+        it "#{book}: #{name}" do
+          data = stories.equal?(american) ? gas : cylinder
+          expect(judged(data, book, **change)).to eq([wrong, outcome])
+        end
+      end
+    end
+
+  # in. w.c. under US rules, mbar under English ones; the plate's manifold where one is judged.
+  fuels = {
+    ["natural_gas", "us_irc", "3.5"] => [
+      [{ gas_standing: "7.4", gas_operating: "6.94", gas_manifold: "3.4" }, {}],
+      [{ gas_operating: "4.6" }, "defect"], [{ gas_line: "11" }, "defect"],
+      [{ gas_line: "14.2" }, "danger"], [{ gas_manifold: "3.9" }, "defect"]
+    ],
+    %w[lp us_irc 10] => [
+      [{ gas_line: "11.6", gas_operating: "11.2", gas_manifold: "10.2" }, {}],
+      [{ gas_operating: "6" }, "defect"], [{ gas_operating: "10.5" }, "defect"],
+      [{ gas_line: "14.6" }, "danger"], [{ gas_manifold: "3.5" }, "defect"]
+    ],
+    ["natural_gas", "england_g3", nil] => [
+      [{ gas_line: "28", gas_operating: "20.2" }, {}], [{ gas_operating: "13.5" }, "defect"],
+      [{ gas_operating: "17" }, "defect"], [{ gas_line: "30.6" }, "danger"],
+      [{ gas_line: "28", gas_operating: "18.5" }, {}]
+    ],
+    ["lp", "england_g3", nil] => [
+      [{ gas_operating: "37" }, {}], [{ gas_operating: "33" }, {}],
+      [{ gas_operating: "30" }, "defect"], [{ gas_operating: "43" }, "defect"],
+      [{ gas_operating: "20" }, "defect"]
+    ],
+    ["butane", "england_g3", nil] => [
+      [{ gas_operating: "28" }, {}], [{ gas_operating: "24" }, {}],
+      [{ gas_operating: "22" }, "defect"], [{ gas_operating: "34" }, "defect"],
+      [{ gas_operating: "37" }, "defect"]
+    ]
+  }
+  fuels.each do |(fuel, book, plate), stories|
+    stories.each do |readings, grade|
+      it "#{fuel} under #{book}: #{readings}" do
+        heater = { fuel:, manifold_pressure: plate }.compact
+        found = judged(gas, book, readings:, heater:).first
+        expect(found.slice(*found.keys.grep(/\Agas/)).values.uniq).to eq([grade].grep(String))
+      end
+    end
+  end
+end
