@@ -57,6 +57,7 @@ module Munimen
         @rows.where(id:).update(status_id: CLOSED)
         active_sessions.where(account_id: id).delete
         @database[:calendar_feeds].where(account_id: id).delete
+        @database[:api_tokens].where(account_id: id).delete
       end
 
       def open(id) = @rows.where(id:).update(status_id: OPEN)
@@ -75,7 +76,7 @@ module Munimen
           .select(Sequel[:webauthn_id].as(:id), :device, Sequel[:last_use].as(:used)).all
       end
 
-      # Sets a password and ends every session and the calendar feed of the account.
+      # Sets a password and ends every session, the calendar feed and the tokens of the account.
       def set_password(id, password)
         Passwords.check!(password, *find(id)&.values_at(:email, :name))
         @database.transaction do
@@ -87,6 +88,7 @@ module Munimen
           ).insert(id:, password_hash: hash(password))
           active_sessions.where(account_id: id).delete
           @database[:calendar_feeds].where(account_id: id).delete
+          @database[:api_tokens].where(account_id: id).delete
         end
       end
 

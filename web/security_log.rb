@@ -36,6 +36,8 @@ module Munimen
         ["POST", %r{\A/api/sessions/}, :sessions_ended],
         ["POST", %r{\A/api/devices/[^/]+/end\z}, :device_ended],
         ["POST", %r{\A/api/calendar/feed\z}, :calendar_feed_made],
+        ["POST", %r{\A/api/tokens\z}, :token_made],
+        ["POST", %r{\A/api/tokens/[^/]+/end\z}, :token_ended],
         ["POST", %r{\A/api/visits/[^/]+/links\z}, :page_shared]
       ].freeze
       # What of a path is nobody's business: an id, or what opens something.

@@ -58,6 +58,7 @@ module Munimen
           use SecurityLog, config
           use AccountNotices, config
           use Auth::SessionLookup.for(config)
+          use Tokens, config
           use Live, config.database_path
           use ResponseCache, config.database_path, App.kept
           use Traces, config
@@ -117,6 +118,8 @@ module Munimen
 
       # Every write carries the session's token in X-CSRF-Token.
       class Csrf < Rack::Protection::AuthenticityToken
+        def accepts?(env) = Tokens.sent?(env) || super
+
         def deny(_env)
           Problem.rack(403, "The page is out of date: reload it and send again.", code: "bad_token")
         end

@@ -14,6 +14,7 @@ module Munimen
             json(sessions.end_one(params["session"]))
           end
           app.get("/api/passkeys", account: true) { json(records.people.passkeys(person[:id])) }
+          tokens(app)
           app.get("/api/retention") { json(Desk::Retention.new(desk).show) }
           app.put("/api/settings/retention", fresh: true) do
             json(Desk::Retention.new(desk).set(sent[:years]))
@@ -24,8 +25,23 @@ module Munimen
           end
         end
 
+        # For scripts, and what they ask.
+        def self.tokens(app)
+          app.get("/api/tokens") { json(tokens.list) }
+          app.post("/api/tokens", fresh: true) { json(tokens.make(**sent)) }
+          app.post("/api/tokens/:id/end") { json(tokens.close(id)) }
+          app.get("/api/changes") do
+            limit = Integer(params["limit"] || 500)
+            known = Integer(params["after"] || 0)
+            found = records.changes.after(known, limit:)
+            last = found.last ? found.last[:seq] : known
+            json({ changes: found, last:, more: found.size == limit })
+          end
+        end
+
         # What its routes share.
         module Helpers
+          def tokens = Desk::Tokens.new(firm)
           def sessions = Desk::Sessions.new(desk, env["munimen.session"])
         end
       end

@@ -10,7 +10,8 @@ module Munimen
           app.helpers Helpers
           Desk::Routes.all.each do |one|
             app.public_send(one.verb.downcase, one.path, **one.options) do
-              json(one.call(one.firm? ? firm : desk, named, request.get? ? {} : body_given))
+              given = request.get? ? {} : body_given
+              json(taken_once(given) { one.call(one.firm? ? firm : desk, named, given) })
             end
           end
         end
@@ -20,6 +21,14 @@ module Munimen
           # Of path and query; an id is the same in capitals.
           def named
             params.to_h { |name, value| [name.to_sym, name == "id" ? value.downcase : value] }
+          end
+
+          # An id that comes again with another content is another write under the same name.
+          def taken_once(given)
+            id = request.post? && given[:id] or return yield
+            content = [request.path_info, given]
+            records.taken_writes.same!(id, content)
+            yield.tap { records.taken_writes.add(id, content, at: firm.stamp) }
           end
 
           # The body, where the operation takes one: what the contract does not know is not read.

@@ -4,6 +4,7 @@ import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { authenticate, refresh, session } from '@/api/session'
 import CodeFactor from '@/components/account/CodeFactor.vue'
+import ForScripts from '@/components/account/ForScripts.vue'
 import Passkeys from '@/components/account/Passkeys.vue'
 import RecoveryCodes from '@/components/account/RecoveryCodes.vue'
 import ThisDevice from '@/components/account/ThisDevice.vue'
@@ -91,6 +92,7 @@ const endOthers = () =>
       <RecoveryCodes v-if="session.factors.length" v-model="codes" />
     </section>
     <ThisDevice />
+    <ForScripts />
     <section class="panel stack">
       <h2>{{ $t('account.sessions') }}</h2>
       <div v-for="one in sessions" :key="one.id" class="row between">

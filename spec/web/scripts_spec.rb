@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+# What another program finds: tokens for scripts, ids that stand for one write, what has changed.
+RSpec.describe Munimen::Web::Tokens do
+  include Rack::Test::Methods
+
+  define_method(:app) { @app ||= Munimen::Web::Stack.build(office.config) }
+
+  def token(scope, days: 30, role: "office")
+    Munimen::Desk::Tokens.new(office.context(role))
+                         .make(id: office.uuid, name: "Books", scope:, days:)[:token]
+  end
+
+  def ask(verb, path, body = nil, by: nil)
+    clear_cookies
+    header "Content-Type", "application/json"
+    header "Authorization", by && "Bearer #{by}"
+    public_send(verb, path, body && JSON.generate(body))
+    [last_response.status, JSON.parse(last_response.body)]
+  end
+
+  before { office.now = Time.now.utc }
+
+  it "lets a script in as who made it, as far as its scope goes, until it ends" do
+    reads = token("read")
+    writes = token("write")
+    customer = { id: office.uuid, name: "Bo Ash" }
+    expect(ask(:get, "/api/customers")).to match([401, include("code" => "not_signed_in")])
+    expect(ask(:get, "/api/customers", by: reads)).to match([200, [include("name" => "Ada Brook")]])
+    expect(ask(:post, "/api/customers", customer, by: reads)).to match(
+      [403, include("title" => /only reads/)]
+    )
+    expect(ask(:post, "/api/customers", customer, by: writes).first).to eq(200)
+    expect(ask(:get, "/api/security-log", by: writes).first).to eq(403)
+    expect(ask(:get, "/api/tables/customers/export.csv", by: writes).last["code"]).to eq(
+      "fresh_sign_in"
+    )
+    kept = Munimen::Desk::Tokens.new(office.context("office"))
+    expect(kept.list.map { |one| one.values_at(:scope, :used_at).map(&:class) }).to all(
+      eq([String, String])
+    )
+    expect(JSON.generate(office.records.database[:api_tokens].all)).not_to include(reads, writes)
+    kept.close(kept.list.find { |one| one[:scope] == "read" }[:id])
+    expect(ask(:get, "/api/customers", by: reads).first).to eq(401)
+    office.records.people.close(office.person("office")[:id])
+    expect(ask(:get, "/api/customers", by: writes).first).to eq(401)
+    office.now -= 40 * 86_400
+    expect(ask(:get, "/api/customers", by: token("read", role: "plumber")).first).to eq(401)
+  end
+
+  it "takes a write that comes twice once, and one under a used id not at all" do
+    writes = token("write")
+    sent = { id: office.uuid, name: "Bo Ash" }
+    2.times { expect(ask(:post, "/api/customers", sent, by: writes).first).to eq(200) }
+    expect(ask(:post, "/api/customers", { name: "Bo Ash", id: sent[:id] },
+by: writes).first).to eq(200)
+    expect(ask(:post, "/api/customers", sent.merge(name: "Cy"), by: writes)).to match(
+      [409, include("code" => "id_taken")]
+    )
+    expect(office.records.customers.find(sent[:id])[:name]).to eq("Bo Ash")
+    # what was refused has used up no id
+    wrong = { id: office.uuid, name: " " }
+    expect(ask(:post, "/api/customers", wrong, by: writes).first).to eq(422)
+    expect(ask(:post, "/api/customers", wrong.merge(name: "Cy"), by: writes).first).to eq(200)
+  end
+
+  it "tells what has changed since a number, each thing once" do
+    reads = token("read")
+    all = ask(:get, "/api/changes", by: reads).last
+    expect(all["changes"].map { |one| one.values_at("kind", "id", "gone") }).to contain_exactly(
+      ["customer", office.customer, false], ["site", office.site, false],
+      ["heater", office.heater, false]
+    )
+    visit = office.start
+    2.times { office.read(visit, :static_pressure, "62") }
+    Munimen::Desk::ChangeCustomer.new(office.context).call(office.customer, phone: "555-9")
+    later = ask(:get, "/api/changes?after=#{all["last"]}", by: reads).last
+    expect(later["changes"].map { |one| one.values_at("kind", "id") }).to eq(
+      [["visit", visit], ["customer", office.customer]]
+    )
+    one = ask(:get, "/api/changes?after=#{all["last"]}&limit=1", by: reads).last
+    expect(one).to include("more" => true, "last" => later["changes"].first["seq"])
+    expect(ask(:get, "/api/changes?after=#{later["last"]}", by: reads).last).to eq(
+      "changes" => [], "last" => later["last"], "more" => false
+    )
+  end
+end
