@@ -47,10 +47,13 @@ module Munimen
         leave(visit)
       end
 
-      # A day has no two hundred visits: one that is through is of last week.
+      # Nobody has two hundred visits open at one time, all of them to take along: one that is
+      # through is over.
       def leave(visit)
         database do |db|
-          db[:visits].where(id: visit).update(planned_for: (Time.now.utc - (7 * 86_400)).iso8601)
+          db[:visits].where(id: visit).update(
+            status: "signed", planned_for: (Time.now.utc - (7 * 86_400)).iso8601
+          )
         end
       end
 

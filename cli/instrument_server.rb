@@ -58,10 +58,10 @@ module Munimen
         current = Rig::Instrument.all.first.id
         while (line = client.gets("\n", LONGEST))
           command, argument = line.strip.split(/\s+/, 2)
-          rig.run(argument.to_f.clamp(0.0, 60.0)) if command.to_s.casecmp?("MEAS?") && argument
+          wait(rig, argument) if command.to_s.casecmp?("MEAS?")
           answer = case command.to_s.upcase
                    when "INST:CAT?" then Rig::Instrument.all.map(&:id).join(",")
-                   when "INST" then choose(argument) { |id| current = id }
+                   when "INST" then choose(argument, lines[current]) { |id| current = id }
                    else lines[current].answer(line)
                    end
           client.write("#{answer}\n") if answer
@@ -72,11 +72,17 @@ module Munimen
         client.close
       end
 
-      def choose(id)
+      def choose(id, line)
         yield Rig::Instrument[id].id
         "OK"
       rescue Error => e
-        %(-224,"Illegal parameter value; #{e.message.tr('"', "'")}")
+        line.illegal(e)
+      end
+
+      # The heater goes on meanwhile; what is no number of seconds the line itself refuses.
+      def wait(rig, argument)
+        seconds = Float(argument.to_s, exception: false)
+        rig.run(seconds.clamp(0.0, 60.0)) if seconds&.finite?
       end
     end
   end

@@ -36,7 +36,7 @@ module Munimen
     end
 
     # One person's working day. trades: held on that day.
-    Round = Struct.new(:person, :date, :starts, :ends, :base, :trades, keyword_init: true) do
+    Round = Struct.new(:person, :date, :starts, :ends, :base, :trades, :rest, keyword_init: true) do
       def key = [person, date]
     end
   end

@@ -10,11 +10,18 @@ module Munimen
       # write: what is done, and given to `answer` as its last argument; nil for what only looks.
       # Both are called with the desk (Context), the parameters of path and query (Symbol => text)
       # and the body (Symbol keys).
-      Route = Struct.new(:verb, :path, :options, :write, :answer) do
+      # made: where to find what a write has made, in words of the path and the body; nil where it
+      # makes nothing that has a place of its own.
+      Route = Struct.new(:verb, :path, :options, :write, :answer, :made) do
         # What the person gets. once: whether only the writing counts, as where it is done again.
         def call(desk, given, sent, once: false)
           done = write&.call(desk, given, sent)
           answer.call(desk, given, sent, done) unless once
+        end
+
+        # The path of what it has made, or nil.
+        def made_at(given, sent)
+          made&.gsub(":new", sent[:id].to_s)&.gsub(":id", given[:id].to_s)
         end
 
         # Whether it is about the firm's records even where its id is of a training run.
@@ -44,7 +51,10 @@ module Munimen
           all << Route.new("GET", path, options, nil, answer)
         end
 
-        def post(path, write, &answer) = all << Route.new("POST", path, {}, write, answer)
+        def post(path, write, made: nil, &answer)
+          all << Route.new("POST", path, {}, write, answer, made)
+        end
+
         def put(path, write, &answer) = all << Route.new("PUT", path, {}, write, answer)
       end
 
@@ -60,7 +70,8 @@ module Munimen
       get("/api/customers", kept: true) do |desk, given|
         desk.records.customers.list(search: given[:search], after: given[:after])
       end
-      post("/api/customers", ->(desk, _, sent) { AddCustomer.new(desk).call(**sent) }, &customer)
+      post("/api/customers", ->(desk, _, sent) { AddCustomer.new(desk).call(**sent) },
+           made: "/api/customers/:new", &customer)
       get("/api/customers/:id") { |desk, given| ViewCustomer.new(desk).call(given[:id]) }
       put(
         "/api/customers/:id",
@@ -70,6 +81,7 @@ module Munimen
       post(
         "/api/customers/:id/sites",
         ->(desk, given, sent) { AddSite.new(desk).call(customer_id: given[:id], **sent) },
+        made: "/api/customers/:id",
         &id
       )
       put(
@@ -79,6 +91,7 @@ module Munimen
       post(
         "/api/sites/:id/heaters",
         ->(desk, given, sent) { KeepHeater.new(desk).add(site_id: given[:id], **sent) },
+        made: "/api/heaters/:new",
         &id
       )
 
@@ -97,6 +110,7 @@ module Munimen
       post(
         "/api/heaters/:id/visits",
         ->(desk, given, sent) { StartVisit.new(desk).book(heater_id: given[:id], **sent) },
+        made: "/api/visits/:new",
         &id
       )
       get("/api/jobs") do |desk, given|

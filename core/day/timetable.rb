@@ -20,7 +20,7 @@ module Munimen
         now = round.starts
         place = round.base
         @legs = stops.each_with_index.map do |stop, index|
-          leg = leg(stop, index, now, place)
+          leg = leg(stop, index, rested(now), place)
           now = leg.leave
           place = stop.place || place
           leg
@@ -41,6 +41,14 @@ module Munimen
         Leg
           .new(stop:, drive:, wait: start - arrive, start:, leave: start + stop.seconds, breaks: [])
           .tap { |leg| judge(leg, index) }
+      end
+
+      # The first time at which nobody is with a customer after the hour of rest has come.
+      def rested(now)
+        return now if @rested || round.rest.nil? || now < round.rest[0]
+
+        @rested = true
+        now + round.rest[1]
       end
 
       def judge(leg, index)

@@ -25,7 +25,14 @@ module Munimen
         return if command.nil?
 
         asked = command.upcase
-        asked.start_with?("ROUT:") ? route(asked, argument) : told(asked, argument)
+        ascii(asked.start_with?("ROUT:") ? route(asked, argument) : told(asked, argument))
+      rescue Error => e
+        illegal(e)
+      end
+
+      # The protocol's word for a wrong parameter.
+      def illegal(error)
+        ascii(%(-224,"Illegal parameter value; #{error.message.tr('"', "'")}"))
       end
 
       private
@@ -55,8 +62,6 @@ module Munimen
       def connect(point)
         @use.connect(point)
         "OK"
-      rescue Error => e
-        %(-224,"Illegal parameter value; #{e.message.tr('"', "'")}")
       end
 
       # Kind of quantity, least, greatest, one digit.
@@ -75,8 +80,19 @@ module Munimen
 
       def value(value) = value.is_a?(Numeric) ? value.round(6).to_s : value.to_s
 
+      # Seconds as they were given, 0 to 3600.
       def number(text, otherwise)
-        text ? Float(text, exception: false)&.clamp(0.0, 3600.0) || otherwise : otherwise
+        return otherwise unless text
+
+        value = Float(text, exception: false)
+        return value if value&.between?(0.0, 3600.0)
+
+        raise Error.new("MEAS? takes seconds from 0 to 3600, got '#{text[0, 40]}'.",
+                        field: :seconds, code: :out_of_range)
+      end
+
+      def ascii(text)
+        text&.tr("“”‘’–", "''''-")&.encode("US-ASCII", undef: :replace, invalid: :replace)
       end
     end
   end

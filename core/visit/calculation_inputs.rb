@@ -8,6 +8,9 @@ module Munimen
     #   CalculationInputs.new(visit).inputs(Calculations::Calculation[:scald_time])
     #   # => { temperature: "121 °F" }
     class CalculationInputs
+      # Gross, of bottled gas, Btu/ft³ (NFPA 58, annex B, from memory: propane 2 490–2 520, butane
+      # 3 280); natural gas is as the calculation takes it, unless the supplier says more.
+      HEATING_VALUES = { lp: 2500, butane: 3280 }.freeze
       OUTLETS = { half: "1/2", three_quarters: "3/4", one: "1" }.freeze
 
       def initialize(visit)
@@ -34,7 +37,17 @@ module Munimen
           power: @heater.heat_input,
           efficiency: (Heater::Installation::GAS_EFFICIENCY if @heater.gas?),
           stored: hot
-        }.merge(pressures, discharge, elements)
+        }.merge(gas, pressures, discharge, elements)
+      end
+
+      # What hangs on the fuel.
+      def gas
+        value = HEATING_VALUES[@heater.fuel]
+        bottled = @visit.units == :england ? "propane" : "lp"
+        {
+          heating_value: value && Measure::Quantity.of(value, "Btu/ft3", :heating_value),
+          fuel: { natural_gas: "natural", lp: bottled, butane: "butane" }[@heater.fuel]
+        }
       end
 
       def hot = @visit.quantity(:tap_temperature) || @heater.usual_set_point

@@ -7,10 +7,14 @@ module Munimen
     class DayPlan
       LONGEST = 14        # days
       MOST = 120          # visits
-      HOURS = { starts: 8 * 3600, ends: 17 * 3600 }.freeze
+      HOURS = { starts: 8 * 3600, ends: 17 * 3600, rest: nil, rest_minutes: 30 }.freeze
       WEEKEND = [0, 6].freeze
       URGENT = 3600.0     # seconds of driving that a day's delay of a danger is worth; our own
       NEAR = 4000         # m
+
+      # The hours of a firm's day: {starts:, ends:, rest:} in seconds after midnight, rest nil where
+      # there is none; rest_minutes:.
+      def self.hours(settings) = HOURS.merge((settings[:day] || {}).transform_keys(&:to_sym))
 
       # from: Date; days: 1 to 14; offset: minutes that the people's clocks are ahead of UTC.
       def initialize(context, from:, days: 1, offset: 0)
@@ -106,7 +110,8 @@ module Munimen
       end
 
       def units = @context.records.settings.units
-      def hours = HOURS.merge((@context.records.settings[:day] || {}).transform_keys(&:to_sym))
+      def hours = @hours ||= self.class.hours(@context.records.settings)
+      def rest = hours[:rest] && [hours[:rest], hours[:rest_minutes] * 60]
 
       def base
         @context
@@ -137,7 +142,7 @@ module Munimen
             .qualifications(one)
             .select { |held| held[:expires].to_s.empty? || held[:expires] >= date.iso8601 }
             .map { |held| held[:trade].to_sym }
-        Day::Round.new(person: one[:id], date:, starts:, ends: hours[:ends], base:, trades:)
+        Day::Round.new(person: one[:id], date:, starts:, ends: hours[:ends], base:, trades:, rest:)
       end
 
       def stops = @stops ||= rows.reject { |row| row[:status] == "signed" }.map { |row| stop(row) }
@@ -237,7 +242,8 @@ module Munimen
 
       def shown_leg(leg, round)
         breaks = leg.breaks.map do |what|
-          Breaks.text(what, leg, round, name(round), facts(row(leg.stop)), units)
+          Breaks.text(what, leg, round, name(round), facts(row(leg.stop)), units) +
+            (what == :window ? ring(row(leg.stop)) : "")
         end
         brief(leg.stop).merge(
           start: utc(round.date, leg.start),
@@ -248,6 +254,9 @@ module Munimen
           breaks:
         )
       end
+
+      # Whom to tell that it will be later.
+      def ring(row) = " Ring #{[row[:customer], row[:phone]].compact.join(", ")}."
 
       def brief(stop)
         row = row(stop)

@@ -129,7 +129,9 @@ RSpec.describe Munimen::Rig::Instrument do
     )
     15.times { ask["MEAS? 1"] }
     expect(ask["MEAS? 1"].split(",").first.to_f).to be_within(60).of(1742)
-    expect(ask["INST moon"]).to start_with("-224")
+    expect([ask["INST moon"], ask["MEAS? soon"], ask["MEAS? -1"], ask["MEAS? 1e9"]]).to all(
+      start_with("-224").and(match(/\A[\x20-\x7e]+\z/))
+    )
   ensure
     socket&.close
     server&.stop

@@ -97,6 +97,24 @@ RSpec.describe Munimen::Rules::Book do
       [{ gas_operating: "37" }, "defect"]
     ]
   }
+  # A cubic foot of propane holds two and a half times what one of natural gas does (NFPA 58, annex
+  # B, from memory): 1 ft³ in 225 s is 40 000 Btu/h of the one and 16 000 of the other.
+  it "clocks bottled gas by its own heating value" do
+    inputs = lambda do |fuel|
+      heater = Munimen::Heater::Installation.from(Build::GAS.merge(fuel:))
+      rules = Munimen::Rules::EffectiveRules.new(:us_irc)
+      visit = Munimen::Visit.new(heater:, rules:, jobs: [], date: Date.new(2026, 11, 27))
+      Munimen::Visit::CalculationInputs.new(visit)
+                                       .inputs(Munimen::Calculations::Calculation[:gas_input])
+    end
+    clocked = lambda do |fuel|
+      given = inputs[fuel].merge(dial_volume: "1", seconds: "225", plate_input: "40000")
+      Munimen::Calculations::Calculation[:gas_input].call(given, units: :us).outputs[:verdict]
+    end
+    expect(inputs["lp"]).to include(heating_value: /2500/)
+    expect(%w[lp natural_gas].map { |fuel| clocked[fuel] }).to eq(%i[sound watch])
+  end
+
   fuels.each do |(fuel, book, plate), stories|
     stories.each do |readings, grade|
       it "#{fuel} under #{book}: #{readings}" do

@@ -29,6 +29,38 @@ RSpec.describe Munimen::Web do
     PDF::Reader.new(StringIO.new(last_response.body)).pages.map { |page| page.text.squeeze(" ") }
   end
 
+  it "keeps the hours of the day, its rest and where the vans start, and plans by them" do
+    visits = Array.new(2) do
+      office.start.tap do |id|
+        office.records.visits.update(id, status: "booked", account_id: office.person("owner")[:id])
+      end
+    end
+    office.records.visits.update(
+      visits.last, window_from: "2026-11-23T10:00:00Z", window_to: "2026-11-23T10:05:00Z"
+    )
+    office.records.customers.update(office.customer, phone: "555-0100")
+    plan = lambda do
+      Munimen::Desk::DayPlan.new(office.context("owner"), from: Date.new(2026, 11, 23)).call
+    end
+    starts = ->(told) { told[:rounds].flat_map { |one| one[:stops].map { |stop| stop[:start] } } }
+    day = { starts: "10:00", ends: "16:30", rest: "10:30", rest_minutes: 45, lat: 45.1, lng: -70.2 }
+    office.now = Time.utc(2026, 11, 22, 9)
+    expect(send_json(:put, "/api/settings/firm", { name: "Lind", **day.except(:rest) })).to eq(200)
+    before = plan.call
+    expect(send_json(:put, "/api/settings/firm", day)).to eq(200)
+    expect(answer.transform_keys(&:to_sym)).to include(day)
+    after = plan.call
+    gained = [before, after].map { |told| Time.iso8601(starts[told].last) }.reduce(:-)
+    expect([starts[after].first, gained.abs]).to eq(["2026-11-23T10:00:00.000Z", 45 * 60.0])
+    expect(after[:rounds].flat_map { |one| one[:stops] }.last[:breaks].join).to include(
+      "Ring Ada Brook, 555-0100"
+    )
+    wrong = [{ starts: "18:00" }, { ends: "noon" }, { lat: 91 }].map do |given|
+      send_json(:put, "/api/settings/firm", given) && answer["field"]
+    end
+    expect(wrong).to eq(%w[ends ends lat])
+  end
+
   it "puts registration and foot on every page that is signed from then on, on none before" do
     before = office.walk
     send_json(

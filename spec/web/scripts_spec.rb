@@ -30,7 +30,8 @@ RSpec.describe Munimen::Web::Tokens do
     expect(ask(:post, "/api/customers", customer, by: reads)).to match(
       [403, include("title" => /only reads/)]
     )
-    expect(ask(:post, "/api/customers", customer, by: writes).first).to eq(200)
+    expect(ask(:post, "/api/customers", customer, by: writes).first).to eq(201)
+    expect(last_response["location"]).to eq("/api/customers/#{customer[:id]}")
     expect(ask(:get, "/api/security-log", by: writes).first).to eq(403)
     expect(ask(:get, "/api/tables/customers/export.csv", by: writes).last["code"]).to eq(
       "fresh_sign_in"
@@ -51,9 +52,9 @@ RSpec.describe Munimen::Web::Tokens do
   it "takes a write that comes twice once, and one under a used id not at all" do
     writes = token("write")
     sent = { id: office.uuid, name: "Bo Ash" }
-    2.times { expect(ask(:post, "/api/customers", sent, by: writes).first).to eq(200) }
+    2.times { expect(ask(:post, "/api/customers", sent, by: writes).first).to eq(201) }
     expect(ask(:post, "/api/customers", { name: "Bo Ash", id: sent[:id] },
-by: writes).first).to eq(200)
+by: writes).first).to eq(201)
     expect(ask(:post, "/api/customers", sent.merge(name: "Cy"), by: writes)).to match(
       [409, include("code" => "id_taken")]
     )
@@ -61,7 +62,7 @@ by: writes).first).to eq(200)
     # what was refused has used up no id
     wrong = { id: office.uuid, name: " " }
     expect(ask(:post, "/api/customers", wrong, by: writes).first).to eq(422)
-    expect(ask(:post, "/api/customers", wrong.merge(name: "Cy"), by: writes).first).to eq(200)
+    expect(ask(:post, "/api/customers", wrong.merge(name: "Cy"), by: writes).first).to eq(201)
   end
 
   it "tells what has changed since a number, each thing once" do

@@ -11,7 +11,10 @@ module Munimen
           Desk::Routes.all.each do |one|
             app.public_send(one.verb.downcase, one.path, **one.options) do
               given = request.get? ? {} : body_given
-              json(taken_once(given) { one.call(one.firm? ? firm : desk, named, given) })
+              answer = taken_once(given) { one.call(one.firm? ? firm : desk, named, given) }
+              place = one.made_at(named, given)
+              headers "location" => place if place
+              json(answer, place ? 201 : 200)
             end
           end
         end

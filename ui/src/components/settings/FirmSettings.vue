@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The firm as its pages name it, and the rulebook that new sites begin with.
+// The firm as its pages name it, the rulebook that new sites begin with, and how its days go.
 import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may, refresh } from '@/api/session'
@@ -8,6 +8,7 @@ import { useRequest } from '@/composables/useRequest'
 defineProps<{ rulebooks: { id: string; title: string }[] }>()
 const emit = defineEmits<{ changed: [] }>()
 const FIELDS = ['name', 'address', 'phone', 'registration', 'foot'] as const
+const HOURS = ['starts', 'ends', 'rest'] as const
 const firm = ref<Schemas['Firm'] | null>(null)
 const kept = ref(false)
 const { error, busy, run } = useRequest()
@@ -21,6 +22,9 @@ const keep = () =>
   run(async () => {
     kept.value = false
     const { name, address, phone, registration, foot, code_profile } = firm.value!
+    const { starts, ends, rest, rest_minutes } = firm.value!
+    const degrees = (value: unknown) =>
+      value === '' || value === null ? null : Number(String(value).replace(',', '.'))
     const body = {
       name,
       address: address ?? '',
@@ -28,6 +32,12 @@ const keep = () =>
       registration: registration ?? '',
       foot: foot ?? '',
       code_profile,
+      lat: degrees(firm.value!.lat),
+      lng: degrees(firm.value!.lng),
+      starts,
+      ends,
+      rest: rest || null,
+      rest_minutes: Number(rest_minutes),
     }
     firm.value = await unwrap(api.PUT('/api/settings/firm', { body }))
     kept.value = true
@@ -60,6 +70,43 @@ const keep = () =>
           </option>
         </select></label
       >
+      <fieldset class="stack">
+        <legend>{{ $t('firm.day') }}</legend>
+        <p class="soft small">{{ $t('firm.dayLead') }}</p>
+        <div class="row">
+          <label v-for="field in HOURS" :key="field" class="small stack"
+            >{{ $t(`firm.${field}`)
+            }}<input
+              v-model="firm[field]"
+              class="native"
+              type="time"
+              :name="`firm-${field}`"
+              :disabled="!may('house_rules')"
+          /></label>
+          <label class="small stack"
+            >{{ $t('firm.restMinutes')
+            }}<input
+              v-model="firm.rest_minutes"
+              class="native short"
+              type="number"
+              min="0"
+              max="240"
+              name="firm-rest-minutes"
+              :disabled="!may('house_rules')"
+          /></label>
+        </div>
+        <div class="row">
+          <label v-for="field in ['lat', 'lng'] as const" :key="field" class="small stack"
+            >{{ $t(`site.${field}`)
+            }}<input
+              v-model="firm[field]"
+              class="native"
+              inputmode="decimal"
+              :name="`firm-${field}`"
+              :disabled="!may('house_rules')"
+          /></label>
+        </div>
+      </fieldset>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <p v-if="kept" role="status">
         <b>{{ $t('firm.kept') }}</b>
@@ -74,5 +121,16 @@ const keep = () =>
 <style scoped>
 .narrow {
   max-width: 520px;
+}
+fieldset {
+  padding: 12px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+}
+.native {
+  min-height: var(--touch);
+}
+.short {
+  width: 6em;
 }
 </style>
