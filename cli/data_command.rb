@@ -92,8 +92,7 @@ module Munimen
       def export(path = nil)
         raise Error.new("Name the file to write.", field: :file, code: :missing) unless path
         if File.exist?(path)
-          raise Error.new("#{path} is there already.", field: :file,
-code: :taken)
+          raise Error.new("#{path} is there already.", field: :file, code: :taken)
         end
 
         say "Exported to #{Desk::Bundle.new(records, config.folder).write(path)}."

@@ -21,8 +21,7 @@ module Munimen
       # others call it]}; mapping: {their name => ours, or "" to leave it out}, as a person says.
       def initialize(bytes, columns, needed: [], others: {}, mapping: {})
         if bytes.bytesize > LARGEST
-          refuse("The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts.",
-:too_long)
+          refuse("The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts.", :too_long)
         end
 
         @text = TableText.whole(bytes)
@@ -102,8 +101,7 @@ module Munimen
         column = known(name) and return [column, nil]
         column = plain && known(plain) and return [column, unit]
         if name.match?(/units?\z/i)
-          column = known(name.sub(/[\s_-]+units?\z/i,
-"")) and return [column, :unit]
+          column = known(name.sub(/[\s_-]+units?\z/i, "")) and return [column, :unit]
         end
 
         name.empty? ? nil : :unknown
@@ -134,8 +132,7 @@ module Munimen
       def long(rows)
         return unless rows.size > ROWS
 
-        refuse("The file has more than #{ROWS} rows; cut it into parts.",
-:too_long)
+        refuse("The file has more than #{ROWS} rows; cut it into parts.", :too_long)
       end
 
       def refuse(text, code) = raise Error.new(text, field: :csv, code:)

@@ -19,8 +19,7 @@ module Munimen
           :start,
           :skipped,
           :columns,
-          :time_column,
-          :pressure_column,
+          :time_column, :pressure_column,
           :unit,
           :absolute,
           :guessed,
@@ -76,8 +75,7 @@ module Munimen
           skipped: @skipped,
           columns: @layout.columns,
           time_column: @layout.columns[@layout.time],
-          pressure_column: @layout.columns[@layout.pressure],
-          unit: @unit.symbol,
+          pressure_column: @layout.columns[@layout.pressure], unit: @unit.symbol,
           absolute: @zero.positive?,
           guessed: @guessed,
           moved: @clock.moved
@@ -118,8 +116,7 @@ module Munimen
         if text.first.include?("\0")
           raise Error.new(
             "This is not a table in text: save it as CSV.",
-            field: :log,
-            code: :not_text
+            field: :log, code: :not_text
           )
         end
 
@@ -157,8 +154,7 @@ module Munimen
         raise Error.new(
           "“#{name}” is not a unit of pressure; use one of: " \
           "#{Measure::Unit.of(:pressure).map(&:symbol).join(", ")}, psia, bar abs.",
-          field: :unit,
-          code: :wrong_unit
+          field: :unit, code: :wrong_unit
         )
       end
 
@@ -170,7 +166,7 @@ module Munimen
         Date.iso8601(text.to_s)
       rescue Date::Error
         raise Error.new("“#{text}” is not a day; write it as 2026-11-23.", field: :date,
-code: :invalid)
+          code: :invalid)
       end
 
       def rest(progress)
@@ -183,8 +179,7 @@ code: :invalid)
           if rows > MOST
             raise Error.new(
               "The log has more than #{MOST} rows; cut it into parts.",
-              field: :log,
-              code: :too_long
+              field: :log, code: :too_long
             )
           end
 

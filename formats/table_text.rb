@@ -76,7 +76,7 @@ module Munimen
       # An io of UTF-16 as one of UTF-8.
       def narrowed(io)
         converter = Encoding::Converter.new(wide(start(io)), "UTF-8", invalid: :replace,
-undef: :replace)
+          undef: :replace)
         io.binmode
         out = Tempfile.new("table", encoding: Encoding::UTF_8)
         while (chunk = io.read(AT_ONCE))

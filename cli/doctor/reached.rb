@@ -56,8 +56,7 @@ module Munimen
           server = mail_server
           return if server == :unknown
           unless server
-            return watch("No mail server is set: mails lie in the outbox.",
-"Outbox – mail server.")
+            return watch("No mail server is set: mails lie in the outbox.", "Outbox – mail server.")
           end
 
           Socket.tcp(server["host"], server["port"], connect_timeout: PATIENCE, &:close)

@@ -24,20 +24,23 @@ module Munimen
         end
       end
 
-      # Adds somebody, who is in once they have set their password by the link: {token:}. Raises
+      # Adds somebody, who is in once they have set their password by the link: {token:, mailed:}.
+      # outbox: by which it is mailed where a server is set; base: what the link begins with. Raises
       # Error on an address that is taken or none, an unknown role, a missing name.
-      def invite(name:, email:, role:)
+      def invite(name:, email:, role:, outbox: nil, base: nil)
         @context.may!(:people)
         email = @context.address!(email)
         name = @context.text!(name, :name, max: 120)
-        @context.records.write { link(@people.invite(email:, name:, role:)) }
+        id = nil
+        made = @context.records.write { link(id = @people.invite(email:, name:, role:)) }
+        mailed(made, id, outbox, base)
       end
 
-      # A new link, where the password was forgotten or the link is no longer good: {token:}.
-      def new_link(id)
+      # A new link, where the password was forgotten or the link is no longer good: as `invite`.
+      def new_link(id, outbox: nil, base: nil)
         @context.may!(:people)
         find(id)
-        @context.records.write { link(id) }
+        mailed(@context.records.write { link(id) }, id, outbox, base)
       end
 
       def change(id, name: nil, role: nil)
@@ -106,6 +109,19 @@ module Munimen
       def link(id)
         until_then = @context.stamp(@context.now + GOOD_FOR)
         { token: @invitations.make(id, at: @context.stamp, expires_at: until_then) }
+      end
+
+      # Nothing of it is kept: whoever reads the mail sets a password.
+      def mailed(link, id, outbox, base)
+        person = find(id)
+        firm = @context.records.settings.firm["name"]
+        went = outbox&.straight(
+          to: person[:email],
+          subject: "Your account at #{firm}",
+          text: [person[:name], "Set your password here, once, within seven days:\n" \
+                                "#{base}/join/#{link[:token]}"]
+        )
+        link.merge(mailed: went || false)
       end
 
       def last_owner!(id)

@@ -129,13 +129,12 @@ module Munimen
         unit = Measure::Kind[:pressure].unit(visit.units)
         {
           **read.to_h.slice(:skipped, :guessed, :absolute, :columns, :time_column,
-:pressure_column),
+            :pressure_column),
           rows: read.times.size,
           file_unit: read.unit,
           clock_moved: read.moved,
           seconds: log.seconds.round(3),
-          interval: log.interval.round(3),
-          unit: unit.symbol,
+          interval: log.interval.round(3), unit: unit.symbol,
           findings: told.findings.map { |one| finding(one, visit.words) },
           events: log.events.first(MOST).map { |event| event(event, told, unit, visit.words) },
           more_events: [log.events.size - MOST, 0].max,
@@ -178,8 +177,7 @@ module Munimen
       def limits(visit, log, unit)
         most = visit.rules.limit(:static_pressure)&.at_most&.si
         {
-          "Static" => log.static,
-          "Limit" => most,
+          "Static" => log.static, "Limit" => most,
           visit.words.say("{Relief_valve}") => log.relief
         }.compact.map { |title, si| { title:, value: unit.from_si(si).round(2) } }
       end

@@ -84,7 +84,10 @@ module Munimen
         (match[1].to_i * 3600) + (match[2].to_i * 60)
       end
 
-      def clock(seconds) = format("%02d:%02d", *(seconds / 60).divmod(60))
+      def clock(seconds)
+        hour, minute = (seconds / 60).divmod(60)
+        format("%<hour>02d:%<minute>02d", hour:, minute:)
+      end
     end
   end
 end

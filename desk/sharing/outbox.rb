@@ -77,6 +77,18 @@ module Munimen
         hand_over(id, message(id), smtp)
       end
 
+      # Sends a mail at once where a server is set, and keeps nothing of it: what it says opens
+      # something. Whether it went.
+      def straight(to:, subject:, text:)
+        return false unless @context.records.settings[:smtp]
+
+        mail = composed(id: SecureRandom.uuid, to: address!(to, :email), subject:, text:)
+        sent(mail, smtp)
+        true
+      rescue Refused
+        false
+      end
+
       # Sends one by SMTP, once: who sends it at the same time is told so. Raises Refused where no
       # server is set or it does not take the mail; the message stays.
       def deliver(id)
@@ -141,13 +153,17 @@ module Munimen
       def taken_before = @context.stamp(@context.now - ON_ITS_WAY)
 
       def hand_over(id, row, server)
-        mail = Mail.new(row[:eml])
+        sent(Mail.new(row[:eml]), server) { |error| sharing.sent(id, at: nil, error:) }
+        sharing.sent(id, at: @context.stamp)
+      end
+
+      # Yields the name of what went wrong. Raises Refused.
+      def sent(mail, server)
         mail.delivery_method(:smtp, **server)
         mail.deliver!
-        sharing.sent(id, at: @context.stamp)
       rescue IOError, SystemCallError, SocketError, Net::ProtocolError, OpenSSL::SSL::SSLError,
              Timeout::Error, ArgumentError, Net::SMTPError => e
-        sharing.sent(id, at: nil, error: e.class.name)
+        yield e.class.name if block_given?
         raise Refused.new(
           "The mail server did not take it (#{e.class.name.split("::").last}). It stays in " \
           "the outbox.",
@@ -197,12 +213,24 @@ module Munimen
       end
 
       def add(id:, kind:, recipient:, subject:, text:)
+        to = address!(recipient, :recipient)
+        sharing.add_message(
+          id:,
+          kind:,
+          recipient: to,
+          subject:,
+          eml: composed(id:, to:, subject:, text:).to_s,
+          at: @context.stamp,
+          account_id: @context.person[:id]
+        )
+      end
+
+      def composed(id:, to:, subject:, text:)
         firm = @context.records.settings.firm
         from = (@context.records.settings[:smtp] || {})["from"] || @context.person[:email]
-        to = address!(recipient, :recipient)
         body =
           "#{[*text, firm.values_at("name", "address", "phone").compact.join("\n")].join("\n\n")}\n"
-        mail = Mail.new(
+        Mail.new(
           from: "#{Mail::Utilities.quote_phrase(firm["name"].to_s)} <#{from}>",
           to:,
           subject:,
@@ -210,15 +238,6 @@ module Munimen
           charset: "UTF-8",
           message_id: "<#{id}@#{from.split("@").last}>",
           date: @context.now
-        )
-        sharing.add_message(
-          id:,
-          kind:,
-          recipient: to,
-          subject:,
-          eml: mail.to_s,
-          at: @context.stamp,
-          account_id: @context.person[:id]
         )
       end
 

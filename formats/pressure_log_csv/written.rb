@@ -79,7 +79,7 @@ module Munimen
           clock &&= " #{clock[0, 2]}:#{clock[2, 2]}:" \
                     "#{clock[4..].to_s.then { |s| s.empty? ? "00" : s }}"
           dated(match[:year], match[:month].to_i, match[:day],
-"#{clock || match[:rest]}#{match[:zone]}")
+            "#{clock || match[:rest]}#{match[:zone]}")
         end
 
         # Seconds of hours, minutes and seconds as texts, with a or p for the half of the day.

@@ -150,8 +150,12 @@ RSpec.describe "Records at the screen", type: :feature do
       "name is missing"
     )
     expect(page).to have_button("Import all", disabled: true)
-    File.write(table, "name,phone\nBo Ash,555\n")
+    File.write(table, "Kunde;Telephone;Unser Zeichen\nBo Ash;555;7\n")
     attach_file "table", table, make_visible: true
+    expect(page).to have_content("There is no column “Kunde”")
+    find("[aria-label=Kunde]").click
+    find(".el-select-dropdown__item", text: /\Aname\z/).click
+    click_button "Look again"
     expect(page).to have_content("1 new, 0 changed, 0 the same, 0 wrong.")
     click_button "Import all"
     expect(page).to have_content("Imported.")

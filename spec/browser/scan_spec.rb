@@ -9,11 +9,14 @@ RSpec.describe "A tag that is scanned", type: :feature do
   # Raw film (YUV4MPEG2): the code in the middle, 6 pixels a module, on white.
   def film(text)
     code = RQRCodeCore::QRCode.new(text, level: :m).modules
-    width, height, scale = 640, 480, 6
+    width = 640
+    height = 480
+    scale = 6
     left, top = [width, height].map { |side| (side - (code.size * scale)) / 2 }
     light = Array.new(height) do |y|
       Array.new(width) do |x|
-        row, column = (y - top) / scale, (x - left) / scale
+        row = (y - top) / scale
+        column = (x - left) / scale
         inside = row.between?(0, code.size - 1) && column.between?(0, code.size - 1)
         inside && code[row][column] ? 16 : 235
       end.pack("C*")

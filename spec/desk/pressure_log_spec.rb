@@ -15,65 +15,47 @@ RSpec.describe Munimen::Formats::PressureLogCsv do
     "two lines before the header, a number, a temperature" => lambda do
       "Logger 7\nSerial,1\nNo.,Time,Temp C,Press (bar)\n" \
         "#{rows { |i| "#{i},#{at(i, "%Y-%m-%dT%H:%M:%S")},21,4.1" }}"
-    end,
-    "semicolons and decimal commas, day first" => lambda do
+    end, "semicolons and decimal commas, day first" => lambda do
       "Zeit;Druck [bar]\n#{rows { |i| "#{at(i, "%d.%m.%Y %H:%M:%S")};4,1" }}"
-    end,
-    "date and time apart, afternoon by letters" => lambda do
+    end, "date and time apart, afternoon by letters" => lambda do
       "Date\tTime\tbar\n#{rows { |i| "#{at(i, "%m/%d/%y")}\t#{at(i, "%I:%M:%S %p")}\t4.1" }}"
-    end,
-    "seconds since the start, no header, the unit with the number" => lambda do
+    end, "seconds since the start, no header, the unit with the number" => lambda do
       rows { |i| "#{i * 60}.0,4.1 bar" }
-    end,
-    "epoch in milliseconds" => lambda do
+    end, "epoch in milliseconds" => lambda do
       "timestamp,pressure_bar\n#{rows { |i| "#{1_772_930_000_000 + (i * 60_000)},4.1" }}"
-    end,
-    "offsets, quoted cells and a byte order mark" => lambda do
+    end, "offsets, quoted cells and a byte order mark" => lambda do
       "\uFEFF\"t\",\"p, kPa\"\n#{rows { |i| "\"#{at(i, "%Y-%m-%d %H:%M:%S")}+01:00\",\"410\"" }}"
-    end,
-    "a preamble in words, and columns of no pressure" => lambda do
+    end, "a preamble in words, and columns of no pressure" => lambda do
       "Site,Kitchen,Wall\nTime,Batt V,Press kPa\n#{rows { |i| "#{at(i, "%F %T")},3.2,410" }}"
-    end,
-    "a count of rows before the time, without a header" => lambda do
+    end, "a count of rows before the time, without a header" => lambda do
       rows { |i| "#{i + 1};#{at(i, "%F %T")};4,1 bar" }
-    end,
-    "names above units, in Windows-1252" => lambda do
+    end, "names above units, in Windows-1252" => lambda do
       "Zeit;Überdruck;Wärme\nhh:mm:ss;bar;°C\n#{rows { |i| "#{at(i, "%d.%m.%Y %T")};4,1;21" }}"
         .encode("Windows-1252").b
-    end,
-    "UTF-16 with and without a mark, by its zeros" => lambda do
+    end, "UTF-16 with and without a mark, by its zeros" => lambda do
       "t\tbar\r\n#{rows { |i| "#{at(i, "%F %T")}\t4.1\r" }}".encode("UTF-16LE").b
-    end,
-    "lines that end with CR, and a sep= line" => lambda do
+    end, "lines that end with CR, and a sep= line" => lambda do
       "sep=;\rt;bar\r#{rows { |i| "#{at(i, "%F %T")};4.1" }.tr("\n", "\r")}"
-    end,
-    "date and time apart from each other, a.m. with dots" => lambda do
+    end, "date and time apart from each other, a.m. with dots" => lambda do
       "Date,bar,Time\n#{rows do |i|
         "#{at(i, "%m/%d/%Y")},4.1," \
           "#{at(i, "%I:%M:%S %p").sub(/([AP])M/) { "#{Regexp.last_match(1).downcase}.m." }}"
       end}"
-    end,
-    "the newest first" => lambda do
+    end, "the newest first" => lambda do
       "Time,bar\n#{rows { |i| "#{at(39 - i, "%F %T")},4.1" }}"
-    end,
-    "hours since the start" => lambda {
+    end, "hours since the start" => lambda {
       "Elapsed,bar\n#{rows do |i|
         "00:#{format("%02d", i)}:00,4.1"
       end}"
-    },
-    "days of a spreadsheet, from midnight" => lambda do
+    }, "days of a spreadsheet, from midnight" => lambda do
       "Time,bar\n#{rows { |i| "#{(46_088 + (i / 1440.0)).round(8)},4.1" }}"
-    end,
-    "months by name, the year last" => lambda do
+    end, "months by name, the year last" => lambda do
       "Time\tbar\n#{rows { |i| "#{at(i, "%a %b %e %T %Y")}\t4.1" }}"
-    end,
-    "months by name, the afternoon by letters" => lambda do
+    end, "months by name, the afternoon by letters" => lambda do
       "Time,bar\n#{rows { |i| "\"#{at(i, "%b %d, %Y %I:%M:%S %p")}\",4.1" }}"
-    end,
-    "ISO without marks" => lambda do
+    end, "ISO without marks" => lambda do
       "Time,bar\n#{rows { |i| "#{at(i, "%Y%m%dT%H%M%S")}Z,4.1" }}"
-    end,
-    "digits in groups" => -> { "Time,Pa\n#{rows { |i| "#{at(i, "%F %T")},\"410,000\"" }}" },
+    end, "digits in groups" => -> { "Time,Pa\n#{rows { |i| "#{at(i, "%F %T")},\"410,000\"" }}" },
     "cells apart by spaces" => -> { "Date Time bar\n#{rows { |i| "#{at(i, "%F %T")}   4.1" }}" },
     # 101 325 Pa is the standard atmosphere (ISO 2533).
     "what counts from vacuum" => lambda do
@@ -138,7 +120,7 @@ RSpec.describe Munimen::Formats::PressureLogCsv do
       expect(error.message).to include("A (like “60”)")
     }
     expect(read(two, pressure: "3",
-unit: "psia").pressures).to all(be_within(1).of((21 * psi) - 101_325))
+      unit: "psia").pressures).to all(be_within(1).of((21 * psi) - 101_325))
   end
 
   it "puts rows in order, leaves out what is no reading, and says what is missing" do

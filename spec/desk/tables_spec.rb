@@ -13,9 +13,7 @@ RSpec.describe Munimen::Desk::Tables do
       text = tables.export(name)
       expect(text.lines.size).to be > 1
       expect(tables.preview(name, text)[:counts]).to include(
-        "new" => 0,
-        "changed" => 0,
-        "wrong" => 0
+        "new" => 0, "changed" => 0, "wrong" => 0
       ),
       name
       expect(tables.import(name, text)[:counts]["same"]).to eq(text.lines.size - 1)
@@ -49,8 +47,7 @@ RSpec.describe Munimen::Desk::Tables do
     visit = office.start
     expect(
       tables.import(
-        "sites",
-        "id,customer_id,address,lat,lng,household\n#{site},#{office.customer},9 " \
+        "sites", "id,customer_id,address,lat,lng,household\n#{site},#{office.customer},9 " \
         "Ford,45.1,-70.2,at_risk\n"
       )[
         :counts
@@ -122,7 +119,7 @@ RSpec.describe Munimen::Desk::Tables do
       include("check" => "straps", "state" => "defect", "text" => /strap/i)
     )
     expect(CSV.parse(tables.export("visits"),
-headers: true).first.to_h).to include("status" => "signed")
+      headers: true).first.to_h).to include("status" => "signed")
     expect(tables.export("dues")).to include("straps")
   end
 
@@ -144,8 +141,7 @@ headers: true).first.to_h).to include("status" => "signed")
     )
     expect(
       tables.preview(
-        "heaters",
-        "id,site_id,label,kind\n#{heater},#{office.uuid},Cellar,gas_storage\n"
+        "heaters", "id,site_id,label,kind\n#{heater},#{office.uuid},Cellar,gas_storage\n"
       )[
         :rows
       ].first
@@ -175,8 +171,7 @@ headers: true).first.to_h).to include("status" => "signed")
       /no column “nam”/
     )
     expect do
-      tables.preview("customers",
-     "na\0me\nx")
+      tables.preview("customers", "na\0me\nx")
     end.to raise_error(Munimen::Error, /no table in|not a table/)
     expect { tables.preview("visits", "id\nx") }.to raise_error(Munimen::Refused, /only goes out/)
     expect { tables.preview("accounts", "name\nx") }.to raise_error(Munimen::NotFound)

@@ -54,7 +54,7 @@ RSpec.describe Munimen::Web::Tokens do
     sent = { id: office.uuid, name: "Bo Ash" }
     2.times { expect(ask(:post, "/api/customers", sent, by: writes).first).to eq(201) }
     expect(ask(:post, "/api/customers", { name: "Bo Ash", id: sent[:id] },
-by: writes).first).to eq(201)
+      by: writes).first).to eq(201)
     expect(ask(:post, "/api/customers", sent.merge(name: "Cy"), by: writes)).to match(
       [409, include("code" => "id_taken")]
     )

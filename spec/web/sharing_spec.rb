@@ -118,6 +118,21 @@ RSpec.describe Munimen::Web do
     expect(last_response.body).not_to include("password")
   end
 
+  it "mails an invitation where a server is set and keeps no copy of it; without one the link " \
+     "is handed over" do
+    as("owner")
+    body = { name: "Bo", email: "bo@example.test", role: "plumber" }
+    taken = smtp_server do |port|
+      send_json(:put, "/api/settings/mail", { host: "127.0.0.1", port:, from: "o@example.test" })
+      send_json(:post, "/api/people", body)
+    end
+    expect(taken).to include("RCPT TO:<bo@example.test>").and include("/join/#{answer["token"]}")
+    expect(answer["mailed"]).to be(true)
+    expect(JSON.parse(get("/api/outbox").body)["messages"]).to eq([])
+    expect(send_json(:post, "/api/people", body.merge(email: "cy@example.test"))).to eq(200)
+    expect(answer).to include("mailed" => false, "token" => /\S{20}/)
+  end
+
   # A server that takes one mail (RFC 5321); returns what it was told.
   def smtp_server
     server = TCPServer.new("127.0.0.1", 0)

@@ -15,11 +15,13 @@ module Munimen
 
         def self.people(app)
           app.get("/api/people") { json(staff.list) }
-          app.post("/api/people", fresh: true) { json(staff.invite(**sent)) }
+          app.post("/api/people", fresh: true) { json(staff.invite(**sent, **by_mail)) }
           app.put("/api/people/:account", fresh: true) do
             json(staff.change(account_id, **sent))
           end
-          app.post("/api/people/:account/link", fresh: true) { json(staff.new_link(account_id)) }
+          app.post("/api/people/:account/link", fresh: true) do
+            json(staff.new_link(account_id, **by_mail))
+          end
           app.post("/api/people/:account/close", fresh: true) { json(staff.close(account_id)) }
           app.post("/api/people/:account/open", fresh: true) { json(staff.reopen(account_id)) }
         end
@@ -42,6 +44,7 @@ module Munimen
         # What its routes share.
         module Helpers
           def staff = Desk::Staff.new(desk)
+          def by_mail = { outbox: Desk::Outbox.new(desk, base:), base: }
           def nobody = Desk::Context.new(records, person: nil)
           def nobodys = Desk::Staff.new(nobody)
           def beginning = Desk::BeginFirm.new(nobody, config.begin_code)

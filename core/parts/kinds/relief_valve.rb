@@ -30,7 +30,7 @@ Munimen::Parts::Kind.define :relief_valve do
     heater = visit.heater
     {
       rating: heater.heat_input,
-      set_pressure: heater.working_pressure || heater.relief_set_pressure,
+      set_pressure: heater.design_pressure || heater.relief_set_pressure,
       set_temperature: heater.relief_temperature,
       thread: heater.relief_thread,
       probe_length: heater.relief_probe

@@ -86,7 +86,7 @@ module Munimen
         def addresses
           @addresses ||= Hash.new { |all, id| all[id] = [] }.tap do |all|
             @records.tables.all(:sites, { customer_id: :customer_id, address: :address },
-order: [:id])
+              order: [:id])
                     .each do |row|
               all[row[:customer_id]] << key(row[:address])
             end

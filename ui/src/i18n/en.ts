@@ -360,6 +360,7 @@ export default {
     kept: 'Kept.',
   },
   staff: {
+    mailed: 'It was mailed to {email}.',
     title: 'Who works here',
     lead: 'Whoever is invited gets a link, sets a password with it and is in. It works once, for seven days.',
     link: 'The link for {name}: hand it over now, it is not shown again.',

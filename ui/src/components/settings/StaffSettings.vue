@@ -11,21 +11,20 @@ const ROLES = ['plumber', 'office', 'inspector', 'owner'] as const
 const staff = ref<Person[]>([])
 const fresh = ref<{ name: string; email: string; role: Person['role'] } | null>(null)
 /** The link that was made last, told once. */
-const link = ref<{ name: string; email: string; address: string } | null>(null)
+const link = ref<{ name: string; email: string; address: string; mailed: boolean } | null>(null)
 const { error, busy, run } = useRequest()
 const load = async () => {
   staff.value = await unwrap(api.GET('/api/people'))
 }
 onMounted(() => run(load))
-const told = (person: { name: string; email: string }, token: string) => {
-  const address = `${location.origin}/join/${token}`
-  link.value = { name: person.name, email: person.email, address }
+const told = (person: { name: string; email: string }, made: Schemas['JoinLink']) => {
+  const address = `${location.origin}/join/${made.token}`
+  link.value = { name: person.name, email: person.email, address, mailed: made.mailed }
 }
 const invite = () =>
   run(async () => {
     const body = fresh.value! as Schemas['NewPerson']
-    const { token } = await unwrap(api.POST('/api/people', { body }))
-    told(body, token)
+    told(body, await unwrap(api.POST('/api/people', { body })))
     fresh.value = null
     await load()
     emit('changed')
@@ -33,8 +32,7 @@ const invite = () =>
 const path = (person: Person) => ({ params: { path: { account: person.id } } })
 const renew = (person: Person) =>
   run(async () => {
-    const { token } = await unwrap(api.POST('/api/people/{account}/link', path(person)))
-    told(person, token)
+    told(person, await unwrap(api.POST('/api/people/{account}/link', path(person))))
     await load()
   })
 const become = (person: Person, role: string) =>
@@ -61,6 +59,7 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <div v-if="link" class="link stack" role="status">
       <b>{{ $t('staff.link', { name: link.name }) }}</b>
+      <p v-if="link.mailed">{{ $t('staff.mailed', { email: link.email }) }}</p>
       <input class="native" readonly :value="link.address" :aria-label="$t('staff.address')" />
       <div class="row">
         <el-button @click="copy">{{ $t('staff.copy') }}</el-button>
