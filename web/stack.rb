@@ -31,6 +31,7 @@ module Munimen
         answers = ResponseValidator.new(Contract::PATH) if check_responses
         Rack::Builder.new do
           use Headers, config.secure_cookies?
+          use Monitor, config
           use HeadAsGet
           use LargeAnswers
           use Rack::ConditionalGet

@@ -25,4 +25,45 @@ RSpec.describe "A new installation", type: :feature do
     go "/begin/#{config.begin_code}"
     expect(page).to have_css("[role=alert]", text: "has begun already")
   end
+
+  # Two people on phones: one begins and invites, the other signs the first visit.
+  it "goes from the empty folder to the first signed visit, on a phone" do
+    page.driver.resize(390, 844)
+    go "/begin/#{config.begin_code}"
+    fill_in "Name, as it stands on every page", with: "Lind Heating"
+    fill_in "Your name", with: "Bo Lind"
+    fill_in "E-mail", with: "bo@lind.example"
+    fill_in "Your password", with: "kettle drum and a spanner"
+    click_button "Begin"
+    click_button "Invite somebody"
+    fill_in "Name", with: "Ada Plumber", exact: true
+    fill_in "E-mail", with: "ada@lind.example"
+    click_button "Make the link"
+    link = URI(find("#staff input[readonly]").value).path
+    page.driver.browser.cookies.clear
+    go link
+    fill_in "Your password", with: "another drum and a spanner"
+    click_button "Set it and sign in"
+    expect(page).to have_link("Customers", visible: :all)
+    go "/customers"
+    click_button "New customer"
+    fill_in "name", with: "Noor Vandersloot"
+    find("[name=name]").send_keys(:enter)
+    click_button "New site"
+    fill_in "address", with: "9 Quarry Bend"
+    click_button "Save"
+    click_button "New heater"
+    find("[role=radio]", text: "Electric storage").click
+    find("[name=begin_capacity]").set("50").send_keys(:enter)
+    expect(page).to have_css("h2", text: "Identify")
+    work_through { by_touch }
+    sign_with_names("Ada Plumber")
+    row = config.records.database[:visits].first
+    expect(row.values_at(:status, :outcome)).to eq(%w[signed in_service])
+    expect(config.records.seals.problems(config.records.photo_files)).to eq([])
+    shown = Munimen::Desk::ReportPage.new(
+      Munimen::Desk::Context.new(config.records, person: config.records.people.all.first)
+    ).call(row[:id])
+    expect([shown[:firm][:name], shown[:person]]).to eq(["Lind Heating", "Ada Plumber"])
+  end
 end

@@ -48,7 +48,7 @@ RSpec.describe Munimen::Desk::Tables do
     expect(
       tables.import(
         "sites", "id,customer_id,address,lat,lng,household\n#{site},#{office.customer},9 " \
-        "Ford,45.1,-70.2,at_risk\n"
+                 "Ford,45.1,-70.2,at_risk\n"
       )[
         :counts
       ][

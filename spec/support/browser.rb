@@ -152,11 +152,11 @@ module AtTheScreen
     raise "the visit does not end"
   end
 
-  def sign_with_names
+  def sign_with_names(plumber = "Plumber")
     draw_signature
     find("[name=customer_name]").send_keys(:enter)
     expect(page).to have_css("[role=status], p, span", text: /signed/)
-    expect(page).to have_content("Signed in as Plumber")
+    expect(page).to have_content("Signed in as #{plumber}")
     find_button("Sign").send_keys(:enter)
     expect(page).to have_content("Signed and locked")
   end

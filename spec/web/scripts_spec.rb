@@ -65,6 +65,29 @@ RSpec.describe Munimen::Web::Tokens do
     expect(ask(:post, "/api/customers", wrong.merge(name: "Cy"), by: writes).first).to eq(201)
   end
 
+  # The text format of Prometheus, 0.0.4: a line of type, then name{label="value"} number.
+  it "says whether it can work to anybody, and its numbers to the machine itself only" do
+    expect(ask(:get, "/health")).to eq([200, { "status" => "ok" }])
+    expect(last_response.headers).not_to include("set-cookie")
+    2.times { get("/api/today") }
+    office.walk
+    told = get("/metrics").body
+    expect(told.lines).to all(match(/\A(# TYPE munimen_\w+ (counter|gauge)|munimen_\w+(\{\w+="\w+"\})? [\d.]+)\n\z/))
+    expect(told).to include('munimen_requests_total{class="4xx"} 2').and include(
+      'munimen_visits{status="signed"} 1'
+    ).and include("munimen_seals 1")
+    expect(told).not_to include("backup_age")
+    expect(get("/metrics", {}, "HTTP_X_FORWARDED_FOR" => "10.0.0.9").status).to eq(404)
+    office.records.database.disconnect
+    File.chmod(0o000, office.config.folder)
+    FileUtils.mv(office.config.folder, "#{office.config.folder}-gone")
+    expect(ask(:get, "/health")).to eq([503, { "status" => "failing" }])
+  ensure
+    gone = "#{office.config.folder}-gone"
+    FileUtils.mv(gone, office.config.folder) if File.exist?(gone)
+    File.chmod(0o700, office.config.folder)
+  end
+
   it "tells what has changed since a number, each thing once" do
     reads = token("read")
     all = ask(:get, "/api/changes", by: reads).last
