@@ -3373,6 +3373,12 @@ export interface components {
             phone: components["schemas"]["MaybeText"];
             registration: components["schemas"]["MaybeText"];
             foot: components["schemas"]["MaybeText"];
+            lat: number | null;
+            lng: number | null;
+            starts: string;
+            ends: string;
+            rest: components["schemas"]["MaybeText"];
+            rest_minutes: number;
             /** @description Whether somebody has given it a name */
             named: boolean;
             code_profile: string;
@@ -3383,6 +3389,12 @@ export interface components {
             phone?: string;
             registration?: string;
             foot?: string;
+            lat?: number | null;
+            lng?: number | null;
+            starts?: string;
+            ends?: string;
+            rest?: string | null;
+            rest_minutes?: number;
             code_profile?: string;
         };
         Staff: {
@@ -3406,6 +3418,7 @@ export interface components {
         };
         JoinLink: {
             token: string;
+            mailed: boolean;
         };
         Invitation: {
             name: string;
@@ -3718,6 +3731,7 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };
@@ -4220,9 +4234,10 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Done */
-            200: {
+            /** @description Made, or there already by this id */
+            201: {
                 headers: {
+                    Location?: string;
                     [name: string]: unknown;
                 };
                 content: {
@@ -4320,9 +4335,10 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Done */
-            200: {
+            /** @description Made, or there already by this id */
+            201: {
                 headers: {
+                    Location?: string;
                     [name: string]: unknown;
                 };
                 content: {
@@ -4353,9 +4369,10 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Done */
-            200: {
+            /** @description Made, or there already by this id */
+            201: {
                 headers: {
+                    Location?: string;
                     [name: string]: unknown;
                 };
                 content: {
@@ -4532,9 +4549,10 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Done */
-            200: {
+            /** @description Made, or there already by this id */
+            201: {
                 headers: {
+                    Location?: string;
                     [name: string]: unknown;
                 };
                 content: {

@@ -345,7 +345,8 @@ export default {
     first: 'Name the firm, and invite who works here: reports say “Unnamed firm” until then',
     unnamed: 'Reports say “Unnamed firm” until it has a name.',
     day: 'The day',
-    dayLead: 'For the plan of the day: its hours, the rest at midday, and where the vans start (degrees).',
+    dayLead:
+      'For the plan of the day: its hours, the rest at midday, and where the vans start (degrees).',
     starts: 'Starts',
     ends: 'Ends',
     rest: 'Rest from',
