@@ -40,7 +40,8 @@ module Munimen
       end
 
       def backup_age
-        latest = @folder && Dir[File.join(@folder, "backups/*.{zip,age}")].map { |one| File.mtime(one) }.max
+        files = @folder ? Dir[File.join(@folder, "backups/*.{zip,age}")] : []
+        latest = files.map { |one| File.mtime(one) }.max
         latest && (Time.now - latest).round
       end
     end

@@ -72,7 +72,8 @@ module Munimen
       def family(name, type, label, value)
         return [] if value.nil?
 
-        rows = value.is_a?(Hash) ? value.map { |key, one| [%({#{label}="#{key}"}), one] } : [["", value]]
+        rows = { "" => value }
+        rows = value.transform_keys { |key| %({#{label}="#{key}"}) } if value.is_a?(Hash)
         ["# TYPE munimen_#{name} #{type}", *rows.map { |key, one| "munimen_#{name}#{key} #{one}" }]
       end
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "csv"
+
 RSpec.describe Munimen::Desk::Tables do
   let(:tables) { described_class.new(office.context("office")) }
   let(:records) { office.records }

@@ -70,6 +70,30 @@ RSpec.describe Munimen::Rules::Book do
     end
 
   # in. w.c. under US rules, mbar under English ones; the plate's manifold where one is judged.
+  # Approved Document G3(4) binds new dwellings and changes of use; elsewhere it advises.
+  it "bounds an English bath where that binds, and advises elsewhere, with the scald time" do
+    bath = lambda do |book, rules|
+      data = cylinder.merge("house_rules" => { "site" => rules })
+      judged(data, book, readings: { bath_temperature: "50" }).first
+    end
+    expect(bath["england_g3", { "new_dwelling" => "binds" }]).to eq("bath_temperature" => "defect")
+    expect(bath["wales_g", {}]).to eq("bath_temperature" => "advice")
+  end
+
+  # Handbook §14: as cold as the supply is a heater that is off, or another tap.
+  it "takes no cold tap for stored water, and lukewarm water for the growth range" do
+    state = lambda do |tap, **more|
+      told = Munimen::Cli::VisitCommand.judge(
+        gas.merge("readings" => { tap_temperature: tap, **more }.map do |name, value|
+          { "name" => name.to_s, "value" => value }
+        end)
+      )
+      told[:verdicts].find { |one| one[:check] == :tap_temperature }.values_at(:state, :text)
+    end
+    expect([state["60"], state["80", cold_temperature: "74"]].map(&:first)).to all(eq(:not_tested))
+    expect(state["100"]).to match([:watch, /legionella/])
+  end
+
   fuels = {
     ["natural_gas", "us_irc", "3.5"] => [
       [{ gas_standing: "7.4", gas_operating: "6.94", gas_manifold: "3.4" }, {}],

@@ -72,7 +72,8 @@ RSpec.describe Munimen::Web::Tokens do
     2.times { get("/api/today") }
     office.walk
     told = get("/metrics").body
-    expect(told.lines).to all(match(/\A(# TYPE munimen_\w+ (counter|gauge)|munimen_\w+(\{\w+="\w+"\})? [\d.]+)\n\z/))
+    line = /\A(# TYPE munimen_\w+ (counter|gauge)|munimen_\w+(\{\w+="\w+"\})? [\d.]+)\n\z/
+    expect(told.lines).to all(match(line))
     expect(told).to include('munimen_requests_total{class="4xx"} 2').and include(
       'munimen_visits{status="signed"} 1'
     ).and include("munimen_seals 1")

@@ -4,6 +4,16 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
   uses :tap_temperature
   judge do |visit|
     hot = visit.quantity(:tap_temperature)
+    # a supply is colder than 25 °C; what is no warmer than it was not heated
+    cold = visit.quantity(:cold_temperature)&.si || 0
+    if hot.in("degC") < 25 || hot.si < cold + 5
+      next not_tested(
+        "#{say(hot)} is no warmer than the cold supply: the {heater} is off, or the wrong {tap} " \
+        "was measured.",
+        measured: hot
+      )
+    end
+
     burn =
       Munimen::Calculations::Calculation[:scald_time].call({ temperature: hot }).outputs[:words]
     set = visit.heater.set_point

@@ -70,7 +70,7 @@ Munimen::Rules::Book.define :us_irc do
         grade: :watch,
         due_in: 365,
         who: :plumber,
-        source: published("IRC", "P2713.3"),
+        source: common_practice("120 °F at a tap is a caution; codes bound bath and shower"),
         remedy:
           "Tell the household; turn the setting down or fit a mixing valve at bath and shower.",
         explain: "Water this hot burns skin quickly, children and older people soonest."
@@ -79,7 +79,7 @@ Munimen::Rules::Book.define :us_irc do
         grade: :defect,
         due_in: 30,
         who: :plumber,
-        source: published("IRC", "P2713.3"),
+        source: published("IRC", "P2713.3, P2708.4"),
         remedy: "Set or fit a mixing valve that limits bath and shower to 120 °F.",
         explain: "The water at the bath is hot enough to scald."
   limit :tap_temperature_scald, at_most: fahrenheit(140), grade: :defect, due_in: 0, who: :plumber,
@@ -102,7 +102,7 @@ Munimen::Rules::Book.define :us_irc do
         grade: :watch,
         due_in: 365,
         who: :plumber,
-        source: published("HSE HSG274 part 2", "growth up to about 50 °C"),
+        source: published("ASHRAE 188, Guideline 12", "growth, 25–45 °C and somewhat above"),
         remedy:
           "Decide the set point together with the household; storing hot and mixing down " \
           "settles both.",

@@ -12,8 +12,7 @@ Munimen::Rules::Book.define :us_upc do
 
   same :static_pressure, source: published("UPC", "608.2")
   same :hot_peak, source: published("UPC", "608.3")
-  same :tap_temperature, source: published("UPC", "408.3")
-  same :bath_temperature, source: published("UPC", "408.3")
+  same :bath_temperature, source: published("UPC", "409.4, 408.3")
   same :pan_pipe_height, source: published("UPC", "507.5")
   limit :outlet_height,
         at_most: inches(24),
