@@ -55,6 +55,9 @@ module Munimen
         @sites.where(customer_id:).order(:address).map { |row| Values.of(row) }
       end
 
+      # [{address:, lat:, lng:}] of the sites whose place is known.
+      def placed = @sites.exclude(lat: nil).select(:address, :lat, :lng).all
+
       # Adds a customer or a site once; a second sending of the same id changes nothing.
       def add(attributes)
         @customers.insert_conflict(target: :id).insert(attributes)

@@ -154,7 +154,7 @@ module Munimen
         Day::Stop.new(
           id: row[:id],
           seconds: facts[:seconds],
-          place: row[:lat] && [row[:lat], row[:lng]],
+          place: place(row),
           trades: facts[:trades],
           pinned: facts[:holds].any?,
           window: (window.map { |at| clock(at) } if window.all?),
@@ -163,6 +163,20 @@ module Munimen
           urgent: (URGENT if dangerous.include?(row[:heater_id]))
         )
       end
+
+      # Where it lies; where that is not known, where another site of the same street lies.
+      def place(row)
+        row[:lat] ? [row[:lat], row[:lng]] : streets[street(row[:address])]
+      end
+
+      def streets
+        @streets ||= @context.records.customers.placed.to_h do |site|
+          [street(site[:address]), site.values_at(:lat, :lng)]
+        end
+      end
+
+      # An address without its numbers.
+      def street(address) = address.to_s.downcase.gsub(/\d+\s?[a-z]?\b/, "").scan(/[[:alpha:]]+/)
 
       def clock(at) = (at.hour * 3600) + (at.min * 60)
 

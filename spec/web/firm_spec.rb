@@ -55,6 +55,13 @@ RSpec.describe Munimen::Web do
     expect([starts[after].first, gained.abs]).to eq(["2026-11-23T10:15:00.000Z", 45 * 60.0])
     broken = after[:rounds].flat_map { |one| one[:stops].flat_map { |stop| stop[:breaks] } }
     expect(broken.join).to include("Ring Ada Brook, 555-0100")
+    # where another house of the street lies, this one does
+    site = office.records.customers.site(office.site)
+    Munimen::Desk::AddSite.new(office.context).call(
+      id: other = office.uuid, customer_id: office.customer, address: "77b #{site[:address][/\D+/]}"
+    )
+    office.records.customers.update_site(other, { lat: 45.1, lng: -70.2 })
+    expect(starts[plan.call].first).to eq("2026-11-23T10:00:00.000Z")
     wrong = [{ starts: "18:00" }, { ends: "noon" }, { lat: 91 }].map do |given|
       send_json(:put, "/api/settings/firm", given) && answer["field"]
     end

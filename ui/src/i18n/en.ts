@@ -184,7 +184,8 @@ export default {
     lat: 'Latitude',
     lng: 'Longitude',
     place:
-      'For the day’s drive: where it lies, in degrees. Left open it counts as one of the middle.',
+      'For the day’s drive: where it lies, in degrees. Left open it counts as another one of its ' +
+      'street, else as one of the middle.',
   },
   scripts: {
     title: 'For your own programs',
