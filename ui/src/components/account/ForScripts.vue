@@ -58,7 +58,7 @@ const end = (id: string) =>
       <label class="small"
         >{{ $t('scripts.name') }}<el-input v-model="fresh.name" name="token-name" maxlength="80"
       /></label>
-      <label class="small stack"
+      <label class="small"
         >{{ $t('scripts.may')
         }}<select v-model="fresh.scope" class="native" name="token-scope">
           <option v-for="one in ['read', 'write'] as const" :key="one" :value="one">
@@ -80,6 +80,9 @@ const end = (id: string) =>
 <style scoped>
 form.row {
   align-items: flex-end;
+}
+select {
+  display: block;
 }
 .made {
   padding: 12px;

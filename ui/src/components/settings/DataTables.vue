@@ -111,7 +111,11 @@ function another() {
       <p class="small">{{ $t('data.point') }}</p>
       <label v-for="name in theirs" :key="name" class="row small"
         ><b class="theirs">{{ name }}</b>
-        <el-select v-model="taken[name]" class="narrow" :aria-label="name"
+        <el-select
+          v-model="taken[name]"
+          class="narrow"
+          :aria-label="name"
+          :placeholder="$t('data.leave')"
           ><el-option value="" :label="$t('data.leave')" /><el-option
             v-for="one in ours"
             :key="one"
