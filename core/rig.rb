@@ -166,7 +166,8 @@ module Munimen
         @gas = GasBurner.new(
           heater.input&.si || 11_720.0,
           setting,
-          pile: heater.ignition == :pilot_thermopile
+          pile: heater.ignition == :pilot_thermopile,
+          fuel: heater.fuel
         )
       when :boiler_coil, :unvented_indirect
         @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)

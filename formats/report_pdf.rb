@@ -115,7 +115,8 @@ module Munimen
           heater[:maker],
           heater[:model],
           heater[:serial],
-          heater[:capacity]
+          heater[:capacity],
+          heater[:fuel]
         ].compact.join("  ·  ")
       end
 

@@ -166,6 +166,7 @@ module Munimen
         when :vessel then @heater.vessel_volume&.format(@units)
         when :discharge_pipe then ReliefSide.measures(@heater, @units)
         when :relief_valve then @heater.relief_set_pressure&.format(@units)
+        when :burner then Heater::Fields::FUELS[@heater.fuel]
         when :expansion_relief then @heater.expansion_relief_pressure&.format(@units)
         end
       end

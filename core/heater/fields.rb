@@ -169,6 +169,9 @@ module Munimen
       # unless said.
       UNVENTED_DEFAULT = %i[expansion_relief tundish shared_discharge].freeze
 
+      # Fuels as they are called on a drawing and a page; one that is not known is left out.
+      FUELS = { natural_gas: "natural gas", lp: "LP", butane: "butane" }.freeze
+
       module_function
 
       # Whether a kind of heater has a field at all.

@@ -6,8 +6,9 @@ module Munimen
     # Pressures in Pa gauge, voltage in V, power in W.
     class GasBurner
       EFFICIENCY = Heater::Installation::GAS_EFFICIENCY
-      LINE = 1742.0     # 7 in. w.c.
-      PLATE = 872.0     # manifold, 3.5 in. w.c.
+      # Line and manifold, 7 and 3.5 in. w.c. of natural gas, 12 and 10 of bottled gas.
+      NATURAL = { line: 1742.0, plate: 872.0 }.freeze
+      BOTTLED = { line: 2989.0, plate: 2491.0 }.freeze
       DROP = 75.0       # of a healthy pipe under this burner
       CONTROL = 0.9     # of the inlet that a control lets through at most; from memory
       PILOT = 350.0     # W, half of it up the flue
@@ -15,7 +16,7 @@ module Munimen
       HOLDS = 0.36      # of its good voltage at which the magnet lets go; from memory
       CUT_OFF = 361.0   # K, 190 °F: the energy cut-off opens once
 
-      attr_reader :voltage, :burning, :thermostat
+      attr_reader :voltage, :burning, :thermostat, :plate
       attr_accessor :knob,
                     :pressed,
                     :lit,
@@ -31,19 +32,20 @@ module Munimen
                     :manifold_set,
                     :gust
 
-      def initialize(input, setting, pile: false)
+      # fuel: of the heater; where it is not known natural gas comes.
+      def initialize(input, setting, pile: false, fuel: :natural_gas)
         @input = input
+        @line, @plate = (%i[lp butane].include?(fuel) ? BOTTLED : NATURAL).values_at(:line, :plate)
         @good = pile ? 0.55 : 0.026
         @thermostat = Thermostat.new(setting, height: 0.2)
         @knob = :on
         @lit = true
         @pressed = false
         @voltage = @good
-        @line = LINE
         @drop = DROP
         @generator = @intake = @orifice = @magnet = @valve = 1.0
         @eco = @link = true
-        @manifold_set = PLATE
+        @manifold_set = plate
         @burning = false
         @gust = false
       end
@@ -69,21 +71,21 @@ module Munimen
       end
 
       # W into the water with the burner on: with the square root of the manifold pressure.
-      def power = @input * EFFICIENCY * Math.sqrt(manifold / PLATE) * intake
+      def power = @input * EFFICIENCY * Math.sqrt(manifold / plate) * intake
 
       # What a manometer shows at the inlet: the pipe takes its drop with the square of the flow.
-      def inlet = line - (burning ? drop * ((manifold / PLATE)**2) : 0)
+      def inlet = line - (burning ? drop * ((manifold / plate)**2) : 0)
 
       # And at the manifold: its setting, as far as the supply allows. An orifice passes with the
       # root of the pressure, so that the drop in the pipe goes with the pressure behind it.
       def manifold
         return 0.0 unless valve.positive?
-        if (line - (drop * ((manifold_set / PLATE)**2))) * CONTROL >= manifold_set
+        if (line - (drop * ((manifold_set / plate)**2))) * CONTROL >= manifold_set
           return manifold_set
         end
 
         # m = c·(line − drop·(m/plate)²)
-        a = CONTROL * drop / (PLATE**2)
+        a = CONTROL * drop / (plate**2)
         [(-1 + Math.sqrt(1 + (4 * a * CONTROL * line))) / (2 * a), 0].max
       end
 

@@ -66,7 +66,8 @@ module Munimen
             model: heater.model,
             serial: heater.serial,
             kind: heater.kind,
-            capacity: heater.capacity.format(visit.units)
+            capacity: heater.capacity.format(visit.units),
+            fuel: Heater::Fields::FUELS[heater.fuel]
           },
           page: Report::CustomerPage.new(visit).to_h,
           section: Drawing::Section.new(heater, units: visit.units, state: visit.state).to_h,

@@ -54,7 +54,7 @@ probe.call :manifold do
   hot.gas.thermostat.setting = 330.0
   shown = read(hot.run(30), :manometer, :manifold)
   if shown < 50 then :zero
-  else shown < 740 ? :low : :plate
+  else shown < hot.gas.plate * 0.85 ? :low : :plate
   end
 end
 probe.call :inlet_burning do

@@ -3101,6 +3101,7 @@ export interface components {
                 serial?: components["schemas"]["MaybeText"];
                 kind?: string;
                 capacity?: string;
+                fuel?: components["schemas"]["MaybeText"];
             };
             section: components["schemas"]["Section"];
             ladder: components["schemas"]["Ladder"];

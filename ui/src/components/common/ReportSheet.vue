@@ -48,6 +48,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
           report.heater.model,
           report.heater.serial,
           report.heater.capacity,
+          report.heater.fuel,
         ]
           .filter(Boolean)
           .join(' · ')
