@@ -14,8 +14,11 @@ module Munimen
         @rows = database[:api_tokens]
       end
 
-      # Makes one for an account and answers it.
+      # Makes one for an account and answers it. Raises Refused where there is one of this id: a
+      # token is told once.
       def make(id, account_id:, name:, scope:, at:, expires_at:)
+        raise Refused.new("This token was made already.", code: :id_taken) if @rows.first(id:)
+
         token = MARK + SecureRandom.urlsafe_base64(32)
         @rows.insert(id:, account_id:, name:, scope:, token_hash: hash(token), made_at: at,
                      expires_at:)

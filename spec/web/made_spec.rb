@@ -51,7 +51,7 @@ RSpec.describe Munimen::Web::Made do
     2.times do
       writes.each do |path, body|
         send_json(path, body)
-        expect(last_response.status).to eq(200), "#{path}: #{last_response.body[0, 300]}"
+        expect(last_response).to be_successful, "#{path}: #{last_response.body[0, 300]}"
       end
     end
     kept = %i[readings observations steps notes photos].to_h do |table|

@@ -29,7 +29,9 @@ fault.call(:supply_low_load) { |rig, severity| rig.gas.drop = 500 + (1000 * seve
 fault.call(:drip_leg_full) do |rig, severity|
   (rig.gas.drop = 700 + (1000 * severity)) && rig.show(:drip_leg_full)
 end
-fault.call(:gas_input_low) { |rig, severity| rig.gas.manifold_set = rig.gas.plate * (1 - (0.5 * severity)) }
+fault.call(:gas_input_low) do |rig, severity|
+  rig.gas.manifold_set = rig.gas.plate * (1 - (0.5 * severity))
+end
 fault.call(:dial_down) { |rig, _| rig.gas.thermostat.setting = 290.0 }
 
 fault.call(:supply_dead) { |rig, _| rig.show(:breaker_off) && rig.elements.supply = false }
