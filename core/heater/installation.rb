@@ -165,6 +165,12 @@ module Munimen
       end
 
       # The setting of the temperature and pressure relief valve, the last protection.
+      # Manifold, Pa, 3.5 and 10 in. w.c. (handbook §25): what is usual of a fuel.
+      USUAL_MANIFOLD = { natural_gas: 872.0, lp: 2491.0, butane: 2491.0 }.freeze
+
+      # Pa of its plate, or what is usual of its fuel; nil where neither is known.
+      def usual_manifold = manifold_pressure&.si || USUAL_MANIFOLD[fuel]
+
       # What stops the heat, first to last, at each of its sources: [[[name, temperature or nil]]].
       def heat_tiers
         last = ["{relief_valve}", relief_set_temperature]

@@ -6,9 +6,8 @@ module Munimen
     # Pressures in Pa gauge, voltage in V, power in W.
     class GasBurner
       EFFICIENCY = Heater::Installation::GAS_EFFICIENCY
-      # Line and manifold, 7 and 3.5 in. w.c. of natural gas, 12 and 10 of bottled gas.
-      NATURAL = { line: 1742.0, plate: 872.0 }.freeze
-      BOTTLED = { line: 2989.0, plate: 2491.0 }.freeze
+      # 7 in. w.c. of natural gas, 12 of bottled gas.
+      LINES = { natural_gas: 1742.0, lp: 2989.0, butane: 2989.0 }.freeze
       DROP = 75.0       # of a healthy pipe under this burner
       CONTROL = 0.9     # of the inlet that a control lets through at most; from memory
       PILOT = 350.0     # W, half of it up the flue
@@ -35,7 +34,9 @@ module Munimen
       # fuel: of the heater; where it is not known natural gas comes.
       def initialize(input, setting, pile: false, fuel: :natural_gas)
         @input = input
-        @line, @plate = (%i[lp butane].include?(fuel) ? BOTTLED : NATURAL).values_at(:line, :plate)
+        fuel = :natural_gas unless LINES.key?(fuel)
+        @line = LINES.fetch(fuel)
+        @plate = Heater::Installation::USUAL_MANIFOLD.fetch(fuel)
         @good = pile ? 0.55 : 0.026
         @thermostat = Thermostat.new(setting, height: 0.2)
         @knob = :on

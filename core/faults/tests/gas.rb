@@ -109,9 +109,7 @@ t.call :manifold,
            read = visit.quantity(:gas_manifold) or next
            next :zero if read.si < 50
 
-           # what is usual of its fuel, where its plate says nothing; of an unknown one nothing is
-           usual = { natural_gas: 872.0, lp: 2491.0, butane: 2491.0 }[visit.heater.fuel]
-           plate = visit.heater.manifold_pressure&.si || usual or next
+           plate = visit.heater.usual_manifold or next
            read.si < plate * 0.85 ? :low : :plate
          }
 t.call :inlet_burning,
