@@ -8,6 +8,7 @@ module Munimen
       # In the order in which they can be read back.
       ALL = %i[
         accounts
+        absences
         settings
         customers
         sites

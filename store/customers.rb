@@ -6,12 +6,14 @@ module Munimen
     # telephone numbers.
     class Customers
       LIST = 100
+      AT_ONCE = 500 # customers whose words are written down in one piece
 
       def initialize(database)
         @database = database
         @customers = database[:customers]
         @sites = database[:sites]
         @words = database[:search_words]
+        @waiting = database[:search_waiting]
       end
 
       # Customers by name, with their sites' addresses; each word of `search` must begin a word of
@@ -58,25 +60,46 @@ module Munimen
       # [{address:, lat:, lng:}] of the sites whose place is known.
       def placed = @sites.exclude(lat: nil).select(:address, :lat, :lng).all
 
-      # Adds a customer or a site once; a second sending of the same id changes nothing.
+      # Adds a customer or a site once; a second sending of the same id changes nothing. Returns
+      # its row.
       def add(attributes)
-        @customers.insert_conflict(target: :id).insert(attributes)
-        reindex_search(attributes.fetch(:id))
+        row = added(@customers, attributes)
+        found_by_new_words(attributes.fetch(:id))
+        row || find(attributes.fetch(:id))
       end
 
       def add_site(attributes)
-        @sites.insert_conflict(target: :id).insert(attributes)
-        reindex_search(attributes.fetch(:customer_id))
+        row = added(@sites, attributes)
+        found_by_new_words(attributes.fetch(:customer_id))
+        Values.of(row) || site(attributes.fetch(:id))
       end
 
       def update(id, attributes)
         @customers.where(id:).update(attributes)
-        reindex_search(id)
+        found_by_new_words(id)
       end
 
       def update_site(id, attributes)
         @sites.where(id:).update(Values.kept(attributes))
-        reindex_search(@sites.where(id:).get(:customer_id)) if attributes.key?(:address)
+        return unless attributes.key?(:address)
+
+        found_by_new_words(@sites.where(id:).get(:customer_id))
+      end
+
+      # From now on nobody is found here by what is new: for a copy of which only the rows are
+      # taken over.
+      def leave_unindexed = @unindexed = true
+
+      # Writes down the words of those who wait for it after a large file, a few at a time, so that
+      # others can write in between.
+      def index_waiting
+        while (ids = @waiting.limit(AT_ONCE).select_map(:customer_id)).any?
+          @database.transaction(mode: :immediate) do
+            reindex_search(*ids)
+            @waiting.where(customer_id: ids).delete
+          end
+          Thread.pass
+        end
       end
 
       # Writes down the words of some customers, or of all.
@@ -102,6 +125,21 @@ module Munimen
       end
 
       private
+
+      # The row as it was added, or nil where the id is known.
+      def added(table, attributes)
+        columns = attributes.keys
+        name = [:add, table.first_source, *columns].join("_").to_sym
+        @adding ||= {}
+        @adding[name] ||= table.returning.insert_conflict(target: :id).prepare(
+          :insert, name, columns.to_h { |column| [column, :"$#{column}"] }
+        )
+        @adding[name].call(attributes).first
+      end
+
+      def found_by_new_words(id)
+        reindex_search(id) unless @unindexed
+      end
 
       def words_of(text) = text.to_s.downcase.scan(/[[:alnum:]]+/).uniq
 

@@ -23,6 +23,7 @@ module Munimen
       }.freeze
       # What each database counts for itself.
       OWN = %i[seq].freeze
+      PIECE = 2000 # rows of one statement, within which nothing else of this process runs
 
       attr_reader :records
 
@@ -34,7 +35,9 @@ module Munimen
           FileUtils.cp(before, after)
           copy = Database.open(after)
           begin
-            yield new(real, Records.new(copy, folder:), before, after)
+            records = Records.new(copy, folder:)
+            records.customers.leave_unindexed
+            yield new(real, records, before, after)
           ensure
             copy.disconnect
           end
@@ -49,17 +52,17 @@ module Munimen
       end
 
       # Writes what has changed. Raises Refused, and takes over nothing, where somebody has changed
-      # one of the same rows meanwhile.
+      # one of the same rows meanwhile. What is compared is compared before anybody has to wait; the
+      # words of the search follow in pieces, also after a crash.
       def take_over
         @records.database.run("PRAGMA wal_checkpoint(TRUNCATE)")
         @real.synchronize do
           attached do
-            @real.transaction(mode: :immediate) do
-              TABLES.each { |table, columns| merge(table, columns || @real[table].columns) }
-              words
-            end
+            changes = TABLES.map { |table, columns| change(table, columns || columns_of(table)) }
+            @real.transaction(mode: :immediate) { changes.each { |one| merge(*one) } }
           end
         end
+        Customers.new(@real).index_waiting
       end
 
       private
@@ -70,27 +73,45 @@ module Munimen
         end
         yield
       ensure
+        TABLES.each_key { |table| @real.run("DROP TABLE IF EXISTS temp.changed_#{table}") }
         %w[past copy].each { |name| @real.run("DETACH #{name}") }
       end
 
-      def merge(table, columns)
+      def columns_of(table) = @real[table].columns
+
+      # [table, its columns, name of a table of what has changed], for `merge`.
+      def change(table, columns)
         kept = columns - OWN
         list = kept.map { |one| "`#{one}`" }.join(", ")
-        changed = "SELECT #{list} FROM copy.#{table} EXCEPT SELECT #{list} FROM past.#{table}"
+        @real.run(
+          "CREATE TEMP TABLE changed_#{table} AS SELECT #{list} FROM copy.#{table} " \
+          "EXCEPT SELECT #{list} FROM past.#{table}"
+        )
+        [table, kept, list, "temp.changed_#{table}"]
+      end
+
+      def merge(table, kept, list, changed)
+        rows = @real.fetch("SELECT max(rowid) AS last FROM #{changed}").first[:last] or return
         alone!(table, list, changed)
         set = (kept - [:id]).map { |one| "`#{one}` = excluded.`#{one}`" }.join(", ")
-        # WHERE true: or the parser takes ON for part of a join
-        return if @real.fetch("SELECT 1 FROM (#{changed}) LIMIT 1").empty?
-
+        (1..rows).step(PIECE) do |first|
+          # WHERE: or the parser takes ON for part of a join
+          @real.run(
+            "INSERT INTO main.#{table} (#{list}) SELECT #{list} FROM #{changed} " \
+            "WHERE rowid BETWEEN #{first} AND #{first + PIECE - 1} " \
+            "ON CONFLICT (id) DO UPDATE SET #{set}"
+          )
+          Thread.pass
+        end
+        owner = { customers: "id", sites: "customer_id" }[table] or return
         @real.run(
-          "INSERT INTO main.#{table} (#{list}) SELECT * FROM (#{changed}) WHERE true " \
-          "ON CONFLICT (id) DO UPDATE SET #{set}"
+          "INSERT OR IGNORE INTO main.search_waiting SELECT DISTINCT #{owner} FROM #{changed}"
         )
       end
 
       # Nobody else has changed what is to be changed.
       def alone!(table, list, changed)
-        touched = "id IN (SELECT id FROM (#{changed}))"
+        touched = "id IN (SELECT id FROM #{changed})"
         other = "SELECT #{list} FROM main.#{table} WHERE #{touched} " \
                 "EXCEPT SELECT #{list} FROM past.#{table}"
         return if @real.fetch("SELECT 1 FROM (#{other}) LIMIT 1").empty?
@@ -100,15 +121,6 @@ module Munimen
           "rows again.",
           code: :conflict
         )
-      end
-
-      # The words by which the customers are found that have changed.
-      def words
-        now = "SELECT word, customer_id FROM copy.search_words"
-        old = "SELECT word, customer_id FROM past.search_words"
-        { "DELETE FROM main.search_words WHERE (word, customer_id) IN" => "(#{old} EXCEPT #{now})",
-          "INSERT INTO main.search_words (word, customer_id)" => "#{now} EXCEPT #{old}" }
-          .each { |verb, rows| @real.run("#{verb} #{rows}") }
       end
     end
   end

@@ -35,7 +35,13 @@ module Munimen
       def self.from_environment = new(ENV.fetch("MUNIMEN_DATA", File.join(ROOT, "data")))
 
       def database_path = File.join(folder, "munimen.sqlite3")
-      def records = @records ||= Store::Records.new(Store::Database.open(database_path), folder:)
+
+      # An import of a large file that was killed may have left words of the search to be written
+      # down.
+      def records
+        @records ||= Store::Records.new(Store::Database.open(database_path), folder:)
+                                   .tap { |records| records.customers.index_waiting }
+      end
 
       # Moves a database that is damaged out of the way, files and all, where there is one; the path
       # that it is kept at, or nil. Then `records` begins empty.

@@ -18,7 +18,6 @@ module Munimen
           note: @context.text!(note, :note, max: 2000, required: false),
           created_at: @context.stamp
         )
-        @context.records.customers.find(id)
       end
     end
   end

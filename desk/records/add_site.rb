@@ -19,7 +19,6 @@ module Munimen
           access: @context.text!(access, :access, max: 2000, required: false),
           created_at: @context.stamp
         )
-        @context.records.customers.site(id)
       end
     end
   end

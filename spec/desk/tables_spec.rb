@@ -107,6 +107,21 @@ RSpec.describe Munimen::Desk::Tables do
     expect(other[:rows].first).to include(fate: "new", text: /Another one of this name/)
   end
 
+  it "finds whom a file brought, also where the words were still to be written when it stopped" do
+    customers = office.records.customers
+    tables.import("customers", "name,address\nJonna Weddel,3 Kiln Row\n")
+    expect(customers.list(search: "kil wed").map { |row| row[:name] }).to eq(["Jonna Weddel"])
+
+    id = customers.list(search: "weddel").first[:id]
+    office.records.database[:search_words].where(customer_id: id).delete
+    office.records.database[:search_waiting].insert(customer_id: id)
+    again = Munimen::Web::Config.new(office.config.folder).records
+    expect(again.customers.list(search: "kiln").map { |row| row[:id] }).to eq([id])
+    expect(again.database[:search_waiting].count).to eq(0)
+  ensure
+    again&.database&.disconnect
+  end
+
   it "takes a unit from a column's name or from one of its own" do
     rows = "site_id\tlabel\tkind\tCapacity (gal)\tset point\tset point unit\n" \
            "#{office.site}\tAttic\telectric_storage\t50\t49\t°C\n"

@@ -36,7 +36,7 @@ module Munimen
         def take(cells)
           @remark = nil
           id = cells[:id] ? id!(cells[:id], :id) : SecureRandom.uuid
-          before = now(id)
+          before = now(id) if cells[:id]
           stay!(cells, before) if before
           write(id, cells, before)
           return "new" unless before
