@@ -13,6 +13,7 @@ module Munimen
   VERSION = "0.9.0"
   DECLARATIONS = %w[
     core/words/vocabularies
+    core/words/languages
     core/calculations/definitions
     core/rules/books
     core/rules/questions
@@ -68,7 +69,8 @@ module Munimen
     # Loads every file that declares something, in a fixed order.
     def declare
       DECLARATIONS.each do |folder|
-        Dir[File.join(ROOT, folder, "**/*.rb")].each { |file| require file }
+        Dir[File.join(ROOT, folder, "**/*.rb")].sort_by { |file| [file.count("/"), file] }
+          .each { |file| require file }
       end
     end
   end

@@ -60,7 +60,9 @@ module Munimen
 
       view = ->(desk, given, *) { ViewVisit.new(desk).call(given[:id]) }
       heater = ->(desk, given, *) { ViewHeater.new(desk).call(given[:id]) }
-      page = ->(desk, given, *) { ReportPage.new(desk).for_firm(given[:id]) }
+      page = lambda do |desk, given, *|
+        ReportPage.new(desk).for_firm(given[:id], language: given[:language] || "en")
+      end
       id = ->(_desk, _given, _sent, row) { row.slice(:id) }
       customer = ->(desk, _given, _sent, row) { ViewCustomer.new(desk).call(row[:id]) }
       units = ->(desk, given) { (given[:units] || desk.records.settings.units).to_sym }

@@ -4,11 +4,13 @@ module Munimen
   module Formats
     # Both signatures of a visit beside each other, or that one is missing and why.
     class PdfSignatures
-      # signatures: [{signer:, name:, strokes:, refused:, at:, account:}]
-      def initialize(pdf, signatures, units)
+      # signatures: [{signer:, name:, strokes:, refused:, at:, account:}]; say and date: what puts a
+      # text and a day in the page's language.
+      def initialize(pdf, signatures, say, date)
         @pdf = pdf
         @signatures = signatures
-        @units = units
+        @say = say
+        @date = date
       end
 
       def draw
@@ -27,13 +29,13 @@ module Munimen
         @pdf.stroke_color ReportPdf::SOFT
         @pdf.line_width = 0.6
         @pdf.stroke { @pdf.line([0, 26], [220, 26]) }
-        name = if one.nil? then "not signed"
-               elsif one[:refused] then "not signed – #{one[:refused]}"
-               else "#{one[:name]}, #{Words[@units].date(one[:at])}"
+        name = if one.nil? then @say["not signed"]
+               elsif one[:refused] then "#{@say["not signed"]} – #{one[:refused]}"
+               else "#{one[:name]}, #{@date[one[:at]]}"
                end
-        taken = "Taken on the account of #{one[:account]}" if one && one[:account]
+        taken = "#{@say["Taken on the account of"]} #{one[:account]}" if one && one[:account]
         @pdf.draw_text taken[0, 80], at: [0, 2], size: 6.5 if taken
-        @pdf.draw_text "#{who.capitalize}: #{name}"[0, 70], at: [0, 12], size: 8.5
+        @pdf.draw_text "#{@say[who.capitalize]}: #{name}"[0, 70], at: [0, 12], size: 8.5
       end
 
       def strokes(strokes)

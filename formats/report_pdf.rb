@@ -57,9 +57,13 @@ module Munimen
 
       def units = (@data[:units] || :us).to_sym
 
+      # What the program itself says, in the page's language.
+      def language = Words::Language.find(@data[:language])
+      def t(text) = language ? language.say(text, units) : text
+
       def info
         {
-          Title: "Report – #{@data[:customer]}, #{@data[:address]}, #{date(@data[:date])}",
+          Title: "#{t("Report")} – #{@data[:customer]}, #{@data[:address]}, #{date(@data[:date])}",
           Author: firm[:name], Subject: @page[:sentence], Creator: "Munimen #{VERSION}"
         }
       end
@@ -67,7 +71,9 @@ module Munimen
       # For those who have it read to them.
       def say_language
         root = @pdf.state.store.root.data
-        root[:Lang] = PDF::Core::LiteralString.new(units == :england ? "en-GB" : "en-US")
+        root[:Lang] = PDF::Core::LiteralString.new(
+          language ? language.id.to_s : { england: "en-GB" }.fetch(units, "en-US")
+        )
         root[:ViewerPreferences] = { DisplayDocTitle: true }
       end
 
@@ -96,8 +102,9 @@ module Munimen
       end
 
       def verdict
-        soft("Looks only: nothing was operated") if @page[:look_only]
-        soft("Draft – not signed yet") unless @data[:signed_at]
+        soft(@data[:courtesy]) if @data[:courtesy]
+        soft(t("Looks only: nothing was operated")) if @page[:look_only]
+        soft(t("Draft – not signed yet")) unless @data[:signed_at]
         style = {
           background_color: TINTS.fetch(@page[:outcome].to_s),
           borders: [],
@@ -123,12 +130,12 @@ module Munimen
       def deficiencies
         return if @page[:deficiencies].empty?
 
-        heading "What must be done"
+        heading t("What must be done")
         @page[:deficiencies].each do |one|
           color = DrawingPdf::GRADES.fetch(one[:state].to_sym)
           grade =
-            "<b><color rgb='#{color}'>#{WORDS.fetch(one[:state].to_sym)}</color></b>\n" \
-            "#{"by #{date(one[:by])}" if one[:by]}"
+            "<b><color rgb='#{color}'>#{t(WORDS.fetch(one[:state].to_sym))}</color></b>\n" \
+            "#{"#{t("by")} #{date(one[:by])}" if one[:by]}"
           style = {
             inline_format: true,
             borders: [:left],
@@ -148,7 +155,8 @@ module Munimen
 
       def deficiency(one)
         if one[:action]
-          acted = "Done on the spot: #{sentence(one[:action])} Told: #{sentence(one[:told])}"
+          acted = "#{t("Done on the spot")}: #{sentence(one[:action])} " \
+                  "#{t("Told")}: #{sentence(one[:told])}"
         end
         place = [one[:place], one[:gas_situation]].compact.join(" – ")
         [
@@ -156,7 +164,7 @@ module Munimen
           (escape(one[:text]) if one[:explain]),
           escape(one[:remedy]),
           acted,
-          "<color rgb='#{SOFT}'>Rule: #{escape(one[:source])}</color>"
+          "<color rgb='#{SOFT}'>#{t("Rule")}: #{escape(one[:source])}</color>"
         ].compact.reject(&:empty?).join("\n")
       end
 
@@ -169,19 +177,19 @@ module Munimen
           *([(found && (found[:measured] || found[:text])).to_s] if mended),
           one[:measured] || one[:text],
           one[:limit].to_s,
-          WORDS.fetch(one[:state].to_sym)
+          t(WORDS.fetch(one[:state].to_sym))
         ]
       end
 
       def results
         return if @page[:results].empty?
 
-        heading "What was measured"
+        heading t("What was measured")
         mended = @page[:results].any? { |one| one[:found] }
         rows = @page[:results].map { |one| result(one, mended) }
-        head = mended ? ["", "As found", "As left"] : ["", "Measured"]
+        head = mended ? ["", t("As found"), t("As left")] : ["", t("Measured")]
         @pdf.table(
-          [head + %w[Limit Verdict]] + rows,
+          [head + [t("Limit"), t("Verdict")]] + rows,
           header: true,
           width: @pdf.bounds.width,
           column_widths: {
@@ -210,7 +218,7 @@ module Munimen
         width = 232
         section_height = width / @data[:section][:width].to_f * @data[:section][:height]
         @pdf.start_new_page if @pdf.cursor < section_height + 40
-        heading "This heater"
+        heading t("This heater")
         top = @pdf.cursor
         DrawingPdf.new(@pdf, @data[:section], at: [0, top], width:).section(
           marks: symbols(@data[:marks]),
@@ -220,7 +228,7 @@ module Munimen
         @pdf.fill_color INK
         @pdf.move_cursor_to top - section_height - 6
         stands = @data[:stands].to_a
-        @pdf.text "As left: #{stands.join(", ")}", size: 9 if stands.any?
+        @pdf.text "#{t("As left")}: #{stands.join(", ")}", size: 9 if stands.any?
       end
 
       # What must be done, what was not looked into, the numbers, what to mind and when.
@@ -233,7 +241,7 @@ module Munimen
           @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }
         )
         bullets "How it was left", @page[:leaving] || []
-        beside("Please note" => @page[:cautions], "Next dates" => dates)
+        beside(t("Please note") => @page[:cautions], t("Next dates") => dates)
       end
 
       def dates = @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" }
@@ -243,10 +251,10 @@ module Munimen
         lists = lists.reject { |_, lines| lines.empty? }
         return if lists.empty?
 
-        @pdf.start_new_page if @pdf.cursor < 80
+        width = (@pdf.bounds.width - 16) / 2
+        @pdf.start_new_page if @pdf.cursor < lists.map { |_, lines| height(lines, width) }.max
         @pdf.move_down 8
         top = @pdf.cursor
-        width = (@pdf.bounds.width - 16) / 2
         ends = lists.each_with_index.map do |(title, lines), index|
           @pdf.bounding_box([index * (width + 16), top], width:) { list(title, lines) }
           @pdf.cursor
@@ -254,10 +262,15 @@ module Munimen
         @pdf.move_cursor_to ends.min
       end
 
+      # Of a list with its title and the room before it.
+      def height(lines, width)
+        28 + lines.sum { |line| @pdf.height_of("–  #{line}", size: 9, width: width - 8) }
+      end
+
       # What was seen and done, for those who come next.
       def record
         @pdf.start_new_page if @pdf.cursor < @pdf.bounds.height
-        @pdf.text "Record of the visit", size: 13, style: :bold
+        @pdf.text t("Record of the visit"), size: 13, style: :bold
         soft [@data[:customer], @data[:address], date(@data[:date])].compact.join("  ·  ")
         pictures
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
@@ -266,7 +279,9 @@ module Munimen
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
         bullets(
           "House rules that applied",
-          (@page[:house_rules] || []).map { |one| "#{one[:ask]} #{one[:choice]} (#{one[:level]})" }
+          (@page[:house_rules] || []).map do |one|
+            "#{one[:ask]} #{one[:choice]} (#{t(one[:level])})"
+          end
         )
         bullets("In plain words", @page[:glossary].map { |one| "#{one[:term]}: #{one[:gloss]}" })
       end
@@ -275,10 +290,11 @@ module Munimen
 
       def signatures
         @pdf.start_new_page if @pdf.cursor < 136
-        heading "Signatures"
-        PdfSignatures.new(@pdf, @data[:signatures], units).draw
-        soft "Done by #{@data[:person]}. Judged by: #{@page[:rulebook]}. #{@page[:edition]}. The " \
-             "maker's instructions, the local authority and licensed people come first."
+        heading t("Signatures")
+        PdfSignatures.new(@pdf, @data[:signatures], method(:t), method(:date)).draw
+        soft "#{t("Done by")} #{@data[:person]}. #{t("Judged by")}: #{@page[:rulebook]}. " \
+             "#{@page[:edition]}. " +
+             t("The maker's instructions, the local authority and licensed people come first.")
       end
 
       # Added after it was signed.
@@ -319,7 +335,7 @@ module Munimen
       end
 
       def list(title, lines)
-        titled title
+        titled t(title)
         lines.each { |line| @pdf.indent(8) { @pdf.text "–  #{line}", size: 9 } }
       end
 
@@ -344,7 +360,7 @@ module Munimen
 
       def escape(text) = text.to_s.gsub("&", "&amp;").gsub("<", "&lt;").gsub(">", "&gt;")
       # As people write it where the heater stands.
-      def date(text) = text && Words[@data[:units] || :us].date(text)
+      def date(text) = text && (language || Words[units]).date(text)
     end
   end
 end

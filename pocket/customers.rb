@@ -36,11 +36,15 @@ module Munimen
                .map { |row| Store::Values.of(row) }
       end
 
-      def add(attributes) = @tables.insert(:customers, attributes)
+      def add(attributes)
+        @tables.insert(:customers, attributes)
+        find(attributes.fetch(:id))
+      end
 
       def add_site(attributes)
         @tables.insert(:sites, { house_rules: {}, household: "usual", lat: nil, lng: nil,
                                  **attributes })
+        site(attributes.fetch(:id))
       end
 
       def update(id, attributes) = @tables.update(:customers, id, attributes)

@@ -12,7 +12,11 @@ module Munimen
       end
 
       def find(id) = Store::Values.of(row!(id))
-      def email(id) = Places.new(@tables).of(row!(id)[:heater_id])[:customer][:email]
+
+      def contact(id)
+        { language: "en", **Places.new(@tables).of(row!(id)[:heater_id])[:customer] }
+          .slice(:email, :language)
+      end
 
       def add(attributes)
         @tables.insert(:visits, { house_rules: {}, version: 0, entries: 0, arrival: nil,

@@ -17,14 +17,15 @@ module Munimen
           raise(NotFound.new("There is no such visit.", field: :visit))
       end
 
-      # The e-mail address of a visit's customer, or nil.
-      def email(id)
+      # {email:, language:} of a visit's customer.
+      def contact(id)
         @rows
           .join(:heaters, id: :heater_id)
           .join(:sites, id: :site_id)
           .join(:customers, id: :customer_id)
           .where(Sequel[:visits][:id] => id)
-          .get(:email)
+          .select(:email, :language)
+          .first || { email: nil, language: "en" }
       end
 
       def add(attributes)

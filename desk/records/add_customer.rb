@@ -8,7 +8,7 @@ module Munimen
 
       # Returns the customer's row. `id` is a UUID made by the caller; sending it twice does no
       # harm.
-      def call(id:, name:, phone: nil, email: nil, note: nil)
+      def call(id:, name:, phone: nil, email: nil, note: nil, language: nil)
         @context.may!(:records)
         @context.records.customers.add(
           id:,
@@ -16,6 +16,7 @@ module Munimen
           phone: @context.text!(phone, :phone, required: false),
           email: @context.address!(email, required: false),
           note: @context.text!(note, :note, max: 2000, required: false),
+          language: Words::Language.name!(language || "en"),
           created_at: @context.stamp
         )
       end

@@ -19,6 +19,7 @@ module Munimen
           ]
         end
         @context.address!(text[:email], required: false) unless text[:email] == before[:email]
+        text[:language] = Words::Language.name!(given[:language]) if given[:language]
         @context.records.customers.update(id, text)
         @context.records.customers.find(id)
       end

@@ -22,7 +22,7 @@ module Munimen
             heaters:
           )
         end
-        customer.slice(:id, :name, :phone, :email, :note).merge(sites:)
+        customer.slice(:id, :name, :phone, :email, :note, :language).merge(sites:)
       end
     end
   end

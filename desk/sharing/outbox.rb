@@ -28,19 +28,21 @@ module Munimen
 
       # Writes a mail with the link to a signed visit's page.
       def report(visit_id, id:, recipient:, days: 30)
-        page = ReportPage.new(@context).call(visit_id)
-        words = Words[page[:units]]
+        page = ReportPage.new(@context).for_customer(visit_id)
         link = Share.new(@context).create(visit_id, id:, days:)
+        language = Words::Language.find(page[:language])
+        words = Words[page[:units]]
+        say = ->(text) { words.say(text).then { |said| language&.say(said, words.id) || said } }
         write(
           id:,
           kind: "report",
           recipient:,
-          subject: words.say("Your {heater}: report of #{words.date(page[:date])}"),
+          subject: say["Your {heater}: report of #{words.date(page[:date])}"],
           text: [
             page[:customer],
             page[:page][:sentence],
-            "The whole report, to read or to print, until #{words.date(link[:expires_at])}:\n" \
-            "#{@base}/shared/#{link[:token]}"
+            say["The whole report, to read or to print, until #{words.date(link[:expires_at])}:"] +
+              "\n#{@base}/shared/#{link[:token]}"
           ]
         )
       end

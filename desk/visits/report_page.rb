@@ -8,21 +8,33 @@ module Munimen
       def initialize(context) = @context = context
 
       # {firm:, heater:, place:, date:, person:, page:, section:, ladder:, signatures:}, symbols
-      # as keys.
-      def call(visit_id)
+      # as keys. language: “es”; nil or “en” as it is signed.
+      def call(visit_id, language: nil)
         row = @context.records.visits.find(visit_id)
-        return kept(row) if row[:status] == "signed" && row[:page]
-
-        visit = @context.records.visits.load(visit_id, now: @context.now)
-        build(visit, visit_id)
+        page =
+          if row[:status] == "signed" && row[:page] then kept(row)
+          else build(@context.records.visits.load(visit_id, now: @context.now), visit_id)
+          end
+        in_language(page, language)
       end
 
-      # The same with the customer's e-mail address, which no link shows.
-      def for_firm(visit_id) = call(visit_id).merge(email: @context.records.visits.email(visit_id))
+      # The same with the customer's e-mail address, which no link shows, and the language that the
+      # customer wants.
+      def for_firm(visit_id, **more)
+        contact = @context.records.visits.contact(visit_id)
+        call(visit_id, **more).merge(email: contact[:email], wanted: contact[:language])
+      end
+
+      # As whoever has a link reads it: in the customer's own language where none is asked for.
+      def for_customer(visit_id, language: nil)
+        call(visit_id, language: language || @context.records.visits.contact(visit_id)[:language])
+      end
 
       # Bytes of its PDF: as it was signed, or, where something was added later, with that.
-      def pdf(visit_id)
-        page = call(visit_id)
+      def pdf(visit_id, language: nil)
+        page = for_customer(visit_id, language:)
+        return Formats::ReportPdf.new(page).render unless page[:language] == "en"
+
         sealed = @context.records.seals.of(visit_id)
         if sealed && page[:amendments].empty? && @context.records.reports.exist?(sealed[:file])
           return @context.records.reports.read(sealed[:file])
@@ -32,6 +44,13 @@ module Munimen
       end
 
       private
+
+      # language: which one it is in; courtesy: what has to be said of a translation, or nil.
+      def in_language(page, language)
+        found = Words::Language.find(language)
+        page = found.page(page, (page[:units] || :us).to_sym) if found
+        page.merge(language: found ? found.id.to_s : "en", courtesy: found&.courtesy)
+      end
 
       def kept(row)
         @context.records.visits.page(row[:id]).merge(

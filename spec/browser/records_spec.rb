@@ -166,4 +166,28 @@ RSpec.describe "Records at the screen", type: :feature do
     expect(office.records.customers.list.map { |one| one[:name] }).to eq(["Ada Brook"])
     expect(serious).to be_empty
   end
+
+  it "gives a customer the page in Spanish who wants it so, by the link and on paper" do
+    signed = office.walk(findings: { straps: :missing, discharge_open: :capped })
+    sign_in
+    go "/customers/#{office.customer}"
+    click_button "Edit", match: :first
+    select "Español", from: "language"
+    click_button "Save", match: :first
+    expect(page).to have_no_css(".el-dialog")
+
+    share = Munimen::Desk::Share.new(office.context)
+    token = share.create(signed, id: office.uuid)[:token]
+    Capybara.reset_sessions!
+    page.driver.resize(390, 844)
+    go "/shared/#{token}"
+    expect(page).to have_content("Lo que hay que hacer").and have_content("Nunca tape ni cierre")
+    expect(page).to have_css("html[lang=es-US] article[lang=es]", text: "Traducción de cortesía")
+    expect(page.find(".pdf, a.plain-button", match: :first)[:href]).to end_with("?language=es")
+    click_button "English"
+    expect(page).to have_content("What must be done").and have_css("html[lang=en-US]")
+    expect(page).to have_no_content("Traducción")
+  ensure
+    page.driver.resize(1280, 800)
+  end
 end

@@ -48,4 +48,38 @@ RSpec.describe Munimen::Formats::ReportPdf do
       expect(name["#{given} Brook"]).to include("[#{script} letters: see the page", "Brook")
     end
   end
+
+  describe "in Spanish" do
+    let(:page) do
+      visit = office.walk(findings: { straps: :missing, anode_hexagon: :missing, pan: :no_pan,
+                                      discharge_open: :capped, flue: :disconnected, age: :old })
+      Munimen::Desk::ReportPage.new(office.context).call(visit, language: "es")
+    end
+
+    # All that is read of a page.
+    def texts(value, name = nil)
+      case value
+      when Hash then value.flat_map { |key, one| texts(one, key) }
+      when Array then value.flat_map { |one| texts(one, name) }
+      when String then Munimen::Words::Language::READ.include?(name) ? [value] : []
+      else []
+      end
+    end
+
+    it "leaves no English on a page with much to say, and says that the original binds" do
+      expect(page).to include(language: "es", courtesy: /original en inglés/)
+      expect(texts(page).size).to be > 80
+      expect(texts(page).grep(/\b(?:the|is|and|of|was|not|by|valve)\b/)).to eq([])
+    end
+
+    it "is printed with its own dates, headings and language" do
+      printed = read(page)
+      expect(text(printed.pages.first)).to include(
+        "noviembre de 2026", "Lo que hay que hacer", "Traducción de cortesía"
+      )
+      expect(printed.objects[printed.objects.trailer[:Root]][:Lang]).to eq("es")
+      all = printed.pages.map { |one| text(one) }.join
+      expect(all).not_to match(/What|Please note|Judged|Signatures|As left/)
+    end
+  end
 end

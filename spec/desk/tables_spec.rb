@@ -30,8 +30,8 @@ RSpec.describe Munimen::Desk::Tables do
     expect(shown[:rows].map { |row| [row[:line], row[:fate]] }).to eq(
       [[2, "changed"], [3, "new"], [4, "wrong"], [5, "wrong"]]
     )
-    expect(shown[:errors]).to start_with("id,name,phone,email,note,error\r\n").and include(
-      'nonsense,Cy,,,,"id must be a UUID'
+    expect(shown[:errors]).to start_with("id,name,phone,email,note,language,error\r\n").and include(
+      'nonsense,Cy,,,,,"id must be a UUID'
     ).and include("name is missing")
     expect(records.customers.list.map { |one| one[:name] }).to eq(["Ada Brook"])
     expect { tables.import("customers", text) }.to raise_error(

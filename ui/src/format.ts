@@ -1,8 +1,8 @@
 // Numbers, lengths of time, dates and times of day as people read them: by the words of the site on
 // the screen (12 hours and US dates, or 24 hours and English dates).
-import { i18n } from './i18n'
+import { tag } from './i18n'
 
-export const tag = () => (i18n.global.locale.value === 'england' ? 'en-GB' : 'en-US')
+export { tag }
 
 const at = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00` : iso)
 const plain = (text: string) => text.replace(/[\u202f\u00a0]/g, ' ')

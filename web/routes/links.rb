@@ -19,11 +19,12 @@ module Munimen
         def self.shared(app)
           app.get("/api/shared/:token", anyone: true) do
             visit = Desk::Share.open(nobody, params["token"], what: "page")
-            json(Desk::ReportPage.new(nobody).call(visit))
+            json(Desk::ReportPage.new(nobody).for_customer(visit, language: params["language"]))
           end
           app.get("/api/shared/:token/report.pdf", anyone: true) do
             visit = Desk::Share.open(nobody, params["token"], what: "pdf")
-            file "application/pdf", Desk::ReportPage.new(nobody).pdf(visit), "report.pdf"
+            bytes = Desk::ReportPage.new(nobody).pdf(visit, language: params["language"])
+            file "application/pdf", bytes, "report.pdf"
           end
         end
       end

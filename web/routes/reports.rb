@@ -8,7 +8,8 @@ module Munimen
         def self.registered(app)
           app.helpers Helpers
           app.get("/api/visits/:id/report.pdf") do
-            file "application/pdf", Desk::ReportPage.new(desk).pdf(id), "report.pdf"
+            bytes = Desk::ReportPage.new(desk).pdf(id, language: params["language"] || "en")
+            file "application/pdf", bytes, "report.pdf"
           end
           app.get("/api/visits/:id/visit.json") { file "application/json", open_file, "visit.json" }
           app.get("/api/visits/:id/tag.pdf") { file "application/pdf", service_tag, "tag.pdf" }

@@ -6,7 +6,7 @@ module Munimen
       # Customers. A file may say an address as well: it becomes a site of theirs.
       class Customers < Kind
         TITLE = "Customers"
-        COLUMNS = %i[id name phone email note].freeze
+        COLUMNS = %i[id name phone email note language].freeze
         WITH = %i[address access].freeze
         OTHERS = {
           name: ["customer", "customer name", "full name", "client", "company", "nombre",
@@ -14,6 +14,7 @@ module Munimen
           phone: ["telephone", "tel", "phone number", "mobile", "cell", "teléfono"],
           email: ["e-mail", "mail", "email address", "correo"],
           note: %w[notes comment comments remarks],
+          language: %w[lang idioma],
           address: ["site", "site address", "street address", "service address", "dirección"],
           access: ["access notes", "entry", "directions"]
         }.freeze

@@ -2233,6 +2233,7 @@ export interface components {
             phone?: string;
             email?: string;
             note?: string;
+            language?: components["schemas"]["Language"];
         };
         Customer: {
             id: string;
@@ -2240,6 +2241,7 @@ export interface components {
             phone?: components["schemas"]["MaybeText"];
             email?: components["schemas"]["MaybeText"];
             note?: components["schemas"]["MaybeText"];
+            language?: components["schemas"]["Language"];
             sites: {
                 id: string;
                 address: string;
@@ -3073,6 +3075,11 @@ export interface components {
             refused?: string;
             strokes?: number[][][];
         };
+        /**
+         * @description That the customer's page can be in
+         * @enum {string}
+         */
+        Language: "en" | "es";
         Report: {
             amendments: {
                 reason: string;
@@ -3080,6 +3087,10 @@ export interface components {
                 at: string;
                 by: string;
             }[];
+            language?: components["schemas"]["Language"];
+            /** @description What has to be said of a translation */
+            courtesy?: string | null;
+            wanted?: components["schemas"]["Language"];
             visit_id?: string;
             firm: {
                 name: string;
@@ -4300,6 +4311,7 @@ export interface operations {
                     phone?: string;
                     email?: string;
                     note?: string;
+                    language?: components["schemas"]["Language"];
                 };
             };
         };
@@ -5074,7 +5086,10 @@ export interface operations {
     };
     report: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Of the page; as it was signed where none is given */
+                language?: components["schemas"]["Language"];
+            };
             header?: never;
             path: {
                 id: components["schemas"]["Id"];
@@ -5103,7 +5118,10 @@ export interface operations {
     };
     reportPdf: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Of the page; as it was signed where none is given */
+                language?: components["schemas"]["Language"];
+            };
             header?: never;
             path: {
                 id: components["schemas"]["Id"];
@@ -7061,7 +7079,10 @@ export interface operations {
     };
     shared: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Of the page; as it was signed where none is given */
+                language?: components["schemas"]["Language"];
+            };
             header?: never;
             path: {
                 token: string;
@@ -7090,7 +7111,10 @@ export interface operations {
     };
     sharedPdf: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Of the page; as it was signed where none is given */
+                language?: components["schemas"]["Language"];
+            };
             header?: never;
             path: {
                 token: string;

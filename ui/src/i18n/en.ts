@@ -495,6 +495,7 @@ export default {
   customers: {
     more: '{n} are shown. More',
     rulebook: 'Rulebook',
+    language: 'Reads the page in',
     change: 'Edit',
     card: 'Contact card',
     note: 'Note',

@@ -12,7 +12,14 @@ const props = defineProps<{ id: string }>()
 const router = useRouter()
 const customer = ref<Schemas['Customer'] | null>(null)
 const addingSite = ref(false)
-const details = ref<{ name: string; phone: string; email: string; note: string } | null>(null)
+type Language = NonNullable<Schemas['Customer']['language']>
+const details = ref<{
+  name: string
+  phone: string
+  email: string
+  note: string
+  language: Language
+} | null>(null)
 const addingHeaterAt = ref<string | null>(null)
 const site = ref({ address: '', access: '', code_profile: '' })
 const books = ref<Schemas['Settings']['rulebooks']>([])
@@ -48,8 +55,14 @@ const addSite = () =>
     await load()
   })
 function changeDetails() {
-  const { name, phone, email, note } = customer.value!
-  details.value = { name, phone: phone ?? '', email: email ?? '', note: note ?? '' }
+  const { name, phone, email, note, language } = customer.value!
+  details.value = {
+    name,
+    phone: phone ?? '',
+    email: email ?? '',
+    note: note ?? '',
+    language: language ?? 'en',
+  }
 }
 const keepDetails = () =>
   attempt(async () => {
@@ -223,6 +236,13 @@ const take = () => getReady(heaters.value)
         <label
           >{{ $t('customers.note') }}<el-input v-model="details.note" name="note" type="textarea"
         /></label>
+        <label class="stack"
+          >{{ $t('customers.language')
+          }}<select v-model="details.language" class="native" name="language">
+            <option value="en">English</option>
+            <option value="es" lang="es">Español</option>
+          </select></label
+        >
         <p v-if="error" role="alert" class="error">{{ error }}</p>
         <el-button type="primary" native-type="submit" :disabled="!details.name.trim()">{{
           $t('customers.keep')

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { onMounted, onUnmounted, ref } from 'vue'
 import { api, unwrap, uuid, type Report, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import PageLanguage from '@/components/common/PageLanguage.vue'
 import ReportSheet from '@/components/common/ReportSheet.vue'
 import { setLocale } from '@/i18n'
 import { shortDate as short } from '@/format'
@@ -16,15 +17,16 @@ const sharing = ref(false)
 const amending = ref(false)
 const mail = ref('')
 const form = ref({ reason: '', text: '' })
-onMounted(async () => {
-  await run(async () => {
-    report.value = await unwrap(
-      api.GET('/api/visits/{id}/report', { params: { path: { id: props.id } } }),
-    )
-    mail.value = report.value.email ?? ''
-    setLocale(report.value.units ?? 'us')
+/** The page in a language; the firm's own people read it in English until somebody chooses. */
+const read = (language?: Report['language']) =>
+  run(async () => {
+    const params = { path: { id: props.id }, query: language ? { language } : {} }
+    report.value = await unwrap(api.GET('/api/visits/{id}/report', { params }))
+    mail.value ||= report.value.email ?? ''
+    setLocale(report.value.language === 'es' ? 'es' : (report.value.units ?? 'us'))
   })
-})
+onMounted(() => read())
+onUnmounted(() => setLocale(report.value?.units ?? 'us'))
 function attempt(action: () => Promise<void>) {
   told.value = ''
   return run(action)
@@ -105,9 +107,14 @@ const print = () => window.print()
           $t('outbox.eml')
         }}</a>
         <button class="plain-button" type="button" @click="print">{{ $t('report.print') }}</button>
-        <a class="pdf" :href="`/api/visits/${id}/report.pdf`" target="_blank" rel="noopener">{{
-          $t('report.pdf')
-        }}</a>
+        <PageLanguage :language="report.language" @chosen="read" />
+        <a
+          class="pdf"
+          :href="`/api/visits/${id}/report.pdf?language=${report.language ?? 'en'}`"
+          target="_blank"
+          rel="noopener"
+          >{{ $t('report.pdf') }}</a
+        >
       </div>
     </div>
     <ReportSheet :report="report" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // What a customer sees who was sent a link: the page, and the way to its PDF. Nobody signs in here.
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, unwrap, type Report } from '@/api/client'
+import PageLanguage from '@/components/common/PageLanguage.vue'
 import ReportSheet from '@/components/common/ReportSheet.vue'
 import { setLocale } from '@/i18n'
 import { useRequest } from '@/composables/useRequest'
@@ -9,29 +10,28 @@ import { useRequest } from '@/composables/useRequest'
 const props = defineProps<{ token: string }>()
 const report = ref<Report | null>(null)
 const { error, run } = useRequest()
-onMounted(async () => {
-  await run(async () => {
-    report.value = await unwrap(
-      api.GET('/api/shared/{token}', { params: { path: { token: props.token } } }),
-    )
-    setLocale(report.value.units ?? 'us')
+const load = (language?: Report['language']) =>
+  run(async () => {
+    const params = { path: { token: props.token }, query: language ? { language } : {} }
+    report.value = await unwrap(api.GET('/api/shared/{token}', { params }))
+    setLocale(report.value.language === 'es' ? 'es' : (report.value.units ?? 'us'))
   })
-})
+onMounted(() => load())
+const pdf = computed(
+  () => `/api/shared/${props.token}/report.pdf?language=${report.value?.language ?? 'en'}`,
+)
 </script>
 
 <template>
   <div class="page stack">
     <p v-if="error" class="panel" role="alert">{{ error }}</p>
     <template v-if="report">
-      <p class="no-print">
-        <a
-          class="plain-button"
-          :href="`/api/shared/${token}/report.pdf`"
-          target="_blank"
-          rel="noopener"
-          >{{ $t('report.pdf') }}</a
-        >
-      </p>
+      <div class="row no-print">
+        <a class="plain-button" :href="pdf" target="_blank" rel="noopener">{{
+          $t('report.pdf')
+        }}</a>
+        <PageLanguage :language="report.language" @chosen="load" />
+      </div>
       <ReportSheet :report="report" />
     </template>
   </div>

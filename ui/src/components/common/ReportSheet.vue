@@ -23,7 +23,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
 </script>
 
 <template>
-  <article class="sheet">
+  <article class="sheet" :lang="report.language">
     <header>
       <div>
         <b>{{ report.firm.name }}</b><br /><span class="soft small"
@@ -36,6 +36,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
         >
       </div>
     </header>
+    <p v-if="report.courtesy" class="soft small">{{ report.courtesy }}</p>
     <p v-if="report.page.look_only" class="draft">{{ $t('lookOnly') }}</p>
     <p v-if="!report.signed_at" class="draft">{{ $t('report.draft') }}</p>
     <h1 class="verdict" :class="report.page.outcome">{{ report.page.sentence }}</h1>

@@ -1,0 +1,154 @@
+# frozen_string_literal: true
+
+Munimen::Words::Language[:es].texts <<~TEXTS
+  What is done about the anode?
+    ¿Qué se hace con el ánodo?
+  looked at yearly
+    se mira cada año
+  replaced yearly without looking
+    se cambia cada año sin mirar
+  by estimate from earlier inspections
+    según lo estimado en inspecciones anteriores
+  never
+    nunca
+  How is the charge of the {vessel} read?
+    ¿Cómo se lee la carga del tanque de expansión?
+  isolated and drained to zero
+    aislado y vaciado a cero
+  with several {taps} running
+    con varias llaves abiertas
+  The coil's pipes have no valves. What now?
+    Los tubos del serpentín no tienen llaves. ¿Qué se hace?
+  push-fit valves now
+    llaves a presión ahora
+  drain and solder
+    vaciar y soldar
+  How high above ground may the discharge pipe end outdoors?
+    ¿A qué altura sobre el suelo puede terminar fuera el tubo de descarga?
+  as the rulebook says
+    como dice el reglamento
+  3 to 6 in (75–150 mm)
+    3 a 6 in (75–150 mm)
+  May the relief valve discharge into the drain pan?
+    ¿Puede la válvula de alivio descargar en la bandeja?
+  accepted
+    se acepta
+  objected to
+    se objeta
+  How is the discharge pipe joined to the valve?
+    ¿Cómo se une el tubo de descarga a la válvula?
+  dry
+    en seco
+  tape and compound
+    cinta y pasta
+  never glued so that it cannot come off
+    nunca pegado de modo que no se pueda quitar
+  How does air get in while draining?
+    ¿Por dónde entra aire al vaciar?
+  through a hot {tap}
+    por una llave caliente
+  through the relief valve
+    por la válvula de alivio
+  May a gas heater be drained with the knob at PILOT?
+    ¿Se puede vaciar un calentador de gas con el mando en PILOT?
+  no: OFF before any drain
+    no: OFF antes de cualquier vaciado
+  yes, it spares a relight
+    sí, ahorra volver a encender
+  A dripping valve stays dry after washing. Cured?
+    Una válvula que goteaba queda seca tras lavarla. ¿Curada?
+  a cure when it stays dry
+    curada si queda seca
+  only a postponement: replaced at the first drip
+    solo aplazado: se cambia al primer goteo
+  The {earth} at the {heater} cannot be seen.
+    La tierra del {heater} no se ve.
+  its absence is a deficiency
+    su falta es un defecto
+  “not visible” until tested
+    “no visible” hasta probarla
+  When is the tank flushed?
+    ¿Cuándo se enjuaga el tanque?
+  yearly or twice
+    una o dos veces al año
+  by the sediment found
+    según el sedimento encontrado
+  an old one never flushed is left alone
+    uno viejo nunca enjuagado se deja en paz
+  How long is the relief lever held?
+    ¿Cuánto se sostiene la palanca de alivio?
+  until it runs clear
+    hasta que salga limpia
+  Is the dwelling new, or has its use changed since the bath's 48 °C limit came in?
+    ¿Es nueva la vivienda, o ha cambiado su uso desde que rige el límite de 48 °C en la bañera?
+  neither: an existing dwelling
+    ninguna de las dos: una vivienda existente
+  new, or changed in use
+    nueva, o cambiada de uso
+  Is anything operated on this visit?
+    ¿Se acciona algo en esta visita?
+  operated as the plan says
+    se acciona como dice el plan
+  look only
+    solo mirar
+  Exercise an old relief valve?
+    ¿Probar una válvula de alivio vieja?
+  at every visit
+    en cada visita
+  only with a known history
+    solo con historia conocida
+  Is an uninsulated relief valve pipe reported?
+    ¿Se informa de un tubo de alivio sin aislar?
+  reported where local rules ask for insulation
+    se informa donde las reglas locales piden aislamiento
+  not a matter here
+    aquí no importa
+  How often is the relief valve exercised?
+    ¿Cada cuánto se prueba la válvula de alivio?
+  monthly to quarterly
+    cada mes a cada trimestre
+  yearly, with the service
+    cada año, con el servicio
+  only when found sound before
+    solo si antes estaba bien
+  How long does a relief valve live?
+    ¿Cuánto dura una válvula de alivio?
+  until it fails its test
+    hasta que falle su prueba
+  replaced every three years
+    se cambia cada tres años
+  When in the visit is the relief valve exercised?
+    ¿Cuándo se prueba en la visita la válvula de alivio?
+  before isolating, full and hot
+    antes de aislar, llena y caliente
+  with the flush
+    con el enjuague
+  after refilling
+    después de rellenar
+  Rippled plastic rings at the flue?
+    ¿Aros de plástico deformados en la salida de humos?
+  a sign to watch
+    una señal que vigilar
+  of no account
+    sin importancia
+  At what temperature is hot water stored?
+    ¿A qué temperatura se guarda el agua caliente?
+  as the rulebook's limits say
+    como dicen los límites del reglamento
+  60–65 °C (140–150 °F), mixed down at the outlet
+    60–65 °C (140–150 °F), mezclada a la salida
+  50–55 °C (122–131 °F) with a weekly hot cycle
+    50–55 °C (122–131 °F) con un ciclo caliente semanal
+  What seals a thread?
+    ¿Qué sella una rosca?
+  tape
+    cinta
+  tape and paste
+    cinta y pasta
+  An in-line check valve ahead of the {vessel}?
+    ¿Una válvula de retención antes del tanque de expansión?
+  wanted
+    se desea
+  not needed where the meter or backflow preventer has one
+    no hace falta si la tienen el medidor o el antirretorno
+TEXTS

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+Munimen::Words::Language[:es].texts <<~TEXTS
+  Report
+    Informe
+  Looks only: nothing was operated
+    Solo a la vista: no se accionó nada
+  Draft – not signed yet
+    Borrador – aún sin firmar
+  Danger
+    Peligro
+  Defect
+    Defecto
+  Watch
+    Vigilar
+  Advice
+    Consejo
+  Sound
+    Bien
+  Not tested
+    Sin probar
+  What must be done
+    Lo que hay que hacer
+  by
+    antes del
+  Done on the spot
+    Hecho en el momento
+  Told
+    Avisado
+  Rule
+    Regla
+  What was measured
+    Lo que se midió
+  As found
+    Como se encontró
+  As left
+    Como queda
+  Measured
+    Medido
+  Verdict
+    Veredicto
+  This heater
+    Este calentador
+  What was not tested, and why
+    Lo que no se probó, y por qué
+  Found, and put right on this visit
+    Encontrado y arreglado en esta visita
+  How it was left
+    Cómo quedó
+  Please note
+    Tenga en cuenta
+  Next dates
+    Próximas fechas
+  Record of the visit
+    Registro de la visita
+  What the pressures mean together
+    Lo que dicen juntas las presiones
+  Postponed to another day
+    Aplazado a otro día
+  Done out of order, and why
+    Hecho fuera de orden, y por qué
+  What was done
+    Lo que se hizo
+  House rules that applied
+    Reglas de la empresa que se aplicaron
+  In plain words
+    En palabras sencillas
+  Signatures
+    Firmas
+  Done by
+    Hecho por
+  Judged by
+    Juzgado según
+  The maker's instructions, the local authority and licensed people come first.
+    Primero van las instrucciones del fabricante, la autoridad local y los profesionales con licencia.
+  Added after signing
+    Añadido después de la firma
+  not signed
+    sin firmar
+  Taken on the account of
+    Tomada en la cuenta de
+  Customer
+    Cliente
+  Plumber
+    Plomero
+  Inspector
+    Inspector
+  our default
+    nuestro valor de partida
+  firm
+    la empresa
+  site
+    este lugar
+  visit
+    esta visita
+  Your {heater}: report of %1
+    Su {heater}: informe del %1
+  The whole report, to read or to print, until %1:
+    El informe completo, para leer o imprimir, hasta el %1:
+TEXTS

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+// In which language the customer reads the page: each is named in its own words.
+import { type Report } from '@/api/client'
+
+type Language = NonNullable<Report['language']>
+defineProps<{ language?: Language }>()
+const emit = defineEmits<{ chosen: [Language] }>()
+const LANGUAGES: [Language, string][] = [
+  ['en', 'English'],
+  ['es', 'Español'],
+]
+</script>
+
+<template>
+  <span class="row" role="group" aria-label="Language · Idioma">
+    <button
+      v-for="[id, name] in LANGUAGES"
+      :key="id"
+      type="button"
+      class="plain-button"
+      :lang="id"
+      :aria-pressed="language === id"
+      @click="emit('chosen', id)"
+    >
+      {{ name }}
+    </button>
+  </span>
+</template>
+
+<style scoped>
+[aria-pressed='true'] {
+  font-weight: 700;
+  border-color: var(--copper);
+  background: var(--copper-soft);
+}
+</style>
