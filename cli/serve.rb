@@ -14,7 +14,7 @@ module Munimen
       def start(port, threads: 5)
         config = Web::Config.from_environment.tap(&:take!)
         first_page(config, port) unless config.records.people.any?
-        nightly if ENV["MUNIMEN_NIGHTLY"] == "1"
+        nightly
         launcher = Puma::Launcher.new(
           configuration(port, threads),
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
@@ -54,12 +54,14 @@ module Munimen
         end
       end
 
-      # A backup in the first hour of the night that finds none of its day.
+      # A backup in the first hour of the night that finds none of its day: where it is asked for,
+      # or has a place to go to.
       def nightly
         config = Web::Config.from_environment
         Thread.new do
           loop do
-            if Time.now.hour.between?(1, 4)
+            wanted = ENV["MUNIMEN_NIGHTLY"] == "1" || config.records.settings[:backup_place]
+            if wanted && Time.now.hour.between?(1, 4)
               Desk::Backup.new(config.records, config.folder).nightly(Time.now)
             end
             sleep 1800

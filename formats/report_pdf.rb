@@ -87,6 +87,7 @@ module Munimen
       def firm = @data[:firm].transform_keys(&:to_sym)
 
       def head
+        logo
         top = @pdf.cursor
         @pdf.text firm[:name], size: 13, style: :bold
         soft [firm[:address], firm[:phone], firm[:registration]].compact.join("  ·  ")
@@ -99,6 +100,13 @@ module Munimen
         @pdf.line_width = 1.4
         @pdf.stroke_horizontal_rule
         @pdf.move_down 12
+      end
+
+      # Above the firm's name, where it has one.
+      def logo
+        picture = @data[:logo] or return
+        @pdf.image Logo.file(picture), fit: [150, 40]
+        @pdf.move_down 4
       end
 
       def verdict

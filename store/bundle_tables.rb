@@ -36,8 +36,10 @@ module Munimen
         messages
         calendar_feeds
       ].freeze
-      # Secrets, which do not travel.
-      BEHIND = { settings: ->(row) { %w[smtp backup_passphrase].include?(row[:name]) } }.freeze
+      # Secrets, and what is of one machine, do not travel.
+      BEHIND = {
+        settings: ->(row) { %w[smtp backup_passphrase backup_place].include?(row[:name]) }
+      }.freeze
 
       def initialize(database) = @database = database
 

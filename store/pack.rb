@@ -8,7 +8,7 @@ module Munimen
       VISITS = %i[readings observations steps decisions notes signatures signed_pages photos
                   amendments].freeze
       PEOPLE = %i[id name role qualifications].freeze
-      SETTINGS = %w[code_profile house_rules firm instruments working_day].freeze
+      SETTINGS = %w[code_profile house_rules firm logo instruments working_day].freeze
 
       # records: Store::Records.
       def initialize(records) = @database = records.database

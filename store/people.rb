@@ -46,28 +46,36 @@ module Munimen
         @rows.insert(email: email.downcase, name:, role:, status_id: CLOSED)
       end
 
-      # attributes: name and role.
+      # attributes: name, role and signature.
       def change(id, attributes)
         known!(attributes[:role]) if attributes[:role]
+        strokes = attributes[:signature]
+        attributes = attributes.merge(signature: JSON.generate(strokes)) if strokes
         @rows.where(id:).update(attributes) unless attributes.empty?
       end
 
       # Nobody signs in to it from now on, and whoever is in is out.
       def close(id)
-        @rows.where(id:).update(status_id: CLOSED)
+        @rows.where(id:).update(status_id: CLOSED, paused_at: nil)
         active_sessions.where(account_id: id).delete
         @database[:calendar_feeds].where(account_id: id).delete
         @database[:api_tokens].where(account_id: id).delete
       end
 
-      def open(id) = @rows.where(id:).update(status_id: OPEN)
+      # The same for a while: devices, calendar and tokens are theirs again afterwards.
+      def pause(id, at:)
+        @rows.where(id:).update(status_id: CLOSED, paused_at: at)
+        active_sessions.where(account_id: id).delete
+      end
+
+      def open(id) = @rows.where(id:).update(status_id: OPEN, paused_at: nil)
       def password?(id) = !@database[:account_password_hashes].where(id:).empty?
       # Ids of the owners who may sign in.
       def owners = @rows.where(role: "owner", status_id: OPEN).select_map(:id)
 
       # Writes an account's row down in another installation's database, without its password.
       def copy(row)
-        @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications))
+        @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications, :signature))
       end
 
       # The passkeys of an account: [{id:, device:, used:}], the latest used first.

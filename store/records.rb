@@ -26,6 +26,7 @@ module Munimen
       def photos = @photos ||= Photos.new(database, photo_files)
       def pressure_logs = @pressure_logs ||= PressureLogs.new(database, within("logs"))
       def invitations = @invitations ||= Invitations.new(database)
+      def absences = @absences ||= Absences.new(database)
       def devices = @devices ||= Devices.new(database)
       def taken_writes = @taken_writes ||= TakenWrites.new(database)
       def api_tokens = @api_tokens ||= ApiTokens.new(database)

@@ -20,6 +20,9 @@ module Munimen
       # What an account's row says of qualifications: [{trade:, number:, expires:}].
       def qualifications(row) = JSON.parse(row[:qualifications] || "[]", symbolize_names: true)
 
+      # The strokes of a person's own signature, or nil.
+      def signature(row) = row[:signature] && JSON.parse(row[:signature])
+
       # A row (Hash with Symbol keys), or nil, with values in the place of texts.
       def of(row)
         return unless row

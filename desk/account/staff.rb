@@ -13,14 +13,12 @@ module Munimen
         @invitations = context.records.invitations
       end
 
-      # [{id:, name:, email:, role:, state: "open" | "invited" | "closed"}]
+      # [{id:, name:, email:, role:, state: "open" | "invited" | "paused" | "closed"}]
       def list
         @context.may!(:people)
         invited = @invitations.open(at: @context.stamp)
         @people.all.map do |row|
-          state = row[:status_id] == Store::People::OPEN ? "open" : "closed"
-          state = "invited" if state == "closed" && invited.include?(row[:id])
-          row.slice(:id, :name, :email, :role).merge(state:)
+          row.slice(:id, :name, :email, :role).merge(state: state(row, invited))
         end
       end
 
@@ -65,6 +63,20 @@ module Munimen
         list
       end
 
+      # Out for a while: signs in nowhere until they are let in again, and nobody is sent with them.
+      def pause(id)
+        @context.may!(:people)
+        @context.records.write do
+          last_owner!(find(id)[:id])
+          unless find(id)[:status_id] == Store::People::OPEN
+            raise Refused.new("Only who is here can be out for a while.", code: :not_open)
+          end
+
+          @people.pause(id, at: @context.stamp)
+        end
+        list
+      end
+
       # Lets them in again, by the password they had.
       def reopen(id)
         @context.may!(:people)
@@ -95,6 +107,13 @@ module Munimen
       end
 
       private
+
+      def state(row, invited)
+        return "open" if row[:status_id] == Store::People::OPEN
+        return "paused" if row[:paused_at]
+
+        invited.include?(row[:id]) ? "invited" : "closed"
+      end
 
       def find(id)
         @people.find(id) || raise(NotFound.new("There is no such person.", field: :person))

@@ -48,13 +48,14 @@ module Munimen
         end
       end
 
-      # The nightly one: into backups/ of the data folder, the last `keep` are kept. Returns its
-      # path.
+      # The nightly one: into backups/ of the data folder, and to the backup place where there is
+      # one; the last `keep` are kept. Returns its path.
       def nightly(now, keep: 14)
         path = kept("munimen-#{now.strftime("%Y%m%d")}.zip")
         there = Dir["#{path}{,#{Passphrase::ENDING}}"].first || write(path)[:path]
         all = Dir[kept("munimen-*.zip")] + Dir[kept("munimen-*.zip#{Passphrase::ENDING}")]
         all.sort[0...-keep].each { |old| File.delete(old) }
+        BackupPlace.new(@records, @folder).take(there, keep:)
         there
       end
 

@@ -106,8 +106,20 @@ module Munimen
 
       def people
         @people ||=
-          @context.records.people.all.select { |one| %w[owner plumber].include?(one[:role]) }
+          @context.records.people.all.select do |one|
+            %w[owner plumber].include?(one[:role]) && (here?(one) || busy.include?(one[:id]))
+          end
       end
+
+      def here?(one) = one[:status_id] == Store::People::OPEN
+
+      # Who has a visit under way, also where they are not here any more.
+      def busy
+        @busy ||= rows.select { |row| row[:status] == "open" }.map { |row| row[:account_id] }
+      end
+
+      # On which days who is away.
+      def away = @away ||= @dates.to_h { |day| [day, @context.records.absences.away(day.iso8601)] }
 
       def units = @context.records.settings.units
       def hours = @hours ||= self.class.hours(@context.records.settings)
@@ -126,7 +138,14 @@ module Munimen
         @rounds ||=
           @dates
             .reject { |date| weekend?(date) }
-            .flat_map { |date| people.map { |one| round(one, date) } }
+            .flat_map { |date| going(date).map { |one| round(one, date) } }
+      end
+
+      # Whoever is not away; with a visit under way one is there.
+      def going(date)
+        people.reject do |one|
+          away[date].include?(one[:id]) && !(date == today && busy.include?(one[:id]))
+        end
       end
 
       def weekend?(date)
@@ -232,7 +251,9 @@ module Munimen
         {
           from: @dates.first.iso8601,
           days: @dates.size,
+          base: base && { lat: base[0], lng: base[1] },
           people: people.map { |one| one.slice(:id, :name) },
+          away: away.flat_map { |date, ids| ids.map { |id| { person: id, date: date.iso8601 } } },
           rounds: tables.map { |table| shown_round(table) },
           unplaced: (stops - placed).map { |stop| brief(stop) },
           driving: tables.sum(&:driving).round,
@@ -290,6 +311,7 @@ module Munimen
           seconds: stop.seconds.round,
           jobs:,
           trades: stop.trades,
+          place: stop.place && { lat: stop.place[0], lng: stop.place[1] },
           danger: !stop.urgent.nil?
         )
       end

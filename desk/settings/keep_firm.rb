@@ -20,22 +20,26 @@ module Munimen
           **DEGREES.keys.to_h { |name| [name, firm[name]] },
           **HOURS.to_h { |name| [name, hours[name] && clock(hours[name])] },
           rest_minutes: hours[:rest_minutes],
+          logo: settings[:logo],
           named: settings.firm_named?,
           code_profile: settings.code_profile
         }
       end
 
-      # Texts; lat and lng in degrees, or nil; starts, ends and rest as 08:00; rest_minutes. What is
-      # not given stays. Raises Error naming what is wrong.
+      # Texts; logo, a data: address of a picture, or nil; lat and lng in degrees, or nil; starts,
+      # ends and rest as 08:00; rest_minutes. What is not given stays. Raises Error naming what is
+      # wrong.
       def call(code_profile: nil, **given)
         @context.may!(:house_rules)
         firm = texts(given).merge(place(given))
         day = hours(given)
+        logo = given[:logo] && Formats::Logo.check!(given[:logo])
         book = code_profile && Rules::Book.find(code_profile).id.to_s
         @context.records.write do
           firm = (settings[:firm] || {}).merge(firm)
           @context.text!(firm["name"], :name)
           settings[:firm] = firm
+          settings[:logo] = logo if given.key?(:logo)
           settings[:day] = day if day
           settings[:code_profile] = book if book
         end

@@ -5,6 +5,9 @@ module Munimen
     # The customer's page of a visit with its letterhead: worked out while the visit is open, and
     # as it was kept once it is signed.
     class ReportPage
+      # What is as it is today, and not kept with a signed page.
+      NOW = %i[logo language courtesy].freeze
+
       def initialize(context) = @context = context
 
       # {firm:, heater:, place:, date:, person:, page:, section:, ladder:, signatures:}, symbols
@@ -49,7 +52,8 @@ module Munimen
       def in_language(page, language)
         found = Words::Language.find(language)
         page = found.page(page, (page[:units] || :us).to_sym) if found
-        page.merge(language: found ? found.id.to_s : "en", courtesy: found&.courtesy)
+        page.merge(logo: @context.records.settings[:logo],
+                   language: found ? found.id.to_s : "en", courtesy: found&.courtesy)
       end
 
       def kept(row)

@@ -8,6 +8,10 @@ module Munimen
       def initialize(context) = @context = context
 
       TRIES = 5 # that others may write in between
+      MOST_POINTS = 5000
+
+      # How many points some strokes have.
+      def self.points(strokes) = Array(strokes).sum { |stroke| Array(stroke).size }
 
       # signer: "customer" or "plumber". strokes: [[[x, y], …], …] drawn on the screen, each
       # 0…1. A customer gives a name and strokes, or refuses with a reason; a plumber signs with
@@ -99,10 +103,10 @@ module Munimen
         { name:, strokes: drawn(strokes), refused: nil }
       end
 
-      def points(strokes) = Array(strokes).sum { |stroke| Array(stroke).size }
+      def points(strokes) = self.class.points(strokes)
 
       def drawn(strokes)
-        return strokes unless points(strokes) > 5000
+        return strokes unless points(strokes) > MOST_POINTS
 
         raise Error.new("The signature has too many points.", field: :strokes, code: :too_long)
       end
@@ -166,7 +170,7 @@ module Munimen
           outcome: page[:page][:outcome].to_s,
           left_state: left(visit),
           house_rules: visit.rules.frozen_choices,
-          page:
+          page: page.except(*ReportPage::NOW)
         )
         @context.records.seals.seal_visit(
           row[:id],

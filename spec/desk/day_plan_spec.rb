@@ -121,4 +121,31 @@ RSpec.describe Munimen::Desk::DayPlan do
         .find { |stop| stop[:visit] == visit[:id] }
     expect(broken[:breaks]).to include(a_string_starting_with("It would be left half done: "))
   end
+
+  it "sends nobody who is away or out for a while, and leaves their visits to be placed" do
+    before = plan.call
+    round = before[:rounds].find { |one| one[:stops].any? { |stop| stop[:status] == "booked" } }
+    booked = round[:stops].select { |stop| stop[:status] == "booked" }.map { |stop| stop[:visit] }
+    person = @records.people.by_email("owner@tallowreed.example")
+    office = Munimen::Desk::Context.new(@records, person:)
+    absences = Munimen::Desk::Absences.new(office)
+    id = SecureRandom.uuid
+    2.times { absences.add(id:, person: round[:person], from: round[:date], to: round[:date]) }
+    without = plan.call
+    expect(without[:away]).to eq([{ person: round[:person], date: round[:date] }])
+    expect(without[:unplaced].map { |stop| stop[:visit] }).to include(*booked)
+    expect(plan.propose[:rounds].map { |one| one.values_at(:person, :date) })
+      .not_to include([round[:person], round[:date]])
+    absences.remove(id)
+    expect(plan.call[:rounds].size).to eq(before[:rounds].size)
+
+    plumber = before[:people].find { |one| one[:id] != person[:id] }[:id]
+    Munimen::Desk::Staff.new(office).pause(plumber)
+    busy = before[:rounds].any? do |one|
+      one[:person] == plumber && one[:stops].any? { |stop| stop[:status] == "open" }
+    end
+    expect(plan.call[:people].any? { |one| one[:id] == plumber }).to be(busy)
+    expect { absences.add(id:, person: plumber, from: "2026-12-26", to: "2026-12-24") }
+      .to raise_error(Munimen::Error, /to must not be before from/)
+  end
 end

@@ -293,9 +293,14 @@ RSpec.describe "What must not be lost" do
         /is not what was backed up/
       )
       expect(records.customers.list.map { |one| one[:name] }).to include("Later")
+      place = Dir.mktmpdir("munimen-place")
+      Munimen::Desk::BackupPlace.new(records, folder).set(place)
       16.times do |day|
         described_class.new(records, folder).nightly(Time.utc(2026, 11, 1 + day), keep: 14)
       end
+      expect(Dir.children(place).minmax).to eq(%w[munimen-20261103.zip munimen-20261116.zip])
+      expect(Dir.children(place).size).to eq(14)
+      expect(Munimen::Store::BundleTables::BEHIND[:settings].call(name: "backup_place")).to be(true)
       expect(
         Dir[File.join(folder, "backups", "*")].map { |file| File.basename(file) }.minmax
       ).to eq(%w[munimen-20261103.zip munimen-20261116.zip])

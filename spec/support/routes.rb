@@ -102,6 +102,33 @@ module Routes
     }
   end
 
+  def own_days
+    away = office.uuid
+    plumber = office.person[:id]
+    Munimen::Desk::Absences.new(office.context("owner")).add(
+      id: away, person: plumber, from: "2027-01-04", to: "2027-01-08"
+    )
+    {
+      firm: [:get, "/api/settings/firm"],
+      setFirm: [:put, "/api/settings/firm", { name: "Roe & Roe" }],
+      people: [:get, "/api/people"],
+      beginning: [:get, "/api/begin/some-code"],
+      begin: [
+        :post, "/api/begin/some-code",
+        { name: "Bo", email: "bo@example.test", password: "a good long phrase", firm: "Bo & Co" }
+      ],
+      me: [:get, "/api/me"],
+      setMe: [:put, "/api/me", { name: "Bo Roe", signature: [[[0.1, 0.2], [0.3, 0.4]]] }],
+      places: [:get, "/api/places"],
+      absences: [:get, "/api/absences"],
+      addAbsence: [:post, "/api/absences", { id: office.uuid, person: plumber,
+                                             from: "2026-12-24", to: "2026-12-26" }],
+      endAbsence: [:post, "/api/absences/#{away}/end", {}],
+      firstSteps: [:get, "/api/settings/first-steps"],
+      leaveOutStep: [:put, "/api/settings/first-steps/logo", { left_out: true }]
+    }
+  end
+
   def settings_routes
     records = office.records
     photo = office.uuid
@@ -120,21 +147,15 @@ module Routes
     deficiency =
       records.deficiencies.of_heater(office.heater).find { |one| one[:check] == "straps" }[:id]
     {
-      firm: [:get, "/api/settings/firm"],
-      setFirm: [:put, "/api/settings/firm", { name: "Roe & Roe" }],
-      people: [:get, "/api/people"],
+      **own_days,
       invitePerson: [
         :post, "/api/people", { name: "Bo", email: "#{office.uuid}@example.test", role: "office" }
       ],
       changePerson: [:put, "/api/people/#{fourth}", { name: "Ada Roe-Lind" }],
       newLink: [:post, "/api/people/#{fourth}/link", {}],
       closePerson: [:post, "/api/people/#{fourth}/close", {}],
+      pausePerson: [:post, "/api/people/#{office.person("inspector")[:id]}/pause", {}],
       openPerson: [:post, "/api/people/#{office.person("inspector")[:id]}/open", {}],
-      beginning: [:get, "/api/begin/some-code"],
-      begin: [
-        :post, "/api/begin/some-code",
-        { name: "Bo", email: "bo@example.test", password: "a good long phrase", firm: "Bo & Co" }
-      ],
       invitation: [:get, "/api/join/#{invited[0]}"],
       join: [:post, "/api/join/#{invited[1]}", { password: "a good long phrase" }],
       addPhoto: [

@@ -16,9 +16,9 @@ RSpec.describe Munimen::Web do
       owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
                   repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
                   retention setRetention setFirm people invitePerson changePerson newLink
-                  closePerson openPerson],
-      office_work => %i[replaceParts applyPlan exportTable previewTable importTable
-                        startTableImport],
+                  closePerson openPerson pausePerson firstSteps leaveOutStep],
+      office_work => %i[addAbsence endAbsence replaceParts applyPlan exportTable previewTable
+                        importTable startTableImport],
       work => %i[doStep undoStep visitRules siteRules closeDeficiency],
       visits => %i[
         startVisit

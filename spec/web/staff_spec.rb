@@ -102,6 +102,65 @@ RSpec.describe Munimen::Web do
     expect(sign_in("plumber@example.test")).to eq(200)
   end
 
+  it "lets whoever is paused in nowhere, and gives them back what they had" do
+    sign_in("plumber@example.test")
+    id = office.person[:id]
+    made = Munimen::Desk::Tokens.new(office.context).make(
+      id: office.uuid, name: "van", scope: "read", days: 30
+    )
+    by_token = lambda do
+      clear_cookies
+      get("/api/today", {}, "HTTP_AUTHORIZATION" => "Bearer #{made[:token]}").status
+    end
+    staff = Munimen::Desk::Staff.new(office.context("owner"))
+    get "/api/today"
+    staff.pause(id)
+    expect(get("/api/today").status).to eq(401)
+    expect(sign_in("plumber@example.test")).to eq(401)
+    expect(by_token.call).to eq(401)
+    expect(staff.list.find { |one| one[:id] == id }[:state]).to eq("paused")
+    expect { staff.pause(id) }.to raise_error(Munimen::Refused)
+    expect { staff.pause(office.person("owner")[:id]) }.to raise_error(Munimen::Refused, /owner/)
+    staff.reopen(id)
+    expect(by_token.call).to eq(200)
+    expect(sign_in("plumber@example.test")).to eq(200)
+  end
+
+  # The smallest PNG there is, one point of colour.
+  dot = "data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9Q" \
+        "DwADhgGAWjR9awAAAABJRU5ErkJggg=="
+
+  it "prints the firm's logo on every page, and takes no picture that cannot be printed" do
+    sign_in("owner@example.test")
+    signed = office.walk
+    expect(send_json(:put, "/api/settings/firm", { name: "Roe", logo: dot })).to eq(200)
+    [dot.sub("png", "gif"), "#{dot[0, 60]}AAAA", "data:image/png;base64,AAAA"].each do |wrong|
+      expect(send_json(:put, "/api/settings/firm", { logo: wrong })).to eq(422)
+      expect(answer["field"]).to eq("logo")
+    end
+    page = Munimen::Desk::ReportPage.new(office.context).call(signed)
+    expect(page[:logo]).to eq(dot)
+    drawn = Munimen::Formats::ReportPdf.new(page).render
+    expect(drawn).to include("/Subtype /Image")
+    expect(office.records.visits.page(signed)).not_to include(:logo)
+    send_json(:put, "/api/settings/firm", { phone: "555-0100" })
+    expect(answer["logo"]).to eq(dot)
+    send_json(:put, "/api/settings/firm", { logo: nil })
+    expect(answer["logo"]).to be_nil
+  end
+
+  it "keeps one's own name and signature, and nobody else's" do
+    sign_in("plumber@example.test")
+    strokes = [[[0.1, 0.5], [0.4, 0.2], [0.9, 0.5]]]
+    expect(send_json(:put, "/api/me", { name: "Ada Lind", signature: strokes })).to eq(200)
+    expect(answer).to include("name" => "Ada Lind", "signature" => strokes)
+    expect(send_json(:put, "/api/me", { name: " " })).to eq(422)
+    expect(send_json(:put, "/api/me", { role: "owner" })).to eq(422)
+    expect(send_json(:put, "/api/me", { signature: [] })).to eq(200)
+    expect(answer).to include("name" => "Ada Lind", "signature" => nil)
+    expect(office.records.people.find(office.person("owner")[:id])[:signature]).to be_nil
+  end
+
   describe "an empty folder" do
     let(:config) { Munimen::Web::Config.new(Dir.mktmpdir("munimen-new")) }
 

@@ -13,8 +13,15 @@ module Munimen
           app.post("/api/sessions/:session/end", account: true) do
             json(sessions.end_one(params["session"]))
           end
+          app.get("/api/me") { json(profile.show) }
+          app.put("/api/me") { json(profile.keep(**sent)) }
           app.get("/api/passkeys", account: true) { json(records.people.passkeys(person[:id])) }
           tokens(app)
+          for_all(app)
+        end
+
+        # What the owner looks up and sets about everybody.
+        def self.for_all(app)
           app.get("/api/retention") { json(Desk::Retention.new(desk).show) }
           app.put("/api/settings/retention", fresh: true) do
             json(Desk::Retention.new(desk).set(sent[:years]))
@@ -41,6 +48,7 @@ module Munimen
 
         # What its routes share.
         module Helpers
+          def profile = Desk::Profile.new(firm)
           def tokens = Desk::Tokens.new(firm)
           def sessions = Desk::Sessions.new(desk, env["munimen.session"])
         end

@@ -21,7 +21,8 @@ module Munimen
           app.post("/api/restore", fresh: true) { json(restored) }
           app.put("/api/settings/backup", fresh: true) do
             owner_only
-            Desk::Passphrase.new(records).set(sent[:passphrase])
+            Desk::Passphrase.new(records).set(sent[:passphrase]) if sent.key?(:passphrase)
+            backup_place.set(sent[:place]) if sent.key?(:place)
             json(seals)
           end
           app.get("/api/seals") { json(seals) }
@@ -34,6 +35,7 @@ module Munimen
 
         # What its routes share.
         module Helpers
+          def backup_place = Desk::BackupPlace.new(records, config.folder)
           def owner_only = desk.tap { |one| one.may!(:backup) }
 
           # A file that is made whole, at a path that the block gets and may lengthen, before a byte
@@ -82,7 +84,8 @@ module Munimen
               head: records.seals.head,
               before: records.seals.before,
               problems: records.seals.problems(records.photo_files),
-              encrypted: Desk::Passphrase.new(records).set?
+              encrypted: Desk::Passphrase.new(records).set?,
+              place: backup_place.path
             }
           end
         end

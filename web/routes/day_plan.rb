@@ -13,10 +13,14 @@ module Munimen
           app.post("/api/plan/check") { json(arranged.check(sent[:arrangement])) }
           app.post("/api/plan/propose") { json(arranged.propose) }
           app.put("/api/plan") { json(arranged.apply(sent[:arrangement])) }
+          app.get("/api/absences") { json(absences.list) }
+          app.post("/api/absences") { json(absences.add(**sent)) }
+          app.post("/api/absences/:id/end") { json(absences.remove(id)) }
         end
 
         # What its routes share.
         module Helpers
+          def absences = Desk::Absences.new(desk)
           def arranged = day_plan(sent[:from], sent[:days], sent[:offset])
 
           def day_plan(from, days, offset)

@@ -9,6 +9,10 @@ module Munimen
           app.helpers Helpers
           app.get("/api/settings/firm") { json(Desk::KeepFirm.new(desk).show) }
           app.put("/api/settings/firm") { json(Desk::KeepFirm.new(desk).call(**sent)) }
+          app.get("/api/settings/first-steps") { json(Desk::FirstSteps.new(desk).list) }
+          app.put("/api/settings/first-steps/:step") do
+            json(Desk::FirstSteps.new(desk).leave_out(params["step"], **sent))
+          end
           people(app)
           links(app)
         end
@@ -23,6 +27,7 @@ module Munimen
             json(staff.new_link(account_id, **by_mail))
           end
           app.post("/api/people/:account/close", fresh: true) { json(staff.close(account_id)) }
+          app.post("/api/people/:account/pause", fresh: true) { json(staff.pause(account_id)) }
           app.post("/api/people/:account/open", fresh: true) { json(staff.reopen(account_id)) }
         end
 

@@ -963,6 +963,127 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What I say of myself */
+        get: operations["me"];
+        /** Say it */
+        put: operations["setMe"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the firm and its sites lie, for a plain map */
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/absences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is away when, from today on */
+        get: operations["absences"];
+        put?: never;
+        /** Note that somebody is away */
+        post: operations["addAbsence"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/absences/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take one out */
+        post: operations["endAbsence"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/first-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a new firm does before its first visit */
+        get: operations["firstSteps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/first-steps/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say that one need not be done */
+        put: operations["leaveOutStep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{account}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Out for a while */
+        post: operations["pausePerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{account}/close": {
         parameters: {
             query?: never;
@@ -1710,7 +1831,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Set the passphrase with which backups and exports are encrypted */
+        /** Set the passphrase of backups and exports, and where else a night's backup goes */
         put: operations["setBackup"];
         post?: never;
         delete?: never;
@@ -3088,6 +3209,8 @@ export interface components {
                 by: string;
             }[];
             language?: components["schemas"]["Language"];
+            /** @description The firm's, as a data address */
+            logo?: string | null;
             /** @description What has to be said of a translation */
             courtesy?: string | null;
             wanted?: components["schemas"]["Language"];
@@ -3379,8 +3502,58 @@ export interface components {
                 options: components["schemas"]["School"][];
             }[];
         };
+        /** @description Of a signature, each point from 0 to 1 */
+        Strokes: number[][][];
+        Profile: {
+            name: string;
+            email: string;
+            role: string;
+            signature: components["schemas"]["Strokes"] | null;
+        };
+        ProfileGiven: {
+            name?: string;
+            signature?: components["schemas"]["Strokes"];
+        };
+        Place: {
+            lat: number;
+            lng: number;
+        } | null;
+        Places: {
+            base: components["schemas"]["Place"];
+            places: {
+                address: string;
+                lat: number;
+                lng: number;
+            }[];
+        };
+        Absences: {
+            id: string;
+            person: number;
+            name: string;
+            from: string;
+            to: string;
+            why: components["schemas"]["MaybeText"];
+        }[];
+        NewAbsence: {
+            id: components["schemas"]["Id"];
+            person: number;
+            from: string;
+            to: string;
+            why?: string;
+        };
+        FirstSteps: {
+            /** @enum {string} */
+            id: "firm" | "logo" | "day" | "rules" | "people" | "customers" | "backup";
+            done: boolean;
+            left_out: boolean;
+        }[];
+        LeftOut: {
+            left_out: boolean;
+        };
         Firm: {
             name: string;
+            /** @description A picture as a data address */
+            logo: string | null;
             address: components["schemas"]["MaybeText"];
             phone: components["schemas"]["MaybeText"];
             registration: components["schemas"]["MaybeText"];
@@ -3401,6 +3574,8 @@ export interface components {
             phone?: string;
             registration?: string;
             foot?: string;
+            /** @description A PNG or JPEG as a data address; null takes it away */
+            logo?: string | null;
             lat?: number | null;
             lng?: number | null;
             starts?: string;
@@ -3415,7 +3590,7 @@ export interface components {
             email: string;
             role: string;
             /** @enum {string} */
-            state: "open" | "invited" | "closed";
+            state: "open" | "invited" | "paused" | "closed";
         }[];
         NewPerson: {
             name: string;
@@ -3606,7 +3781,13 @@ export interface components {
         };
         DayPlan: {
             from: string;
+            base?: components["schemas"]["Place"];
             days: number;
+            /** @description Who is away on which of the days */
+            away: {
+                person: number;
+                date: string;
+            }[];
             people: {
                 id: number;
                 name: string;
@@ -3641,6 +3822,7 @@ export interface components {
             seconds: number;
             jobs: string[];
             trades: string[];
+            place?: components["schemas"]["Place"];
             danger: boolean;
             start?: string;
             leave?: string;
@@ -3698,6 +3880,7 @@ export interface components {
         };
         Seals: {
             encrypted: boolean;
+            place: components["schemas"]["MaybeText"];
             /** @description visits that were signed before the chain began */
             before: number;
             size: number;
@@ -5655,6 +5838,276 @@ export interface operations {
             503: components["responses"]["Problem"];
         };
     };
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Profile"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    setMe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProfileGiven"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Profile"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Places"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    absences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Absences"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    addAbsence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAbsence"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Absences"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    endAbsence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Absences"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    firstSteps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstSteps"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    leaveOutStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                step: "firm" | "logo" | "day" | "rules" | "people" | "customers" | "backup";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftOut"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstSteps"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    pausePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                account: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Staff"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
     closePerson: {
         parameters: {
             query?: never;
@@ -7340,7 +7793,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    passphrase: string | null;
+                    passphrase?: string | null;
+                    /** @description Folder of the machine that each night's backup is copied to */
+                    place?: string | null;
                 };
             };
         };

@@ -4,6 +4,7 @@ import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { authenticate, refresh, session } from '@/api/session'
 import CodeFactor from '@/components/account/CodeFactor.vue'
+import OwnProfile from '@/components/account/OwnProfile.vue'
 import ForScripts from '@/components/account/ForScripts.vue'
 import Passkeys from '@/components/account/Passkeys.vue'
 import RecoveryCodes from '@/components/account/RecoveryCodes.vue'
@@ -70,6 +71,7 @@ const endOthers = () =>
     <p v-if="told" role="status">
       <b>{{ $t(told) }}</b>
     </p>
+    <OwnProfile />
     <section class="panel stack">
       <h2>{{ $t('account.password') }}</h2>
       <form class="stack narrow" @submit.prevent="changePassword">

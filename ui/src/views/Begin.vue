@@ -23,7 +23,7 @@ const begin = () =>
   run(async () => {
     await unwrap(api.POST('/api/begin/{code}', { ...path, body: { ...given } }))
     await signIn(given.email.trim(), given.password)
-    await router.push('/settings/people')
+    await router.push('/settings/firm')
   })
 </script>
 

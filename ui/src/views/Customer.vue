@@ -1,15 +1,18 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { download, may } from '@/api/session'
+import PointMap from '@/components/charts/PointMap.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import { useRequest } from '@/composables/useRequest'
 import { getReady, pocket } from '@/pocket/pocket'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
+const { t } = useI18n()
 const customer = ref<Schemas['Customer'] | null>(null)
 const addingSite = ref(false)
 type Language = NonNullable<Schemas['Customer']['language']>
@@ -81,6 +84,30 @@ const erase = () =>
     if (erased.value.kept) await load()
     else await router.push('/customers')
   })
+/** Where the firm and its other sites lie, once a site is being changed. */
+const places = ref<Schemas['Places'] | null>(null)
+watch(changing, async (site) => {
+  if (site && !places.value) {
+    places.value = (await api.GET('/api/places').catch(() => null))?.data ?? null
+  }
+})
+const points = computed(() => {
+  const { base, places: sites } = places.value ?? { base: null, places: [] }
+  const firm = base ? [{ ...base, label: t('map.base'), kind: 'base' as const }] : []
+  return [...firm, ...sites.map((one) => ({ lat: one.lat, lng: one.lng, label: one.address }))]
+})
+const spot = computed({
+  get: () => {
+    const known = [changing.value?.lat, changing.value?.lng].map((one) => String(one ?? ''))
+    const [lat, lng] = known.map(Number)
+    return known.every((one) => one.trim()) && Number.isFinite(lat) && Number.isFinite(lng)
+      ? { lat: lat!, lng: lng! }
+      : null
+  },
+  set: (place) => {
+    if (changing.value && place) Object.assign(changing.value, place)
+  },
+})
 const changeSite = () =>
   attempt(async () => {
     const { id, address, access, household, lat, lng } = changing.value!
@@ -303,6 +330,7 @@ const take = () => getReady(heaters.value)
             >{{ $t('site.lng') }}<el-input v-model="changing.lng" name="lng" inputmode="decimal"
           /></label>
         </div>
+        <PointMap v-if="points.length" v-model="spot" :points="points" settable />
         <p v-if="error" role="alert" class="error">{{ error }}</p>
         <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
       </form>

@@ -2,14 +2,18 @@
 // The day and the week: who goes where in which order, as booked, as proposed, or as dragged;
 // what is driven and waited, and what breaks.
 import { computed, onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
 import { isoDay as iso, minutes, timeOfDay, weekDay as day } from '@/format'
+import AwayPanel from '@/components/records/AwayPanel.vue'
+import PointMap from '@/components/charts/PointMap.vue'
 import { useRequest } from '@/composables/useRequest'
 
 type Plan = Schemas['DayPlan']
 type Stop = Schemas['PlannedVisit']
+const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
 const plan = ref<Plan | null>(null)
@@ -26,6 +30,8 @@ const mayKeep = computed(() => may('day_plan'))
 const dates = computed(() => [...new Set(plan.value?.rounds.map((round) => round.date) ?? [])])
 const round = (person: number, date: string) =>
   plan.value?.rounds.find((one) => one.person === person && one.date === date)
+const away = (person: number, date: string) =>
+  plan.value?.away.some((one) => one.person === person && one.date === date)
 const arrangement = () =>
   plan.value!.rounds.map((one) => ({
     person: one.person,
@@ -71,7 +77,7 @@ async function go(by: number, span = days.value) {
 }
 /** Puts a visit into a round before another, or at its end; person 0 takes it out. */
 async function move(visit: string, person: number, date: string, before: string | null = null) {
-  if (!plan.value || visit === before) return
+  if (!plan.value || visit === before || (person && !round(person, date))) return
   const lists = [...plan.value.rounds.map((one) => one.stops), plan.value.unplaced]
   const stop = lists.flat().find((one) => one.visit === visit)
   if (!stop) return
@@ -99,6 +105,32 @@ async function address() {
     feed.value = (await unwrap(api.POST('/api/calendar/feed', { body: {} }))).url
   })
 }
+/** What of the day's plan has a place: the van's, and each visit in its round's order. */
+const mapped = computed(() => {
+  const now = plan.value
+  const base = now?.base ? [{ ...now.base, label: t('map.base'), kind: 'base' as const }] : []
+  const stops = (now?.rounds ?? []).flatMap((one) =>
+    one.stops.flatMap((stop, index) =>
+      stop.place
+        ? [
+            {
+              ...stop.place,
+              label: `${stop.customer}, ${stop.address}`,
+              kind: 'stop' as const,
+              order: index + 1,
+            },
+          ]
+        : [],
+    ),
+  )
+  return [...base, ...stops]
+})
+const routes = computed(() =>
+  (plan.value?.rounds ?? []).map((one) => [
+    ...(plan.value?.base ? [plan.value.base] : []),
+    ...one.stops.flatMap((stop) => (stop.place ? [stop.place] : [])),
+  ]),
+)
 const less = computed(() => {
   const now = plan.value
   if (!now?.compare) return null
@@ -183,6 +215,7 @@ const less = computed(() => {
                 @dragover.prevent
                 @drop.prevent="dropped($event, person.id, date)"
               >
+                <p v-if="away(person.id, date)" class="soft small">{{ $t('away.here') }}</p>
                 <p v-if="round(person.id, date)?.stops.length" class="soft small">
                   {{
                     $t('plan.round', {
@@ -231,7 +264,7 @@ const less = computed(() => {
                         :key="to"
                         type="button"
                         class="plain-button small"
-                        :disabled="other.id === person.id && to === date"
+                        :disabled="(other.id === person.id && to === date) || !round(other.id, to)"
                         @click="move(stop.visit, other.id, to)"
                       >
                         {{ other.name }}<template v-if="dates.length > 1">, {{ day(to) }}</template>
@@ -266,6 +299,11 @@ const less = computed(() => {
           <span class="soft small">{{ stop.address }} · {{ stop.jobs.join(', ') }}</span>
         </article>
       </section>
+      <section v-if="days === 1 && mapped.length > 1" class="panel stack">
+        <h2>{{ $t('map.title') }}</h2>
+        <PointMap :points="mapped" :lines="routes" />
+      </section>
+      <AwayPanel :people="plan.people" @changed="load" />
       <p class="soft small">{{ $t('plan.lead') }}</p>
       <p class="row small">
         <a href="/api/calendar.ics" download>{{ $t('plan.file') }}</a><button

@@ -8,6 +8,7 @@ import { may } from '@/api/session'
 import CatalogueSettings from '@/components/settings/CatalogueSettings.vue'
 import DataSettings from '@/components/settings/DataSettings.vue'
 import FirmSettings from '@/components/settings/FirmSettings.vue'
+import FirstSteps from '@/components/settings/FirstSteps.vue'
 import HouseRules from '@/components/settings/HouseRules.vue'
 import InstrumentSettings from '@/components/settings/InstrumentSettings.vue'
 import Qualifications from '@/components/settings/Qualifications.vue'
@@ -45,7 +46,9 @@ const shown = computed(
   () => sections.value.find((one) => one === props.section) ?? sections.value[0]!,
 )
 
+const steps = ref<InstanceType<typeof FirstSteps> | null>(null)
 async function load() {
+  void steps.value?.load()
   settings.value = await unwrap(
     api.GET('/api/settings', { params: { query: site.value ? { site: site.value } : {} } }),
   )
@@ -112,6 +115,7 @@ const found = computed(() => {
       </li>
       <li v-if="!found.length" class="soft">{{ $t('settings.notFound') }}</li>
     </ul>
+    <FirstSteps v-if="!site" ref="steps" />
     <div class="parts" :class="{ alone: site }">
       <nav v-if="!site" :aria-label="$t('settings.title')">
         <RouterLink

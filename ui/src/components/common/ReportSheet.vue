@@ -26,6 +26,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
   <article class="sheet" :lang="report.language">
     <header>
       <div>
+        <img v-if="report.logo" class="logo" :src="report.logo" alt="" />
         <b>{{ report.firm.name }}</b><br /><span class="soft small"
           >{{ report.firm.address }} {{ report.firm.phone }} {{ report.firm.registration }}</span
         >
@@ -242,6 +243,12 @@ header {
 }
 .right {
   text-align: right;
+}
+.logo {
+  display: block;
+  max-width: 200px;
+  max-height: 54px;
+  margin-bottom: 6px;
 }
 .record {
   border-top: 2px solid var(--copper);

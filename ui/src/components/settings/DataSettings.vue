@@ -20,7 +20,12 @@ function attempt(action: () => Promise<void>) {
   return run(action)
 }
 onMounted(
-  () => owner && attempt(async () => void (seals.value = await unwrap(api.GET('/api/seals')))),
+  () =>
+    owner &&
+    attempt(async () => {
+      seals.value = await unwrap(api.GET('/api/seals'))
+      place.value = seals.value.place ?? ''
+    }),
 )
 /** A backup whose chain of seals is broken is refused first, and restored when that is known. */
 const brokenChain = ref(false)
@@ -47,6 +52,15 @@ const setPassphrase = (text: string | null) =>
     const body = { passphrase: text }
     seals.value = await unwrap(api.PUT('/api/settings/backup', { body }))
     passphrase.value = ''
+  })
+/** Another folder of the machine that each night's backup goes to. */
+const place = ref('')
+const keepPlace = () =>
+  attempt(async () => {
+    const body = { place: place.value.trim() || null }
+    seals.value = await unwrap(api.PUT('/api/settings/backup', { body }))
+    place.value = seals.value.place ?? ''
+    told.value = 'firm.kept'
   })
 const repair = () =>
   attempt(async () => {
@@ -114,6 +128,14 @@ const repair = () =>
         </button>
         <span class="soft small">{{ $t('data.passphraseLead') }}</span>
       </div>
+      <form v-if="seals" id="place" class="row" @submit.prevent="keepPlace">
+        <label class="stack"
+          >{{ $t('data.place')
+          }}<el-input v-model="place" class="phrase" name="backup-place" placeholder="/mnt/backup"
+        /></label>
+        <el-button native-type="submit" :loading="busy">{{ $t('firm.keep') }}</el-button>
+        <span class="soft small">{{ $t('data.placeLead') }}</span>
+      </form>
       <p class="soft small">
         {{ $t('data.bundleLead') }}
         <a href="/api/bundle.zip" @click.prevent="download('/api/bundle.zip')">{{
@@ -136,7 +158,7 @@ const repair = () =>
         <el-button :loading="busy" @click="repair">{{ $t('data.repair') }}</el-button>
       </p>
     </div>
-    <DataTables :tables="tables" />
+    <DataTables id="tables" :tables="tables" />
   </section>
 </template>
 

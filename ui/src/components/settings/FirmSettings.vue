@@ -3,6 +3,7 @@
 import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may, refresh } from '@/api/session'
+import FirmLogo from './FirmLogo.vue'
 import { useRequest } from '@/composables/useRequest'
 
 defineProps<{ rulebooks: { id: string; title: string }[] }>()
@@ -21,7 +22,7 @@ onMounted(() =>
 const keep = () =>
   run(async () => {
     kept.value = false
-    const { name, address, phone, registration, foot, code_profile } = firm.value!
+    const { name, address, phone, registration, foot, code_profile, logo } = firm.value!
     const { starts, ends, rest, rest_minutes } = firm.value!
     const degrees = (value: unknown) =>
       value === '' || value === null ? null : Number(String(value).replace(',', '.'))
@@ -32,6 +33,7 @@ const keep = () =>
       registration: registration ?? '',
       foot: foot ?? '',
       code_profile,
+      logo,
       lat: degrees(firm.value!.lat),
       lng: degrees(firm.value!.lng),
       starts,
@@ -70,7 +72,8 @@ const keep = () =>
           </option>
         </select></label
       >
-      <fieldset class="stack">
+      <FirmLogo v-if="may('house_rules')" id="logo" v-model="firm.logo" />
+      <fieldset id="day" class="stack">
         <legend>{{ $t('firm.day') }}</legend>
         <p class="soft small">{{ $t('firm.dayLead') }}</p>
         <div class="row">

@@ -45,6 +45,10 @@ const close = (person: Person) =>
   run(async () => {
     staff.value = await unwrap(api.POST('/api/people/{account}/close', path(person)))
   })
+const pause = (person: Person) =>
+  run(async () => {
+    staff.value = await unwrap(api.POST('/api/people/{account}/pause', path(person)))
+  })
 const reopen = (person: Person) =>
   run(async () => {
     staff.value = await unwrap(api.POST('/api/people/{account}/open', path(person)))
@@ -91,6 +95,14 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
           {{ $t('staff.renew') }}
         </button>
         <button
+          v-if="person.state === 'open' && person.id !== session.person?.id"
+          type="button"
+          class="plain-button"
+          @click="pause(person)"
+        >
+          {{ $t('staff.pause') }}
+        </button>
+        <button
           v-if="person.state !== 'closed' && person.id !== session.person?.id"
           type="button"
           class="plain-button"
@@ -99,7 +111,7 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
           {{ $t('staff.close') }}
         </button>
         <button
-          v-if="person.state === 'closed'"
+          v-if="person.state === 'closed' || person.state === 'paused'"
           type="button"
           class="plain-button"
           @click="reopen(person)"
@@ -141,7 +153,7 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
 }
 .person {
   display: grid;
-  grid-template-columns: minmax(150px, 1fr) 150px 110px 230px;
+  grid-template-columns: minmax(150px, 1fr) 130px 110px minmax(0, 290px);
   gap: 6px 12px;
   align-items: center;
   padding: 6px 0;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The end of a visit: what each danger demands, the outcome, and the two signatures.
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
@@ -39,6 +39,14 @@ const refusing = ref(false)
 const refusal = ref('')
 const mine = computed(() => session.person?.name ?? '')
 const plumberStrokes = ref<[number, number][][]>([])
+/** The signature that one has drawn under “Your account”, where it can be had. */
+const own = ref<[number, number][][]>([])
+onMounted(async () => {
+  const me = await api.GET('/api/me').catch(() => null)
+  own.value = (me?.data?.signature ?? []).map((stroke) =>
+    stroke.map((point): [number, number] => [point[0] ?? 0, point[1] ?? 0]),
+  )
+})
 
 const signed = (who: string) => props.visit.signatures.find((one) => one.signer === who)
 const open = computed(() =>
@@ -238,6 +246,14 @@ async function sign(signer: 'customer' | 'plumber') {
         <form class="stack" @submit.prevent="sign('plumber')">
           <p>{{ $t('finish.signedInAs', { name: mine }) }}</p>
           <SignaturePad v-model="plumberStrokes" />
+          <button
+            v-if="own.length && !plumberStrokes.length"
+            type="button"
+            class="plain-button"
+            @click="plumberStrokes = own"
+          >
+            {{ $t('profile.take') }}
+          </button>
           <el-button type="primary" native-type="submit">{{ $t('finish.sign') }}</el-button>
         </form>
       </section>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+// What a person says of themselves: the name that stands on pages, and a signature drawn once.
+import { computed, onMounted, ref } from 'vue'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { refresh } from '@/api/session'
+import SignaturePad from '@/components/visit/SignaturePad.vue'
+import { useRequest } from '@/composables/useRequest'
+
+type Strokes = [number, number][][]
+const me = ref<Schemas['Profile'] | null>(null)
+const name = ref('')
+const strokes = ref<Strokes>([])
+const kept = ref(false)
+const { error, busy, run } = useRequest()
+function show(profile: Schemas['Profile']) {
+  me.value = profile
+  name.value = profile.name
+  strokes.value = (profile.signature ?? []).map((stroke) =>
+    stroke.map((point): [number, number] => [point[0] ?? 0, point[1] ?? 0]),
+  )
+}
+onMounted(() => run(async () => show(await unwrap(api.GET('/api/me')))))
+const signs = computed(() => me.value && me.value.role !== 'office')
+const keep = () =>
+  run(async () => {
+    kept.value = false
+    const body = { name: name.value, signature: strokes.value }
+    show(await unwrap(api.PUT('/api/me', { body })))
+    kept.value = true
+    await refresh()
+  })
+</script>
+
+<template>
+  <section v-if="me" class="panel stack">
+    <h2>{{ $t('profile.title') }}</h2>
+    <form class="stack narrow" @submit.prevent="keep">
+      <label class="stack"
+        >{{ $t('profile.name') }}<el-input v-model="name" name="own-name" autocomplete="name"
+      /></label>
+      <template v-if="signs">
+        <p class="soft small">{{ $t('profile.signatureLead') }}</p>
+        <SignaturePad v-model="strokes" />
+      </template>
+      <p v-if="error" class="error" role="alert">{{ error }}</p>
+      <p v-if="kept" role="status">
+        <b>{{ $t('firm.kept') }}</b>
+      </p>
+      <el-button native-type="submit" :loading="busy" :disabled="!name.trim()">{{
+        $t('firm.keep')
+      }}</el-button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.narrow {
+  max-width: 420px;
+}
+</style>
