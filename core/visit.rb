@@ -238,6 +238,7 @@ module Munimen
         :by,
         :instrument,
         :superseded,
+        :as_found,
         :typed,
         :seq,
         keyword_init: true

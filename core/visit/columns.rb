@@ -66,11 +66,16 @@ module Munimen
 
       # Of each name the first that counts.
       def earliest(list, &block)
-        counted = list.select { |one| one.superseded.nil? || @timeline.include?(one) }
+        counted = list.select do |one|
+          one.superseded.nil? || as_found?(one) || @timeline.include?(one)
+        end
         counted.group_by(&block).values.map do |same|
           same.min_by { |one| [@timeline.place(one), one.superseded ? 0 : 1] }
         end
       end
+
+      # Said to be how it was found, with another one of how it was left.
+      def as_found?(one) = one.respond_to?(:as_found) && one.as_found
 
       def current(list)
         list.map do |one|

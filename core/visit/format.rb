@@ -89,21 +89,37 @@ module Munimen
       end
 
       def readings(units)
-        list("readings").each_with_index.map do |row, index|
+        rows = list("readings").each_with_index.map do |row, index|
+          { **row, "id" => row["id"] || "r#{index}" }
+        end
+        rows.each_with_index.map do |row, index|
           value = row["unit"] ? "#{row["value"]} #{row["unit"]}" : row["value"]
+          left = left(row, rows, index)
           Visit::ReadingInput.read(
             row["name"],
             value,
             units:,
             state: state(row["state"], index),
-            id: row["id"] || "r#{index}",
+            id: row["id"],
             entry_method: row["method"],
             instrument: row["instrument"],
             by: row["by"],
             at: row["at"],
-            superseded: row["corrected_by"]
+            superseded: row["corrected_by"] || left,
+            as_found: left ? true : nil
           )
         end
+      end
+
+      # The id of the reading of how it was left, for one of how it was found; else nil.
+      def left(row, rows, index)
+        unless [nil, "found", "left"].include?(row["as"])
+          raise Error.new("as must be found or left; got “#{row["as"]}”.",
+                          field: "readings.#{index}.as", code: :unknown_choice)
+        end
+        return unless row["as"] == "found"
+
+        rows.find { |one| one["name"] == row["name"] && one["as"] == "left" }&.fetch("id")
       end
 
       # {"heater_pressure" => "zero"} with known names and values; what is not named is as on

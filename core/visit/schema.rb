@@ -108,7 +108,8 @@ module Munimen
             instrument: TEXT,
             at: TIME,
             by: BY,
-            corrected_by: TEXT
+            corrected_by: TEXT,
+            as: { enum: %w[found left] }
           },
           required: %w[name value]
         )

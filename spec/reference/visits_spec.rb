@@ -21,6 +21,8 @@ RSpec.describe Munimen::Visit::Format do
       expect(result[:outcome][:proposed].to_s).to eq(expected["outcome"])
       all = result[:verdicts].to_h { |one| [one[:check].to_s, one[:state].to_s] }
       expect(all).to include(expected.fetch("verdicts", {}))
+      mended = result[:rectified].map { |one| one[:check].to_s }
+      expect(expected.fetch("rectified", []) - mended).to eq([])
       due = result[:due].to_h { |one| [one[:kind].to_s, one[:on]] }
       expect(due).to include(expected.fetch("due", {}))
       expect(result[:deficiencies].map { |one| one[:because].first[:source] }).to all(be_a(String))
@@ -38,7 +40,8 @@ RSpec.describe Munimen::Visit::Format do
     )
     files.each do |file|
       data = JSON.parse(File.read(file)).except("story", "expected")
-      expect(old.validate(data).map { |problem| problem["error"] }).to eq([]), file
+      of_file = data["version"] == 1 ? old : schema
+      expect(of_file.validate(data).map { |problem| problem["error"] }).to eq([]), file
       written = JSON.parse(JSON.generate(described_class.write(described_class.read(data))))
       expect(schema.validate(written).map { |problem| problem["error"] }).to eq([]), file
       expect(Munimen::Cli::VisitCommand.judge(written)).to eq(

@@ -117,6 +117,9 @@ module Routes
         :post, "/api/begin/some-code",
         { name: "Bo", email: "bo@example.test", password: "a good long phrase", firm: "Bo & Co" }
       ],
+      invitePerson: [
+        :post, "/api/people", { name: "Bo", email: "#{office.uuid}@example.test", role: "office" }
+      ],
       me: [:get, "/api/me"],
       setMe: [:put, "/api/me", { name: "Bo Roe", signature: [[[0.1, 0.2], [0.3, 0.4]]] }],
       places: [:get, "/api/places"],
@@ -129,13 +132,21 @@ module Routes
     }
   end
 
-  def settings_routes
-    records = office.records
-    photo = office.uuid
+  def invited_routes
     staff = Munimen::Desk::Staff.new(office.context("owner"))
     invited = 3.times.map do |n|
       staff.invite(name: "Ada Roe", email: "ada#{n}@example.test", role: "plumber")[:token]
     end
+    {
+      invitation: [:get, "/api/join/#{invited[0]}"],
+      join: [:post, "/api/join/#{invited[1]}", { password: "a good long phrase" }]
+    }
+  end
+
+  def settings_routes
+    records = office.records
+    photo = office.uuid
+    more = invited_routes
     fourth = records.people.by_email("ada2@example.test")[:id]
     Munimen::Desk::AddPhoto.new(office.context).call(
       office.start,
@@ -148,16 +159,12 @@ module Routes
       records.deficiencies.of_heater(office.heater).find { |one| one[:check] == "straps" }[:id]
     {
       **own_days,
-      invitePerson: [
-        :post, "/api/people", { name: "Bo", email: "#{office.uuid}@example.test", role: "office" }
-      ],
       changePerson: [:put, "/api/people/#{fourth}", { name: "Ada Roe-Lind" }],
       newLink: [:post, "/api/people/#{fourth}/link", {}],
       closePerson: [:post, "/api/people/#{fourth}/close", {}],
       pausePerson: [:post, "/api/people/#{office.person("inspector")[:id]}/pause", {}],
       openPerson: [:post, "/api/people/#{office.person("inspector")[:id]}/open", {}],
-      invitation: [:get, "/api/join/#{invited[0]}"],
-      join: [:post, "/api/join/#{invited[1]}", { password: "a good long phrase" }],
+      **more,
       addPhoto: [
         :post,
         "/api/visits/#{office.start}/photos",

@@ -35,10 +35,18 @@ module Munimen
               **one.to_h.slice(:id, :name, :at, :by, :instrument),
               value: one.typed,
               method: one.entry_method,
-              corrected_by: one.superseded,
+              corrected_by: (one.superseded unless one.as_found),
+              as: as(visit, one),
               state:
             }.compact
           end
+        end
+
+        # How it was found, or left, where both are known; else nil.
+        def as(visit, one)
+          return "found" if one.as_found
+
+          "left" if visit.readings.any? { |other| other.as_found && other.superseded == one.id }
         end
 
         def plain(one)
@@ -48,7 +56,7 @@ module Munimen
         end
 
         def moment(time) = time&.getutc&.iso8601(3)
-        private_class_method :readings, :plain, :moment
+        private_class_method :readings, :as, :plain, :moment
       end
     end
   end

@@ -170,6 +170,21 @@ svg {
 }
 .bar text {
   fill: var(--ink);
-  font-size: 12px;
+  font-size: 14px;
+}
+@media (max-width: 720px) {
+  .stop circle {
+    r: 16px;
+  }
+  .site circle {
+    r: 7px;
+  }
+  .order {
+    font-size: 21px;
+    transform: translateY(3px);
+  }
+  .bar text {
+    font-size: 24px;
+  }
 }
 </style>
