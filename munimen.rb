@@ -12,6 +12,7 @@ module Munimen
   ROOT = __dir__
   VERSION = "0.9.0"
   DECLARATIONS = %w[
+    core/measure/systems
     core/words/vocabularies
     core/words/languages
     core/calculations/definitions

@@ -4,7 +4,7 @@ module Munimen
   module Cli
     # bin/munimen calc: lists, describes or works out a calculation.
     class CalcCommand
-      SYSTEMS = %w[us england si].freeze
+      SYSTEMS = [*Measure::System.names.map(&:to_s), "si"].freeze
 
       def initialize(output)
         @output = output
@@ -33,7 +33,7 @@ module Munimen
           _, system = rest.slice!(at, 2)
           unless SYSTEMS.include?(system)
             raise Error.new(
-              "--units must be us, england or si; got “#{system}”.",
+              "--units must be one of: #{SYSTEMS.join(", ")}; got “#{system}”.",
               field: :units,
               code: :unknown_choice
             )

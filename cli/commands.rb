@@ -9,7 +9,7 @@ module Munimen
       COMMANDS = {
         "calc" => "ids of the calculations",
         "calc ID" => "its inputs, units, defaults, outputs, sources",
-        "calc ID name='50 gal' … [--units us|england|si] [--json]" => "works one out",
+        "calc ID name='50 gal' … [--units us|england|canada|si] [--json]" => "works one out",
         "judge FILE|-" => "verdicts, deficiencies, outcome, due dates of a visit file",
         "plan FILE|- [--jobs a,b]" => "the operations of these jobs, or of the file's, in order",
         "diagnose FILE|-" =>

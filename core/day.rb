@@ -25,7 +25,7 @@ module Munimen
     # 47700 => "13:15", or "1:15 PM" under the US vocabulary.
     def self.clock(seconds, units)
       hour, minute = seconds.round.divmod(3600).then { |whole, rest| [whole, rest / 60] }
-      return format("%<hour>d:%<minute>02d", hour:, minute:) unless units == :us
+      return format("%<hour>d:%<minute>02d", hour:, minute:) unless Measure::System.american?(units)
 
       format(
         "%<hour>d:%<minute>02d %<half>s",

@@ -25,24 +25,33 @@ module Munimen
       def [](id) = @all.fetch(id.to_sym)
       attr_reader :all
 
-      def define(id, terms:, parts:, gloss:) = @all[id] = new(id, terms, parts, gloss)
+      # like: the vocabulary that says all the rest. month_first: how dates and times are written:
+      # “December 8, 2026, 8:06 AM”, or “8 December 2026, 08:06”.
+      def define(id, terms:, parts: {}, gloss: {}, like: nil, month_first: nil)
+        @all[id] = new(id, { terms:, parts:, gloss: }, like:, month_first:)
+      end
     end
 
-    attr_reader :id, :terms, :parts, :gloss
+    attr_reader :id
 
-    # gloss: term as it is said => what it is, for the customer.
-    def initialize(id, terms, parts, gloss)
+    # texts: {terms:, parts:, gloss:}; gloss: a term as it is said => what it is, for the customer.
+    def initialize(id, texts, like: nil, month_first: nil)
       @id = id
-      @terms = terms
-      @parts = parts
-      @gloss = gloss
+      @own = texts
+      @like = like
+      @month_first = month_first
     end
+
+    def terms = @terms ||= whole(:terms)
+    def parts = @parts ||= whole(:parts)
+    def gloss = @gloss ||= whole(:gloss)
+    def month_first = @month_first.nil? && @like ? Words[@like].month_first : @month_first
 
     # "December 8, 2026" or "8 December 2026". day: a Date, or the ISO text of one or of a time.
-    def date(day) = iso(day).strftime(id == :us ? "%B %-d, %Y" : "%-d %B %Y")
+    def date(day) = iso(day).strftime(month_first ? "%B %-d, %Y" : "%-d %B %Y")
 
     # “8:06 AM” or “08:06”. time: a Time.
-    def time(time) = time.strftime(id == :us ? "%-I:%M %p" : "%H:%M")
+    def time(time) = time.strftime(month_first ? "%-I:%M %p" : "%H:%M")
 
     # The same with a capital letter at its beginning; nil for nil.
     def sentence(text) = say(text)&.sub(/\A./, &:upcase)
@@ -52,16 +61,17 @@ module Munimen
     def say(text)
       text&.gsub(/\{(\w+)\}/) do
         name = Regexp.last_match(1)
-        found = @terms.fetch(name.downcase.to_sym)
+        found = terms.fetch(name.downcase.to_sym)
         name.match?(/\A[A-Z]/) ? found.sub(/\A./, &:upcase) : found
       end
     end
 
     def place(id) = say(PLACES.fetch(id))
-    def part(id) = @parts.fetch(id.to_sym) { id.to_s.tr("_", " ").capitalize }
+    def part(id) = parts.fetch(id.to_sym) { id.to_s.tr("_", " ").capitalize }
 
     private
 
+    def whole(name) = { **(@like ? Words[@like].public_send(name) : {}), **@own.fetch(name) }
     def iso(day) = day.is_a?(String) ? Date.iso8601(day[0, 10]) : day
   end
 end

@@ -103,7 +103,7 @@ module Munimen
           body.map { |row| @layout.moment(row) },
           tail,
           [@layout.time, @layout.hours].compact.map { |at| @layout.columns[at] }.join(" "),
-          day_first: @day_first.nil? ? @units != :us : @day_first,
+          day_first: @day_first.nil? ? !Measure::System.american?(@units) : @day_first,
           date: @date
         )
       end

@@ -13,7 +13,7 @@ module Munimen
       INK = "1D2B45"
       SOFT = "4C5870"
       COPPER = "97491F"
-      PAPER = { us: "LETTER" }.freeze
+      PAPER = { us: "LETTER", canada: "LETTER" }.freeze
       WORDS = {
         danger: "Danger",
         defect: "Defect",
@@ -72,7 +72,7 @@ module Munimen
       def say_language
         root = @pdf.state.store.root.data
         root[:Lang] = PDF::Core::LiteralString.new(
-          language ? language.id.to_s : { england: "en-GB" }.fetch(units, "en-US")
+          language ? language.id.to_s : { england: "en-GB", canada: "en-CA" }.fetch(units, "en-US")
         )
         root[:ViewerPreferences] = { DisplayDocTitle: true }
       end

@@ -38,7 +38,8 @@ module Munimen
       def follow(id, person, env)
         one = Desk::Instruments.new(@config.desk_for(person)).find(id)
         open = driver(one)
-        units = Rack::Utils.parse_query(env["QUERY_STRING"])["units"] == "england" ? :england : :us
+        asked = Rack::Utils.parse_query(env["QUERY_STRING"])["units"].to_s
+        units = Measure::System.names.find { |name| name.to_s == asked } || :us
         io = env["rack.hijack"].call
         io.write(Live::HEAD)
         @lock.synchronize { @running += 1 }

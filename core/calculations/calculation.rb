@@ -18,7 +18,7 @@ module Munimen
           def unit_symbol(units)
             return if TEXTS.include?(kind) || Lists::KINDS.include?(kind)
 
-            (unit && unit[units]) || Measure::Kind[kind].unit(units).symbol
+            (unit && Measure::System.pick(unit, units, kind)) || Measure::Kind[kind].unit(units).symbol
           end
         end
       Output = Struct.new(:name, :kind, :unit, :note, keyword_init: true)
@@ -55,7 +55,7 @@ module Munimen
       def title(text = nil) = text ? @title = text : @title
 
       # The systems of units whose rules it follows; all of them unless said otherwise.
-      def systems(*ids) = ids.empty? ? @systems || %i[us england si] : @systems = ids
+      def systems(*ids) = ids.empty? ? @systems || [*Measure::System.names, :si] : @systems = ids
 
       # A quantity of `kind`. `default:` is text in any unit, one for each system of units, or a
       # Proc of the inputs so far; `unit:` names the unit of a bare number per system where it is
@@ -129,7 +129,7 @@ module Munimen
       def default_of(input, values, units)
         default = case input.default
                   when Proc then input.default.call(values)
-                  when Hash then input.default.fetch(units)
+                  when Hash then Measure::System.pick(input.default, units, input.kind)
                   else input.default
                   end
         return value_of(input, default, units) unless default.nil?

@@ -29,7 +29,7 @@ module Munimen
       def input_row(input)
         default = case input.default
                   when Proc then "from the other inputs"
-                  when Hash then input.default[@units]
+                  when Hash then Measure::System.pick(input.default, @units, input.kind)
                   else input.default
                   end
         {

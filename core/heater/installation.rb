@@ -161,7 +161,7 @@ module Munimen
 
       # Volts that its elements are made for: by the plate, else as usual under some words.
       def volts(units = unvented? ? :england : :us)
-        element_voltage&.si || USUAL_VOLTAGE.fetch(units)
+        element_voltage&.si || Measure::System.pick(USUAL_VOLTAGE, units)
       end
 
       # The setting of the temperature and pressure relief valve, the last protection.

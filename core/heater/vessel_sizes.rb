@@ -13,7 +13,7 @@ module Munimen
       # gallon sizes in the system :us, litre sizes elsewhere.
       def next_above(minimum, system)
         sizes = (
-          if system == :us
+          if Measure::System.american?(system)
             GALLONS.map { |n| n * Measure::Unit::GALLON }
           else
             LITRES.map { |n| n * 1e-3 }

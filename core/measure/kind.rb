@@ -20,8 +20,11 @@ module Munimen
         freeze
       end
 
-      # The unit in which a bare number of this kind is read, in the system :us, :england or :si.
-      def unit(system) = Unit[@units.fetch(system)]
+      # The unit in which a bare number of this kind is read, in the system :us, :england or :si, or
+      # one of System.
+      def unit(system)
+        Unit[@units.fetch(system) { System.unit(system, id) || @units.fetch(System.like(system)) }]
+      end
 
       # Digits after the point that a person wants to read in this unit.
       def places(unit) = @decimals.fetch(unit.symbol, 1)

@@ -229,7 +229,7 @@ module Munimen
           :hammer,
           "Water hammer #{times(events.size)}, at most #{sentence(worst)}",
           grade: :watch,
-          source: @rules.units == :us ? HAMMER : BANGS
+          source: Measure::System.american?(@rules.units) ? HAMMER : BANGS
         )
       end
 

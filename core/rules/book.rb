@@ -51,6 +51,8 @@ module Munimen
       def edition(text = nil) = text ? @edition = text : @edition
       # The units and the vocabulary that sites under this book use.
       def units(system = nil) = system ? @units = system : @units
+      # Whether houses have two legs against each other, as in North America.
+      def split_phase(yes = nil) = yes.nil? ? @split_phase : @split_phase = yes
       # Who may work on what: {unvented: "…"} – text of the restriction by trade.
       def restricts(trades = nil) = trades ? @restricts = trades : @restricts || {}
 
@@ -61,6 +63,7 @@ module Munimen
         @like = Book[other]
         based_on(other)
         units(@like.units)
+        split_phase(@like.split_phase)
         restricts(@like.restricts)
       end
 

@@ -30,7 +30,7 @@ module Munimen
       end
 
       # Pa: of the supply, the most that the hot tank may reach, and what it reaches.
-      def supply = @supply&.si || LEAST.fetch(@rules.units)
+      def supply = @supply&.si || Measure::System.pick(LEAST, @rules.units)
       def maximum = @rules.limit(:hot_peak).at_most.si
 
       def reached

@@ -28,7 +28,7 @@ export const weekDay = (iso: string) =>
 export const timeOfDay = (moment: string | number | Date, zone?: string) =>
   plain(
     new Date(moment).toLocaleTimeString(tag(), {
-      hour: tag() === 'en-US' ? 'numeric' : '2-digit',
+      hour: tag() === 'en-GB' ? '2-digit' : 'numeric',
       minute: '2-digit',
       timeZone: zone,
     }),

@@ -45,7 +45,7 @@ Munimen::Calculations::Calculation.define :vessel_performance do
     reached = vessel.pressure_with(expanded, supply)
     lifts = reached >= relief
     hot = [reached, relief].min
-    maximum, rule = most.fetch(units == :us ? :us : :england)
+    maximum, rule = most.fetch(Munimen::Measure::System.american?(units) ? :us : :england)
     maximum = i[:maximum_pressure].si if i[:maximum_pressure]
     high = hot > maximum
     say = ->(pascal) { Munimen::Measure::Quantity.new(:pressure, pascal).format(units) }

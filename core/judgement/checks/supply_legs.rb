@@ -31,7 +31,7 @@ Munimen::Judgement::Check.define :supply_legs, part: :disconnect do
         remedy: "Follow it back to the {breaker}.",
         explain: "The electricity does not reach the {heater} as it should."
       )
-    elsif if visit.units == :us
+    elsif if visit.rules.book.split_phase
             !(near[one, full / 2] && near[two, full / 2])
           else
             !near[[one, two].max, full]

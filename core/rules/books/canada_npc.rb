@@ -4,6 +4,7 @@
 # it names no bound of its own the usual one of the trade stands. From memory.
 Munimen::Rules::Book.define :canada_npc do
   like :us_irc
+  units :canada
   title "Canada, National Plumbing Code"
   edition "NPC 2020 and CSA B149.1, clauses from memory; the province's adoption governs"
   restricts gas: "Gas work is for people licensed for it by their province.",

@@ -5,6 +5,7 @@ Munimen::Rules::Book.define :us_irc do
   title "US, International Residential Code"
   edition "IRC, clauses from memory; the edition adopted locally governs"
   units :us
+  split_phase true
   restricts gas: "Gas work is for people licensed for it by state and city.",
             electrical: "Wiring is for people licensed for it by state and city."
 

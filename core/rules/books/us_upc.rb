@@ -6,6 +6,7 @@ Munimen::Rules::Book.define :us_upc do
   title "US, Uniform Plumbing Code"
   edition "UPC, clauses from memory; the edition adopted locally governs"
   units :us
+  split_phase true
   restricts gas: "Gas work is for people licensed for it by state and city.",
             electrical: "Wiring is for people licensed for it by state and city."
   based_on :us_irc

@@ -63,7 +63,9 @@ line.call :gas_drop do
     Munimen::Measure::Quantity.new(:gas_pressure, rest.si - burning.si) if rest && burning
   end
   limit do |visit|
-    between.call(:gas_drop, :gas_pressure, nil, gas::DROP * gas::INCH) if visit.units == :us
+    if Munimen::Measure::System.american?(visit.units)
+      between.call(:gas_drop, :gas_pressure, nil, gas::DROP * gas::INCH)
+    end
   end
 end
 

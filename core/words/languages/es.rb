@@ -11,6 +11,17 @@ Munimen::Words::Language.define(
                "fuera."]
       end
     },
+    canada: {
+      heater: "calentador",
+      **{
+        gas_emergency: "la compañía de gas",
+        lpg_emergency: "su suministrador de propano",
+        any_gas_emergency: "su suministrador de gas"
+      }.transform_values do |whose|
+        "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga y llame desde fuera al " \
+          "911 o a la línea de emergencia de #{whose}."
+      end
+    },
     england: {
       heater: "cilindro",
       gas_emergency: "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga, deje la " \

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Words.define :us,
+                      month_first: true,
                       terms: {
                         tap: "faucet",
                         taps: "faucets",

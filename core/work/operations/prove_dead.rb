@@ -27,7 +27,7 @@ Munimen::Work::Operation.define :prove_dead do
   repeatable
   guide(:prove_dead) do |visit|
     us = ["L1 – L2", "L1 – ground", "L2 – ground"]
-    { pairs: visit.units == :us ? us : ["L – N", "L – E", "N – E"] }
+    { pairs: visit.rules.book.split_phase ? us : ["L – N", "L – E", "N – E"] }
   end
   hands_on 180
 end

@@ -3329,7 +3329,7 @@ export interface components {
         }[];
         CalculationList: components["schemas"]["CalculationSheet"][];
         /** @enum {string} */
-        UnitSystem: "us" | "england" | "si";
+        UnitSystem: "us" | "england" | "canada" | "si";
         CalculationSource: {
             name: string;
             clause: components["schemas"]["MaybeText"];
@@ -3431,7 +3431,7 @@ export interface components {
         };
         CalculationInput: {
             /** @enum {string} */
-            units?: "us" | "england" | "si";
+            units?: "us" | "england" | "canada" | "si";
             inputs: {
                 [key: string]: unknown;
             };
@@ -4588,7 +4588,7 @@ export interface operations {
     heaterForm: {
         parameters: {
             query?: {
-                units?: "us" | "england";
+                units?: "us" | "england" | "canada";
             };
             header?: never;
             path?: never;
@@ -4768,7 +4768,7 @@ export interface operations {
     jobs: {
         parameters: {
             query?: {
-                units?: "us" | "england";
+                units?: "us" | "england" | "canada";
             };
             header?: never;
             path?: never;
@@ -6916,7 +6916,7 @@ export interface operations {
     calculations: {
         parameters: {
             query?: {
-                units?: "us" | "england" | "si";
+                units?: "us" | "england" | "canada" | "si";
             };
             header?: never;
             path?: never;

@@ -11,7 +11,7 @@ import { withLabels } from '@/i18n/units'
 
 type Value = Schemas['CalculationOutput']
 type System = Schemas['UnitSystem']
-const SYSTEMS: System[] = ['us', 'england', 'si']
+const SYSTEMS: System[] = ['us', 'england', 'canada', 'si']
 
 const props = defineProps<{ id: string }>()
 const route = useRoute()
@@ -168,7 +168,7 @@ function useInVisit() {
           :aria-checked="units === system"
           @click="units = system"
         >
-          {{ { us: 'US', england: 'England', si: 'SI' }[system] }}
+          {{ { us: 'US', england: 'England', canada: 'Canada', si: 'SI' }[system] }}
         </button>
       </div>
     </div>

@@ -14,7 +14,7 @@ const sets = computed(() =>
     tank: value(`coil_tank_temperature${suffix}`),
   })),
 )
-const most = computed(() => (props.visit.units === 'england' ? 90 : 200))
+const most = computed(() => (props.visit.units === 'us' ? 200 : 90))
 const height = (number: number | null) => (Math.min(number ?? 0, most.value) / most.value) * 92
 const unit = computed(
   () => props.step.reads.find((read) => read.name.includes('temperature'))?.unit ?? '',

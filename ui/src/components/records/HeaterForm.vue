@@ -32,7 +32,9 @@ const values = ref<Record<string, string>>({
 onMounted(async () => {
   setLocale(props.units ?? 'us')
   fields.value = await unwrap(
-    api.GET('/api/heater-form', { params: { query: { units: (props.units ?? 'us') as 'us' } } }),
+    api.GET('/api/heater-form', {
+      params: { query: { units: (props.units ?? 'us') as 'us' | 'canada' } },
+    }),
   )
   values.value.kind ??= fields.value.first_kind
 })

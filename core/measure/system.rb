@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Measure
+    # The units of a country that measures as another one does but for a few kinds. One file each in
+    # core/measure/systems/; those that are like no other stand with the kinds.
+    #
+    #   System.like(:canada)           # => :us
+    #   System.unit(:canada, :volume)  # => "L", or nil where it measures as the other
+    class System
+      @all = {}
+      class << self
+        # like: the system of all other kinds; units: {kind => unit}.
+        def define(id, like:, **units) = @all[id] = [like, units]
+
+        # Of those declared here and those of the kinds.
+        def names = %i[us england] + @all.keys
+
+        # The system that a system is like, itself where it stands alone.
+        def like(id) = @all.fetch(id) { [id] }.first
+        def american?(id) = like(id) == :us
+        def unit(id, kind) = @all[id]&.last&.fetch(kind, nil)
+
+        # Of values by system the one for a system: its own, or that of the one it is like; where a
+        # kind is measured otherwise than there, the metric one.
+        def pick(values, id, kind = nil)
+          values.fetch(id) { values[unit(id, kind) && values.key?(:si) ? :si : like(id)] }
+        end
+      end
+    end
+  end
+end
