@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import Components from 'unplugin-vue-components/vite'
@@ -14,6 +15,17 @@ export default defineConfig({
       dirs: [],
       resolvers: [ElementPlusResolver({ importStyle: 'css' })],
     }),
+    // What the reader of plates knows of letters: it asks for it by this name.
+    {
+      name: 'letters',
+      apply: 'build',
+      generateBundle() {
+        const name = 'eng.traineddata.gz'
+        const data = `node_modules/@tesseract.js-data/eng/4.0.0_best_int/${name}`
+        const source = readFileSync(fileURLToPath(new URL(data, import.meta.url)))
+        this.emitFile({ type: 'asset', fileName: `plates/${name}`, source })
+      },
+    },
     // The pages without a signal. Ruby and its image are fetched and kept by src/pocket/.
     VitePWA({
       registerType: 'prompt',
@@ -35,10 +47,18 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,png,woff2}', 'assets/zxing_reader*.wasm'],
-        globIgnores: ['offline/**'],
+        globIgnores: ['offline/**', 'assets/tesseract*', 'assets/worker.min*'],
+        // What reads plates is kept once it was used.
+        runtimeCaching: [
+          {
+            urlPattern: /\/(assets\/(tesseract-core|worker\.min)|plates\/)/,
+            handler: 'CacheFirst',
+            options: { cacheName: 'plates', expiration: { maxEntries: 3 } },
+          },
+        ],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/(api|auth|health|offline)(\/|$)/],
+        navigateFallbackDenylist: [/^\/(api|auth|health|offline|plates)(\/|$)/],
         cleanupOutdatedCaches: true,
       },
     }),

@@ -61,4 +61,42 @@ installed: "2019-05" }
     page.driver.resize(390, 844)
     expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
   end
+
+  # A plate of our own as a picture: drawn by the browser, slightly askew.
+  def photograph(lines)
+    go "/sign-in"
+    page.execute_script(<<~JS)
+      document.body.innerHTML = `<div style="font: bold 30px sans-serif; padding: 60px; background:
+        #ddd; color: #222; line-height: 1.6; transform: rotate(0.6deg)">#{lines.join("<br>")}</div>`
+    JS
+    File.join(Dir.mktmpdir("munimen-plate"), "plate.png")
+        .tap { |path| page.driver.save_screenshot(path) }
+  end
+
+  it "proposes what stands on a photograph of the plate, beside it, and writes nothing by itself" do
+    plate = photograph(
+      ["ORRIN WORKS", "MODEL NO. GX-40T12", "SERIAL NO. 104429871", "CAPACITY 40 GAL",
+       "INPUT 38,000 BTU/HR", "MAX WORKING PRESSURE 150 PSI   TEST 300 PSI"]
+    )
+    sign_in
+    go "/customers/#{office.customer}"
+    click_button "New heater"
+    find("[role=radio]", text: "Gas storage").click
+    find("[name=begin_capacity]").set("40").send_keys(:enter)
+    expect(page).to have_css("h2", text: "Identify")
+    visit = page.current_path[/\h{8}-[\h-]+/]
+    attach_file "plate", plate, make_visible: true
+    proposal = find(".plate p", text: "Serial", wait: 30)
+    expect(page).to have_css(".plate img")
+    heater = office.records.visits.find(visit)[:heater_id]
+    before = office.records.heaters.with_place(heater)[:heater]
+    expect([before.serial, before.input]).to eq([nil, nil])
+    within(proposal) { click_button "Take it" }
+    expect(page).to have_no_css(".record .fact[data-field=serial]")
+    within(find(".plate p", text: "38000")) { click_button "Take it" }
+    expect(page).to have_no_css(".record .fact[data-field=input]")
+    after = office.records.heaters.with_place(heater)[:heater]
+    expect([after.serial, after.input.in("Btu/h").round]).to eq(["104429871", 38_000])
+    page.driver.resize(390, 844)
+  end
 end

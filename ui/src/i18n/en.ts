@@ -351,6 +351,14 @@ export default {
       'to draw it each time.',
     take: 'Take my signature',
   },
+  plate: {
+    read: 'Read a photograph of the plate',
+    reading: 'Reading … this takes some seconds.',
+    failed: 'This picture could not be read here. Type what the plate says.',
+    nothing: 'Nothing was made out. Type what the plate says.',
+    compare: 'Compare each with the picture: letters and figures are easily mistaken.',
+    picture: 'The plate',
+  },
   firstSteps: {
     title: 'Before your first visit',
     done: '{n} of {all}',

@@ -8,6 +8,7 @@ import { may } from '@/api/session'
 import { useHeaterForm } from '@/composables/useHeaterForm'
 import { useVisit } from '@/composables/useVisit'
 import FactField from './FactField.vue'
+import ReadPlate from './ReadPlate.vue'
 import { withLabels } from '@/i18n/units'
 
 const props = defineProps<{ visit: Visit; step: PlannedStep }>()
@@ -60,6 +61,11 @@ const leave = (field: string, value: string) => void send('facts', { field, valu
       <p class="soft small">
         <b>{{ $t('facts.wanted') }}</b> {{ reasons.join(' ') }}
       </p>
+      <ReadPlate
+        v-if="step.operation === 'identify'"
+        :wanted="step.wants.map((one) => one.field)"
+        @take="take($event.field, $event.value)"
+      />
       <FactField
         v-for="(one, index) in shown"
         :key="one.field"
