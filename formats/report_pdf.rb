@@ -300,9 +300,16 @@ module Munimen
         @pdf.start_new_page if @pdf.cursor < 136
         heading t("Signatures")
         PdfSignatures.new(@pdf, @data[:signatures], method(:t), method(:date)).draw
-        soft "#{t("Done by")} #{@data[:person]}. #{t("Judged by")}: #{@page[:rulebook]}. " \
+        who = [@data[:person], licences].compact.join(" ")
+        soft "#{t("Done by")} #{who}. #{t("Judged by")}: #{@page[:rulebook]}. " \
              "#{@page[:edition]}. " +
              t("The maker's instructions, the local authority and licensed people come first.")
+      end
+
+      # What whoever did it is licensed for, by number; nil for none.
+      def licences
+        held = (@data[:licences] || []).map { |one| "#{t(one[:trade].to_s)} #{one[:number]}" }
+        "(#{held.join(", ")})" if held.any?
       end
 
       # Added after it was signed.

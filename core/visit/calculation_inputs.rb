@@ -46,6 +46,8 @@ module Munimen
         bottled = @visit.units == :england ? "propane" : "lp"
         {
           heating_value: value && Measure::Quantity.of(value, "Btu/ft3", :heating_value),
+          manifold_pressure: @heater.manifold_pressure,
+          plate_manifold: @heater.manifold_pressure,
           fuel: { natural_gas: "natural", lp: bottled, butane: "butane" }[@heater.fuel]
         }
       end

@@ -80,6 +80,7 @@ module Munimen
           firm: @context.records.settings.firm,
           date: visit.date&.iso8601,
           person: place[:person] || @context.person[:name],
+          licences: licences(visit, visit_id),
           customer: place[:customer],
           address: place[:address],
           units: visit.units,
@@ -102,6 +103,16 @@ module Munimen
           signed_at: nil,
           amendments: []
         }
+      end
+
+      # What whoever does it is licensed for on the day, with its number: [{trade:, number:}].
+      def licences(visit, visit_id)
+        account = @context.records.visits.find(visit_id)[:account_id] || @context.person[:id]
+        row = @context.records.people.find(account) or return []
+        held = Store::Values.qualifications(row).reject { |one| one[:number].to_s.empty? }
+        day = visit.date&.iso8601
+        held.select { |one| day.nil? || one[:expires].to_s.empty? || one[:expires] >= day }
+            .map { |one| one.slice(:trade, :number) }
       end
 
       # What was left otherwise than it usually is.

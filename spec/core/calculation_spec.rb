@@ -74,6 +74,9 @@ RSpec.describe Munimen::Calculations::Calculation do
       power: "4500",
       voltage: "240"
     },
+    burner_orifice: {
+      plate_input: "40000"
+    },
     gas_input: {
       dial_volume: "2",
       seconds: "180",

@@ -35,6 +35,17 @@ RSpec.describe Munimen::Formats::ReportPdf do
     expect(english.pages.first.width).to be_within(1).of(595)
   end
 
+  it "says by which licences it was done, those that hold on the day" do
+    plumber = office.person[:id]
+    office.records.people.qualify(
+      plumber,
+      [{ trade: "gas", number: "G-2093", expires: "2027-06-15" },
+       { trade: "unvented", number: "U-1", expires: "2026-11-22" }, { trade: "electrical" }]
+    )
+    all = read(page).pages.map { |one| text(one) }.join
+    expect(all).to include("Done by Plumber (gas G-2093).")
+  end
+
   # Ten scripts that a name may come in.
   it "draws the letters of a name, or says which they are: never a blank" do
     page = self.page

@@ -160,4 +160,22 @@ RSpec.describe "Gas" do
       ]
     ).to eq(:sound)
   end
+
+  # The usual form of the orifice equation, Q = 1 658.5 · K · A · √(H / SG) in ft³/h, in² and in.
+  # w.c. (NFPA 54's annex on orifices, from memory), and drills of the trade: a 40 000 Btu/h heater
+  # has about a No. 31 (0.120 in) for natural gas, a No. 49 (0.073 in) for propane: common practice.
+  it "works out an orifice by its fuel as the trade's equation and drills have it" do
+    area = lambda do |fuel|
+      diameter = calc(:burner_orifice, plate_input: "40000", fuel:)[:diameter].in("in")
+      Math::PI / 4 * (diameter**2)
+    end
+    natural = 40 / (1658.5 * 0.9 * Math.sqrt(3.5 / 0.6))
+    propane = 16 / (1658.5 * 0.9 * Math.sqrt(10 / 1.52))
+    expect(area["natural"]).to be_within(natural * 0.003).of(natural)
+    expect(area["lp"]).to be_within(propane * 0.003).of(propane)
+    both = calc(:burner_orifice, plate_input: "40000")
+    expect(both[:diameter].in("in")).to be_within(0.003).of(0.120)
+    expect(both[:otherwise].in("in")).to be_within(0.003).of(0.073)
+    expect { calc(:burner_orifice, plate_input: "0") }.to raise_error(Munimen::Error, /plate_input/)
+  end
 end

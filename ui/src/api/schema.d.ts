@@ -3223,6 +3223,11 @@ export interface components {
             };
             date?: components["schemas"]["MaybeText"];
             person?: components["schemas"]["MaybeText"];
+            /** @description Of whoever did it, those of the day */
+            licences?: {
+                trade: string;
+                number: string;
+            }[];
             customer: string;
             email?: components["schemas"]["MaybeText"];
             address: string;

@@ -16,6 +16,7 @@ export default {
     site: 'este lugar',
     visit: 'esta visita',
   },
+  trade: { gas: 'gas', electrical: 'electricidad', unvented: 'sin ventilación' },
   report: {
     record: 'Registro de la visita',
     amended: 'Añadido después de la firma',

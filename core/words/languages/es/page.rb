@@ -97,4 +97,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Su {heater}: informe del %1
   The whole report, to read or to print, until %1:
     El informe completo, para leer o imprimir, hasta el %1:
+  electrical
+    electricidad
+  unvented
+    sin ventilación
 TEXTS

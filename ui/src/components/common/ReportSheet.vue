@@ -219,8 +219,13 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       </div>
     </section>
     <footer class="soft small">
-      {{ $t('report.who') }}: {{ report.person }} · {{ $t('report.rules') }}:
-      {{ report.page.rulebook }}. {{ report.page.edition }}
+      {{ $t('report.who') }}: {{ report.person
+      }}<template v-if="report.licences?.length">
+        ({{
+          report.licences.map((one) => `${$t(`trade.${one.trade}`)} ${one.number}`).join(', ')
+        }})</template
+      >
+      · {{ $t('report.rules') }}: {{ report.page.rulebook }}. {{ report.page.edition }}
     </footer>
   </article>
 </template>
