@@ -97,7 +97,7 @@ module Munimen
         end
       end
 
-      # Nobody reads, everybody writes: a reading each time, judged and answered with the whole visit.
+      # Nobody reads, everybody writes: a reading each time, judged, answered with the whole visit.
       # Answers other than success raise.
       def only_writers(ours, count)
         visits = Array.new(count) { |index| open_visit(ours, index) }
