@@ -8,13 +8,14 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # [{id:, person:, name:, from:, to:, why:}] of today and later, the earliest first.
+      # [{id:, person:, name:, from:, to:, why:}] of today and later, the earliest first. why is for
+      # those who plan, and for oneself.
       def list
         names = @context.records.people.all.to_h { |row| [row[:id], row[:name]] }
         rows = absences.since(@context.now.to_date.iso8601)
         rows.map do |row|
           { id: row[:id], person: row[:account_id], name: names[row[:account_id]],
-            from: row[:from_on], to: row[:to_on], why: row[:why] }
+            from: row[:from_on], to: row[:to_on], why: (row[:why] if told?(row)) }
         end
       end
 
@@ -45,6 +46,11 @@ module Munimen
       end
 
       private
+
+      def told?(row)
+        row[:account_id] == @context.person[:id] ||
+          Abilities.of(@context.person[:role]).include?(:day_plan)
+      end
 
       def absences = @context.records.absences
 

@@ -97,6 +97,13 @@ RSpec.describe Munimen::Words::Language do
     )
   end
 
+  it "speaks of every vocabulary that there is" do
+    Munimen::Words.all.each do |id, words|
+      said = words.say("The {heater} is in service. {gas_emergency}")
+      expect(spanish.say(said, id)).to match(/está en servicio\. ¿Huele a gas\?/)
+    end
+  end
+
   it "refuses a language that it has not" do
     expect { described_class.find("tlh") }.to raise_error(Munimen::Error, /en, es/)
   end

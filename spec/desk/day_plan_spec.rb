@@ -136,6 +136,7 @@ RSpec.describe Munimen::Desk::DayPlan do
     expect(without[:unplaced].map { |stop| stop[:visit] }).to include(*booked)
     expect(plan.propose[:rounds].map { |one| one.values_at(:person, :date) })
       .not_to include([round[:person], round[:date]])
+    expect(absences.list.first).to include(from: round[:date], why: nil)
     absences.remove(id)
     expect(plan.call[:rounds].size).to eq(before[:rounds].size)
 
