@@ -119,7 +119,7 @@ RSpec.describe "Records at the screen", type: :feature do
     go URI(address).path
     expect(page).to have_css("h1.verdict").and have_content("Ada Brook")
     expect(page).to have_no_link("Customers")
-    expect(page).to have_link("PDF", href: "/api#{URI(address).path}/report.pdf")
+    expect(page).to have_link("PDF", href: "/api#{URI(address).path}/report.pdf?language=en")
     go "/customers"
     expect(page).to have_button("Sign in")
     sign_in

@@ -9,6 +9,12 @@ import { useRequest } from '@/composables/useRequest'
 
 const props = defineProps<{ code: string }>()
 const router = useRouter()
+/** Which rulebook somebody most likely works under, by what their browser speaks. */
+const LIKELY: Record<string, string> = {
+  'en-GB': 'england_g3',
+  'en-CA': 'canada_npc',
+  'fr-CA': 'canada_npc',
+}
 const books = ref<Schemas['Beginning']>([])
 const given = reactive({ firm: '', code_profile: '', name: '', email: '', password: '' })
 const { error, busy, run } = useRequest()
@@ -16,7 +22,8 @@ const path = { params: { path: { code: props.code } } }
 onMounted(() =>
   run(async () => {
     books.value = await unwrap(api.GET('/api/begin/{code}', path))
-    given.code_profile = books.value[0]?.id ?? ''
+    const likely = LIKELY[navigator.language] ?? 'us_irc'
+    given.code_profile = (books.value.find((one) => one.id === likely) ?? books.value[0])?.id ?? ''
   }),
 )
 const begin = () =>
