@@ -47,6 +47,11 @@ module Munimen
           end
           raise unreadable(text, kind, default, field) unless number
 
+          bare = spelling.empty? && !unit
+          if bare && System.unclear?(system, kind.id, number)
+            raise unclear(text, kind, system, field)
+          end
+
           unit = spelling.empty? ? default : find_unit(spelling, kind, default, field)
           value = unit.to_si(number)
           unless value.finite? && kind.range.cover?(value)
@@ -94,6 +99,17 @@ module Munimen
             "#{known}.",
             field:,
             code: :wrong_unit
+          )
+        end
+
+        # Of which system a bare number is cannot be told.
+        def unclear(text, kind, system, field)
+          units = [kind.unit(System.like(system)), kind.unit(system)].map(&:label)
+          Error.new(
+            "“#{text.to_s.strip}” may be #{units.join(" or ")}: write the unit, such as " \
+            "#{text.to_s.strip} #{units.first}.",
+            field:,
+            code: :unit_wanted
           )
         end
 

@@ -30,6 +30,8 @@ RSpec.describe Shadow, :long do
     stays clear air by_hand stays_off hung nobody_required called_from_outside blue_on_tip yes
     in_order mended
   ]
+  # Where a dial has two scales its unit is said.
+  dual = { pressure: "60 psi", temperature: "120 degF", volume: "5 gal" }
   numbers = { pressure: "60", temperature: "120", resistance: "12.9", insulation: "OL" }
 
   # One visit, and what the bystander has seen of it.
@@ -84,6 +86,7 @@ RSpec.describe Shadow, :long do
 
       value = (read.choices && (words & read.choices).first) || read.choices&.first
       value ||= numbers.fetch(read.kind, read.name == :room_co ? "2" : "5")
+      value = dual.fetch(read.kind, value) if visit.units == :canada
       office.read(id, read.name, value)
     rescue Munimen::Error
       nil

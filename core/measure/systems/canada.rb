@@ -4,6 +4,13 @@
 # bear US, imperial and metric units beside each other: what they say is typed with its unit.
 Munimen::Measure::System.define :canada,
                                 like: :us,
+                                # A house has 150 to 700 kPa, or 20 to 100 psi; hot water 85 °C at
+                                # most, or 90 °F and more; a tank's litres may be gallons.
+                                plain: {
+                                  pressure: 150..,
+                                  temperature: ..85,
+                                  volume: 250..
+                                },
                                 pressure: "kPa",
                                 absolute_pressure: "kPa",
                                 temperature: "degC",
