@@ -14,12 +14,15 @@ module Munimen
         outcome_text sentence title text measured limit explain remedy place by gas_situation part
         ask choice term gloss cautions done leaving stands parts fuel meaning
       ].freeze
-      # Of the ladder's also what its rungs are called; what the drawing has are ids.
+      # Of the ladder's also what its rungs are called.
       LADDER = [*READ, :label].freeze
-      IDS = %i[section marks].freeze
+      # What the drawing has are ids; what was added and who signed was typed.
+      AS_IT_IS = %i[section marks amendments signatures].freeze
       MONTH = /[A-Z][a-z]+/
       DATE = /\A(?:(#{MONTH}) (\d+), (\d{4})|(\d+) (#{MONTH}) (\d{4})|(#{MONTH}) (\d{4}))\z/
       FEW = 7 # letters
+      LONGEST = 1000 # characters of a text of ours; what is longer somebody typed
+      PLACES = 20 # at which a text is looked at for a part that is known
       # Between what is said one after the other.
       MARKS = [/(?<=[.!?”]) (?=[“[:upper:]\d])/, / – /, /: /, /[,;] /].freeze
       MONTHS = Date::MONTHNAMES.compact.freeze
@@ -61,7 +64,6 @@ module Munimen
         @dates = dates
         @courtesy = courtesy
         @texts = {}
-        @said = {}
       end
 
       # Adds texts: lines of ours, each followed by theirs, indented.
@@ -85,8 +87,9 @@ module Munimen
       # A text as it was said in a vocabulary; whatever is not known stays.
       def say(text, vocabulary)
         return text unless text.is_a?(String) && text.match?(/[[:alpha:]]{2}/)
+        return text if text.size > LONGEST
 
-        (@said[vocabulary] ||= {})[text] ||= found(text, vocabulary) || in_parts(text, vocabulary)
+        within(text, vocabulary)
       end
 
       # “8 de diciembre de 2026”; day: as Words#date takes it.
@@ -98,7 +101,7 @@ module Munimen
       private
 
       def read(name, value, vocabulary, known)
-        return value if IDS.include?(name)
+        return value if AS_IT_IS.include?(name)
 
         case value
         when Hash
@@ -157,7 +160,7 @@ module Munimen
       # Sentence by sentence, or what stands before and after a colon, a dash or a comma.
       def in_parts(text, vocabulary)
         MARKS.each do |mark|
-          text.to_enum(:scan, mark).map { Regexp.last_match.offset(0) }.each do |from, to|
+          places(text, mark).each do |from, to|
             before = found(text[0...from], vocabulary) or next
             after = text[to..]
             return before + text[from...to] + within(after, vocabulary) unless after.empty?
@@ -165,6 +168,12 @@ module Munimen
         end
         first, mark, rest = text.partition(MARKS.first)
         rest.empty? ? text : first + mark + within(rest, vocabulary)
+      end
+
+      def places(text, mark)
+        found = []
+        text.scan(mark) { found << Regexp.last_match.offset(0) }
+        found.first(PLACES)
       end
 
       # [{ours => theirs}, [[pattern, theirs]]] in the words of a vocabulary; what is longer is

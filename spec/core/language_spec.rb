@@ -76,9 +76,10 @@ RSpec.describe Munimen::Words::Language do
     "Smell gas? Do not touch switches or phones inside: go out and call from there." =>
       "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga y llame desde fuera.",
     "No anode – the neighbour says so." => "Sin ánodo – the neighbour says so.",
-    "Ask for Mrs Weir." => "Ask for Mrs Weir."
+    "Ask for Mrs Weir." => "Ask for Mrs Weir.",
+    "Replace the valve. #{"x, " * 400}" => "Replace the valve. #{"x, " * 400}"
   }.each do |ours, theirs|
-    it("says “#{theirs}”") { expect(spanish.say(ours, :us)).to eq(theirs) }
+    it("says “#{theirs[0, 60]}”") { expect(spanish.say(ours, :us)).to eq(theirs) }
   end
 
   it "keeps what people typed, who they are, which rule it was and the ids of the drawing" do
@@ -88,6 +89,7 @@ RSpec.describe Munimen::Words::Language do
         section: { labels: [{ label: "flue", part: "flue" }] },
         page: {
           outcome_reason: "Dry",
+          amendments: [{ text: "Replace the valve." }],
           results: [{ title:, source: "Present", measured: }]
         }
       }
