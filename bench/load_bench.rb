@@ -13,8 +13,6 @@ module Munimen
       VISITS = 5
       CLIENTS = 8
       EACH = 60 # requests of each client and page
-      WRITERS = [1, 8, 20, 40].freeze # people who write without a pause, each in a visit
-      WRITES = 15 # of each
       # The n-th id of a kind, as SQL: a UUID of version 4 by its form.
       ID = ->(kind, number) { "printf('%08x-0000-4000-8000-%012x', #{number}, #{kind})" }
       NUMBERS = lambda do |count|
@@ -51,7 +49,6 @@ module Munimen
         ours.sign_in("owner@tallowreed.example", Demo::Seed::PASSWORD)
         measure(bare, ours)
         mixed(ours)
-        WRITERS.each { |count| only_writers(ours, count) }
         @row.call("memory afterwards", ours.memory_mb, "MB", "")
       ensure
         [bare, ours].compact.each(&:stop)
@@ -97,27 +94,6 @@ module Munimen
         end
       end
 
-      # Nobody reads, everybody writes: a reading each time, judged, answered with the whole visit.
-      # Answers other than success raise.
-      def only_writers(ours, count)
-        visits = Array.new(count) { |index| open_visit(ours, index) }
-        times = Queue.new
-        took = timed do
-          visits.map { |visit| Thread.new { write_on(ours, visit, times) } }.each(&:join)
-        end
-        @row.call("#{count} writing at once, p95", p95_of(times), "ms", "")
-        @row.call("#{count} writing at once", count * WRITES / took, "writes/s", "")
-      end
-
-      def write_on(ours, visit, times)
-        ours.clone_connection do |send|
-          WRITES.times do |turn|
-            body = { id: SecureRandom.uuid, name: "static_pressure", value: (55 + turn).to_s }
-            times << (timed { send.call("/api/visits/#{visit}/readings", body) } * 1000)
-          end
-        end
-      end
-
       def one_of_five(send, visit, path, turn, times)
         if (turn % 5).zero?
           note = { id: SecureRandom.uuid, name: "water_by", value: format("%02d:00", turn % 24) }
@@ -129,7 +105,7 @@ module Munimen
 
       def open_visit(ours, index)
         id = SecureRandom.uuid
-        heater = ours_ids("heaters", WRITERS.max)[index]
+        heater = ours_ids("heaters", CLIENTS)[index]
         ours.post(
           "/api/heaters/#{heater}/visits",
           { id:, jobs: ["annual_safety"], planned_for: Time.now.utc.iso8601 }
