@@ -4,9 +4,9 @@ import { computed, onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { refresh } from '@/api/session'
 import SignaturePad from '@/components/visit/SignaturePad.vue'
+import { strokesOf, type Strokes } from '@/signature'
 import { useRequest } from '@/composables/useRequest'
 
-type Strokes = [number, number][][]
 const me = ref<Schemas['Profile'] | null>(null)
 const name = ref('')
 const strokes = ref<Strokes>([])
@@ -15,9 +15,7 @@ const { error, busy, run } = useRequest()
 function show(profile: Schemas['Profile']) {
   me.value = profile
   name.value = profile.name
-  strokes.value = (profile.signature ?? []).map((stroke) =>
-    stroke.map((point): [number, number] => [point[0] ?? 0, point[1] ?? 0]),
-  )
+  strokes.value = strokesOf(profile.signature)
 }
 onMounted(() => run(async () => show(await unwrap(api.GET('/api/me')))))
 const signs = computed(() => me.value && me.value.role !== 'office')

@@ -5,6 +5,7 @@ import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
 import SignaturePad from './SignaturePad.vue'
+import { strokesOf, type Strokes } from '@/signature'
 import VerdictLine from './VerdictLine.vue'
 import { useVisit } from '@/composables/useVisit'
 
@@ -40,12 +41,10 @@ const refusal = ref('')
 const mine = computed(() => session.person?.name ?? '')
 const plumberStrokes = ref<[number, number][][]>([])
 /** The signature that one has drawn under “Your account”, where it can be had. */
-const own = ref<[number, number][][]>([])
+const own = ref<Strokes>([])
 onMounted(async () => {
   const me = await api.GET('/api/me').catch(() => null)
-  own.value = (me?.data?.signature ?? []).map((stroke) =>
-    stroke.map((point): [number, number] => [point[0] ?? 0, point[1] ?? 0]),
-  )
+  own.value = strokesOf(me?.data?.signature)
 })
 
 const signed = (who: string) => props.visit.signatures.find((one) => one.signer === who)
