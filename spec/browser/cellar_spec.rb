@@ -97,7 +97,7 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     expect(page).to have_css(".reading .kept")
     click_link "To the fault finder"
     click_button "Take it on the rig"
-    expect(page).to have_css(".evidence li", minimum: 1)
+    expect(page).to have_css(".told").and have_css(".evidence li", minimum: 1)
     first(".suspects li:not(.out) button", text: "seat").click
     click_button "That is the cause"
     expect(page).to have_content("That was not it").and have_css(".training", text: "Wrong parts 1")

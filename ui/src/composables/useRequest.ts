@@ -9,11 +9,12 @@ export function useRequest() {
   const problem = shallowRef<Problem | null>(null)
   const error = computed(() => problem.value?.message ?? '')
   const field = computed(() => problem.value?.field ?? null)
-  const busy = ref(false)
+  const underWay = ref(0)
+  const busy = computed(() => underWay.value > 0)
 
   /** What `work` gives, or undefined when it was refused or failed: `problem` then says why. */
   async function run<T>(work: () => Promise<T>): Promise<T | undefined> {
-    busy.value = true
+    underWay.value += 1
     problem.value = null
     try {
       return await work()
@@ -21,7 +22,7 @@ export function useRequest() {
       problem.value = asProblem(cause)
       return undefined
     } finally {
-      busy.value = false
+      underWay.value -= 1
     }
   }
   return { problem, error, field, busy, run }

@@ -32,7 +32,7 @@ const skip = ref<string[]>([])
 const rig = computed(() => isTraining(props.id))
 const symptoms = ref<Schemas['Symptom'][]>([])
 const found = ref<Schemas['Diagnosis'] | null>(null)
-const { problem, error, run } = useRequest()
+const { problem, error, busy, run } = useRequest()
 const active = ref<string | null>(null)
 const taken = ref<string | null>(null)
 /** Answers of the address: e.<test>=<outcome>. */
@@ -67,7 +67,8 @@ async function load() {
     ),
   )
   found.value = answer ?? null
-  active.value = null
+  // What is being read stays open, unless it is of another complaint.
+  if (!found.value?.suspects.some((one) => one.cause === active.value)) active.value = null
 }
 onMounted(load)
 watch(() => [route.query, props.id], load, { deep: true })
@@ -116,6 +117,7 @@ async function name(cause: string) {
   const answer = await ask(training.cause(props.id!, cause))
   if (answer?.right) await router.push(`/training/${props.id}`)
   else if (answer) {
+    active.value = null
     await load()
     problem.value = new Problem(t('training.notIt'), 0)
   }
@@ -253,6 +255,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
                     v-if="rig"
                     type="button"
                     class="plain-button that"
+                    :disabled="busy"
                     @click="name(one.cause)"
                   >
                     {{ $t('training.thatIs') }}
@@ -290,9 +293,13 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
               <p>
                 <b>{{ $t('finder.after') }}</b> {{ found.settled.after }}
               </p>
-              <el-button v-if="rig" type="primary" @click="name(found.settled.cause)">{{
-                $t('training.thatIs')
-              }}</el-button>
+              <el-button
+                v-if="rig"
+                type="primary"
+                :disabled="busy"
+                @click="name(found.settled.cause)"
+                >{{ $t('training.thatIs') }}</el-button
+              >
               <el-button
                 v-else-if="id && found.settled.job && taken !== found.settled.job"
                 type="primary"
@@ -333,7 +340,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
               <el-button
                 v-if="rig"
                 type="primary"
-                :disabled="best.unmet.length > 0"
+                :disabled="busy || best.unmet.length > 0"
                 @click="takeTest(best.test)"
                 >{{ $t('training.rig') }}</el-button
               >
@@ -343,6 +350,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
                   :key="one.id"
                   type="button"
                   class="plain-button"
+                  :disabled="busy"
                   @click="answer(best.test, one.id)"
                 >
                   <span>{{ one.text }}</span><span class="soft small">{{
@@ -362,7 +370,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
                   </p>
                   <el-button
                     v-if="rig"
-                    :disabled="test.unmet.length > 0"
+                    :disabled="busy || test.unmet.length > 0"
                     @click="takeTest(test.test)"
                     >{{ $t('training.rig') }}</el-button
                   >
@@ -372,6 +380,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
                       :key="one.id"
                       type="button"
                       class="plain-button small"
+                      :disabled="busy"
                       @click="answer(test.test, one.id)"
                     >
                       {{ one.text }}
