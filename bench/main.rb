@@ -60,6 +60,7 @@ class MeasureEverything
     "log" => ->(bench, _) { bench.records.log },
     "week" => ->(bench, _) { bench.records.week },
     "kill" => ->(bench, count) { bench.records.kill((count || 200).to_i) },
+    "second" => ->(bench, count) { bench.records.second((count || 20).to_i) },
     "greedy" => ->(bench, _) { bench.trials.greedy },
     "import" => ->(bench, _) { bench.trials.import },
     "offline" => ->(bench, count) { bench.trials.offline((count || 200).to_i) },

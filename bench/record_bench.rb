@@ -74,25 +74,33 @@ module Munimen
 
       # count: kills.
       def kill(count)
-        with_demo do |config|
-          database = config.records.database
-          visits = database[:visits].where(status: "open").select_map(:id)
-          signed = database[:visits].where(status: "signed").get(:id)
+        with_writers do |config, writers, visits|
           heavy = heavy(config.records, visits, count)
-          database.disconnect
-          result = KillTrial.new(
-            config.folder,
-            visits:,
-            signed:,
-            heavy:,
-            sign_in: ["owner@tallowreed.example", Demo::Seed::PASSWORD],
-            seed: 2026
-          ).run(count)
+          config.records.database.disconnect
+          result = KillTrial.new(config.folder, writers, heavy:, seed: 2026).run(count)
           @row.call("kills of the server under writes", result[:kills], "", "200")
           result[:inside].each { |kind, kills| @row.call("of them inside #{kind}", kills, "", "") }
           @row.call("writes acknowledged: #{result[:kinds]}", result[:acknowledged], "", "")
           %i[lost damaged half left].each do |what|
             @row.call("of them #{what}", result[what], "", "0")
+          end
+        end
+      end
+
+      # count: times that the first machine is lost.
+      def second(count)
+        with_writers do |config, writers, _|
+          config.records.database.disconnect
+          Dir.mktmpdir("munimen-second") do |place|
+            result = SecondTrial.new(config.folder, place, writers, seed: 2026).run(count)
+            @row.call("first machines lost", result[:rounds], "", "")
+            @row.call("writes acknowledged", result[:acknowledged], "", "")
+            @row.call("of them not on the second", result[:lost], "", "")
+            @row.call("the oldest of those before the kill", result[:oldest], "s", "")
+            @row.call("until the database was there, longest", result[:arrived], "s", "")
+            @row.call("until the second answered, longest", result[:up], "s", "")
+            @row.call("databases not sound", result[:damaged], "", "0")
+            @row.call("seals that do not hold", result[:problems], "", "0")
           end
         end
       end
@@ -113,6 +121,18 @@ module Munimen
         end
         picture = File.binread(Dir[File.join(ROOT, "docs/screenshots/*.png")].min)
         HeavyWork.new(visits:, signable:, heater:, picture:)
+      end
+
+      def with_writers
+        with_demo do |config|
+          database = config.records.database
+          visits = database[:visits].where(status: "open").select_map(:id)
+          writers = Writers.new(
+            visits:, signed: database[:visits].where(status: "signed").get(:id),
+            sign_in: ["owner@tallowreed.example", Demo::Seed::PASSWORD], random: Random.new(2026)
+          )
+          yield config, writers, visits
+        end
       end
 
       def million_rows(path)

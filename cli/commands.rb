@@ -22,6 +22,12 @@ module Munimen
         "serve [PORT]" => "start on real data (MUNIMEN_DATA; MUNIMEN_NIGHTLY=1 backs up)",
         "owner EMAIL NAME" => "make the first owner account; asks for the password",
         "password EMAIL" => "set a password; asks for it",
+        "people [list]" => "who works here: address, role, whether they are in, name",
+        "people invite EMAIL NAME [ROLE]" => "adds somebody; prints the link for their password",
+        "people link EMAIL" => "a new link, such as for a password that was forgotten",
+        "people role|name EMAIL NEW" => "changes one of these",
+        "people trades EMAIL TRADE[:NUMBER[:EXPIRY]] …" => "what they are licensed for",
+        "people pause|close|open EMAIL" => "out for a while, out, in again",
         "backup [FILE]" => "everything into one zip, while people work",
         "restore FILE [--even-broken]" => "put a backup in the place of what is there",
         "doctor [PORT]" => "looks over an installation, and says what mends what is wrong",
@@ -74,12 +80,15 @@ module Munimen
       rescue SystemCallError => e
         wrong(Error.new("#{e.message.split(" @ ").first}: #{e.message[/ - (.+)/, 1]}.",
                         code: :not_possible))
-      rescue Sequel::Error
+      rescue *data_errors
         wrong(Error.new("The data folder cannot be used: #{ENV.fetch("MUNIMEN_DATA", "data")}.",
                         field: :folder, code: :not_possible))
       end
 
       private
+
+      # Those of the database, where that was needed at all.
+      def data_errors = defined?(Sequel) ? [Sequel::Error] : []
 
       def wrong(error)
         @errors.puts JSON.generate(error: error.to_h)

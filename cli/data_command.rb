@@ -7,7 +7,7 @@ module Munimen
     # The commands that work on the data folder (MUNIMEN_DATA). Exit status 0; 1 when verify finds
     # something.
     class DataCommand
-      ALL = %w[owner password backup restore doctor verify export import].freeze
+      ALL = %w[owner password people backup restore doctor verify export import].freeze
       # Those that write have the folder to themselves.
       WRITE = %w[owner password restore import].freeze
 
@@ -17,7 +17,8 @@ module Munimen
       end
 
       def run(command, *rest)
-        config.take! if WRITE.include?(command) || rest.include?("--repair")
+        config.take! if writes?(command, rest)
+        too_many!(command, rest)
         public_send(command, *rest)
       end
 
@@ -36,6 +37,11 @@ module Munimen
           raise(NotFound.new("There is no account #{email}.", field: :email))
         records.people.set_password(person[:id], ask)
         say "\nPassword of #{email} set; it is signed out everywhere."
+      end
+
+      def people(*given)
+        PeopleCommand.new(config, @output).run(*given)
+        0
       end
 
       def backup(path = nil)
@@ -109,6 +115,20 @@ module Munimen
       end
 
       private
+
+      def too_many!(command, rest)
+        method = method(command)
+        return if method.parameters.assoc(:rest)
+        return if rest.size <= method.parameters.size
+
+        raise Error.new("#{command} takes less: bin/munimen help #{command}", field: :command,
+                                                                             code: :too_many)
+      end
+
+      def writes?(command, rest)
+        WRITE.include?(command) || rest.include?("--repair") ||
+          (command == "people" && !["list", nil].include?(rest.first))
+      end
 
       # A chain that began late says so.
       def late

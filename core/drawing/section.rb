@@ -16,9 +16,6 @@ module Munimen
       PIPE = 122          # height of the cold and hot pipes
       LEFT = 145          # drawing area between the label columns
       RIGHT = 335
-      COLUMN = 118        # what a label may be wide
-      NAME = 12           # size of a name
-      NOTE = 11           # size of a note
 
       # Where the tank stands: its edges, and the drawing units to a metre.
       Tank = Struct.new(:left, :right, :top, :bottom, :wide, :tall, :scale, keyword_init: true)
@@ -35,6 +32,16 @@ module Munimen
       def to_h
         draw
         { width: WIDTH, height: HEIGHT, shapes: @canvas.shapes, labels: }
+      end
+
+      # A drawing that was made with other words in it. names: {part => name}; a block gives each
+      # piece of a note.
+      def self.reworded(drawing, names, &)
+        labels = drawing[:labels].map do |label|
+          note = label[:note]&.split(/ · |\n/)&.map(&)
+          Labels.worded(label, names.fetch(label[:part].to_sym, label[:name]), note&.join(" · "))
+        end
+        drawing.merge(labels: Labels.beside(labels))
       end
 
       # Tank diameter and height in drawing units.
@@ -120,43 +127,16 @@ module Munimen
         @canvas.anchor(:bubble, @tank.left + 8, @tank.top + (@tank.tall * 0.04))
       end
 
-      # Labels in two columns beside the drawing; parts that are not drawn have none. A column
-      # that would overflow gives what lies nearest the middle to the other.
+      # Parts that are not drawn have none.
       def labels
-        shown =
-          Heater::Parts
-            .of(@heater)
-            .select { |part| @canvas.anchors.key?(part.id) }
-            .map { |part| label(part) }
-        left, right = shown.partition { |item| item[:x] < CENTRE }
-        [[left, right], [right, left]].each do |from, to|
-          while Labels.height(from) > HEIGHT - 6
-            to << from.delete(from.min_by { |item| (item[:x] - CENTRE).abs })
+        shown = Heater::Parts.of(@heater).select { |part| @canvas.anchors.key?(part.id) }
+        Labels.beside(
+          shown.map do |part|
+            x, y = @canvas.anchors.fetch(part.id)
+            item = { part: part.id, x: x.round(1), y: y.round(1) }
+            Labels.worded(item, Words[@units].part(part.id), note(part.id))
           end
-        end
-        { left:, right: }.flat_map do |side, column|
-          Labels
-            .spread(column, top: 20, bottom: HEIGHT - 16)
-            .map { |item| item.merge(side:) }
-        end
-      end
-
-      def label(part)
-        x, y = @canvas.anchors.fetch(part.id)
-        name = Words[@units].part(part.id)
-        note = note(part.id)&.then { |text| lines(text) }
-        wide = [TextWidth.of(name, NAME), *note.to_s.lines.map do |one|
-          TextWidth.of(one.chomp, NOTE)
-        end]
-        { part: part.id, name:, wide: wide.max, x: x.round(1), y: y.round(1), note: }
-      end
-
-      # A note in as many lines as its column makes of it.
-      def lines(text)
-        text.split(" · ").each_with_object([+""]) do |part, lines|
-          joined = [lines.last, part].reject(&:empty?).join(" · ")
-          TextWidth.of(joined, NOTE) > COLUMN ? lines << +part : lines.last.replace(joined)
-        end.join("\n")
+        )
       end
 
       # What is known of a part's size, shown where it has no reading.

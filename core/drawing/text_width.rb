@@ -16,12 +16,14 @@ module Munimen
       ].map(&:to_i).freeze
       OTHER = { "·" => 25, "°" => 30, "–" => 55 }.freeze
       WIDEST = 80 # of what is in neither
+      # A letter with a mark is as wide as without.
+      MARKED = %w[áàâéèêíìîóòôúùûüñçÁÀÂÉÈÊÍÌÎÓÒÔÚÙÛÜÑÇ aaaeeeiiiooouuuuncAAAEEEIIIOOOUUUUNC].freeze
 
       module_function
 
       # Units of the drawing.
       def of(text, size)
-        hundredths = text.each_char.sum do |char|
+        hundredths = text.tr(*MARKED).each_char.sum do |char|
           (ADVANCE[char.ord - 32] if char.ord.between?(32, 126)) || OTHER.fetch(char, WIDEST)
         end
         (hundredths * size / 100.0).round(1)

@@ -51,7 +51,7 @@ module Munimen
       # language: which one it is in; courtesy: what has to be said of a translation, or nil.
       def in_language(page, language)
         found = Words::Language.find(language)
-        page = found.page(page, (page[:units] || :us).to_sym) if found
+        page = translated(page, found, (page[:units] || :us).to_sym) if found
         page.merge(logo: @context.records.settings[:logo],
                    language: found ? found.id.to_s : "en", courtesy: found&.courtesy)
       end
@@ -62,6 +62,14 @@ module Munimen
           signatures: signatures(row[:id]),
           amendments: amendments(row[:id])
         )
+      end
+
+      def translated(page, language, words)
+        page = language.page(page, words)
+        section = Drawing::Section.reworded(page[:section], page[:parts]) do |text|
+          language.say(text, words)
+        end
+        page.merge(section:)
       end
 
       def amendments(visit_id)

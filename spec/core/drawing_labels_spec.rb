@@ -25,9 +25,24 @@ RSpec.describe Munimen::Drawing::Section do
     random = Random.new(20_261_127)
     wrong = Array.new(2000) do
       units = %i[us england].sample(random:)
-      problems(described_class.new(by_chance(random), units:).to_h)
+      drawing = described_class.new(by_chance(random), units:).to_h
+      problems(drawing) + Munimen::Words::Language.all.values.flat_map do |language|
+        say = ->(text) { language.say(text, units) }
+        names = drawing[:labels].to_h { |label| [label[:part], say[label[:name]]] }
+        problems(described_class.reworded(drawing, names, &say))
+      end
     end
     expect(wrong.flatten.tally).to eq({})
+  end
+
+  it "says names and notes in another language, each line of a note by itself" do
+    heater = heater(:unvented_indirect, d2_length: "5 m", d2_bends: "3", d2_size: "28 mm")
+    drawing = described_class.new(heater, units: :england).to_h
+    said = described_class.reworded(drawing, { discharge_pipe: "Tubo de descarga" }) do |text|
+      Munimen::Words::Language[:es].say(text, :england)
+    end
+    pipe = said[:labels].find { |one| one[:part] == :discharge_pipe }
+    expect(pipe).to include(name: "Tubo de descarga", note: "5 m · 3 codos\n28 mm")
   end
 
   it "sees a word that lies where it must not" do

@@ -91,6 +91,8 @@ RSpec.describe Munimen::Formats::ReportPdf do
       expect(printed.objects[printed.objects.trailer[:Root]][:Lang]).to eq("es")
       all = printed.pages.map { |one| text(one) }.join
       expect(all).not_to match(/What|Please note|Judged|Signatures|As left/)
+      labels = page[:section][:labels]
+      expect(labels.to_h { |one| one.values_at(:part, :name) }).to include("tank" => "Tanque")
     end
   end
 end

@@ -293,6 +293,32 @@ RSpec.describe Munimen::Cli::Commands do
     expect([status, JSON.parse(said)["error"]["code"]]).to eq([2, "not_possible"])
   end
 
+  it "adds, changes and closes people from the machine itself, and keeps an owner" do
+    data = Dir.mktmpdir
+    stub_const("ENV", ENV.to_h.merge("MUNIMEN_DATA" => data, "MUNIMEN_URL" => "https://h.test/"))
+    expect(run("people")[2]).to include("There is no owner yet")
+    run("owner", "first@firm.test", "First", input: "twelve letters at least\n")
+    _, link, = run("people", "invite", "second@firm.test", "Bo Second")
+    token = link[%r{https://h\.test/join/(\S+)}, 1]
+    config = Munimen::Web::Config.new(data)
+    Munimen::Desk::Staff.new(Munimen::Desk::Context.new(config.records, person: nil))
+                        .join(token, password: "another twelve letters")
+    run("people", "trades", "second@firm.test", "gas:G-7:2030-01-01", "electrical")
+    run("people", "pause", "second@firm.test")
+    expect(run("people")[1].lines.map { |line| line.split(/ {2,}/).map(&:strip) }).to eq(
+      [["second@firm.test", "plumber", "paused", "Bo Second"],
+       ["first@firm.test", "owner", "open", "First"]]
+    )
+    refused = run("people", "close", "first@firm.test")
+    expect([refused[0], JSON.parse(refused[2])["error"]["code"]]).to eq([2, "refused"])
+    expect(run("people", "invite", "third@firm.test")[2]).to include("Give email and name")
+    expect(run("owner", "a", "b", "c")[2]).to include("too_many")
+    row = config.records.people.by_email("second@firm.test")
+    expect(Munimen::Store::Values.qualifications(row)).to include(
+      a_hash_including(trade: "gas", number: "G-7", expires: "2030-01-01")
+    )
+  end
+
   it "refuses a key that it does not know by its name, at every level" do
     { redings: [], site: { book: "us_irc" }, readings: [{ name: "static_pressure", valu: "62" }],
       observations: [{ item: "leak", finding: "sound", notes: "" }], decisions: { dangr: "x" } }

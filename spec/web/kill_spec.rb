@@ -9,13 +9,11 @@ RSpec.describe Munimen::Bench::KillTrial do
     visits = [office.start, office.start]
     folder = office.config.folder
     office.records.database.disconnect
-    result = described_class.new(
-      folder,
-      visits:,
-      signed:,
-      sign_in: ["plumber@example.test", Office::PASSWORD]
-    ).run(4)
+    writers = Munimen::Bench::Writers.new(
+      visits:, signed:, sign_in: ["plumber@example.test", Office::PASSWORD], random: Random.new(1)
+    )
+    result = described_class.new(folder, writers).run(4)
     expect(result).to include(kills: 4, lost: 0, damaged: 0, half: 0)
-    expect(result[:acknowledged]).to be >= 4 * described_class::WRITERS
+    expect(result[:acknowledged]).to be >= 4 * Munimen::Bench::Writers::COUNT
   end
 end

@@ -64,7 +64,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Hot faucet
     Llave caliente
   Discharge end
-    Extremo de la descarga
+    Fin de la descarga
   The site
     El lugar
   Water heater
@@ -165,4 +165,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Corte de seguridad
   energy cut-out
     corte de seguridad
+  %1 bend
+    %1 codo
+  %1 bends
+    %1 codos
 TEXTS
