@@ -68,7 +68,8 @@ class MeasureEverything
     "races" => ->(bench, count) { bench.trials.races((count || 500).to_i) },
     "fuzz" => ->(bench, count) { bench.trials.fuzz((count || 20_000).to_i) },
     "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) },
-    "load" => ->(bench, _) { bench.load_bench.run }
+    "load" => ->(bench, _) { bench.load_bench.run },
+    "writers" => ->(bench, _) { bench.writers }
   }.freeze
 
   def run(only = nil, count = nil)
@@ -92,6 +93,12 @@ class MeasureEverything
 
   def trials = Munimen::Bench::Trials.new { |*given| row(*given) }
   def records = Munimen::Bench::RecordBench.new { |*given| row(*given) }
+
+  def writers
+    folder = Munimen::Bench::LoadBench::FOLDER
+    Munimen::Bench::WritersTrial.new(folder) { |*given| row(*given) }.run
+  end
+
   def load_bench = Munimen::Bench::LoadBench.new { |*given| row(*given) }
 
   private

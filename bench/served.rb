@@ -15,12 +15,13 @@ module Munimen
         new(nil, folder) { |port| [File.join(ROOT, "bin/munimen"), "serve", port.to_s] }
       end
 
-      # A block gives the command for a port; else it is Puma with a rackup file.
-      def initialize(rackup, folder)
+      # A block gives the command for a port; else it is Puma with a rackup file. more: of its
+      # environment.
+      def initialize(rackup, folder, more = {})
         @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
         puma = ["bundle", "exec", "puma", "-b", "tcp://127.0.0.1:#{@port}", "-t", "1:5", rackup]
         @pid = spawn(
-          { "MUNIMEN_DATA" => folder, "RACK_ENV" => "production" },
+          { "MUNIMEN_DATA" => folder, "RACK_ENV" => "production", **more },
           *(block_given? ? yield(@port) : puma),
           out: File::NULL,
           err: File::NULL
