@@ -11,7 +11,8 @@ require_relative "../munimen"
 
 ROOMS = %w[core desk/visits desk/records desk/dues desk/settings desk/training pocket].freeze
 SINGLE = %w[
-  desk/abilities.rb desk/context.rb desk/problem.rb desk/routes.rb desk/scheduling/view_today.rb
+  desk/abilities.rb desk/account/profile.rb desk/context.rb desk/problem.rb desk/routes.rb
+  desk/scheduling/view_today.rb
   store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb
   store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
   formats/scenarios.rb
@@ -31,6 +32,12 @@ wanted = loaded.select do |file|
     file.start_with?("#{room}/")
   end)
 end
+# What the routes of both offices ask for has to be on site as well.
+routes = File.read(File.join(root, "desk/routes.rb"))
+asked = routes.scan(/\b([A-Z]\w+)\.new\(desk/).flatten.uniq
+asked = asked.map { |name| "#{name.gsub(/(?<!\A)(?=[A-Z])/, "_").downcase}.rb" }
+absent = asked - wanted.map { |file| File.basename(file) }
+abort "desk/routes.rb asks what the browser has not: #{absent.join(", ")}" if absent.any?
 # What is there already, or only on a server.
 needless = /^ *require "(?:securerandom|json|date|time|digest)"\n/
 files = wanted.map { |file| [file, File.read(File.join(root, file)).gsub(needless, "")] }

@@ -69,6 +69,7 @@ module Munimen
 
       # The day, and whom it is about.
       get("/api/today", kept: true) { |desk| ViewToday.new(desk).call }
+      get("/api/me") { |desk| Profile.new(desk).show }
       get("/api/customers", kept: true) do |desk, given|
         desk.records.customers.list(search: given[:search], after: given[:after])
       end

@@ -8,6 +8,7 @@ module Munimen
       VISITS = %i[readings observations steps decisions notes signatures signed_pages photos
                   amendments].freeze
       PEOPLE = %i[id name role qualifications].freeze
+      OWN = [*PEOPLE, :email, :signature].freeze # of the person whose it is
       SETTINGS = %w[code_profile house_rules firm logo instruments working_day].freeze
 
       # records: Store::Records.
@@ -16,14 +17,14 @@ module Munimen
       # The same with every setting: of a training run, which has no others.
       def all(heater_id) = rows([heater_id]).merge(settings: of(:settings, {}))
 
-      # {table => [row]} for some heaters.
-      def rows(heater_ids)
+      # {table => [row]} for some heaters. own: id of the account whose pack it is, or nil.
+      def rows(heater_ids, own: nil)
         heaters = of(:heaters, id: heater_ids)
         sites = of(:sites, id: heaters.map { |row| row[:site_id] })
         visits = of(:visits, heater_id: heater_ids)
         {
           settings: of(:settings, name: SETTINGS),
-          accounts: of(:accounts, {}).map { |row| row.slice(*PEOPLE) },
+          accounts: of(:accounts, {}).map { |row| row.slice(*(row[:id] == own ? OWN : PEOPLE)) },
           customers: of(:customers, id: sites.map { |row| row[:customer_id] }),
           sites:, heaters:, visits:,
           **VISITS.to_h { |table| [table, of(table, visit_id: visits.map { |row| row[:id] })] },

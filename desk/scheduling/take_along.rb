@@ -19,7 +19,8 @@ module Munimen
           person: @context.person[:id],
           at: @context.stamp,
           heaters:,
-          tables: records.pack.rows(heaters).merge(training_results: results),
+          tables: records.pack.rows(heaters, own: @context.person[:id])
+                         .merge(training_results: results),
           training: exercises
         }
       end

@@ -39,18 +39,23 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     expect(page).to have_content("Air charge of the expansion tank")
   end
 
-  it "does the year of an English cylinder the same way, to what was signed" do
+  it "does the year of an English cylinder the same way, to what was signed, with one's own " \
+     "signature" do
     page.driver.resize(390, 844)
+    own = [[[0.1, 0.2], [0.3, 0.4], [0.6, 0.3]]]
+    office.records.people.change(office.person[:id], { signature: own })
     visit = start_english
     ready
     stop
     go "/visits/#{visit}"
     expect(page).to have_css(".waiting", text: "No signal")
     work_through { by_touch(AtTheScreen::ENGLISH) }
-    sign_with_names
+    sign_with_names { click_button "Take my signature" }
     serve
     expect(page).to have_no_css(".waiting", wait: 40)
     expect(office.records.visits.find(visit)[:status]).to eq("signed")
+    mine = office.records.visits.rows(:signatures, visit).find { |one| one[:signer] == "plumber" }
+    expect(mine[:strokes]).to eq(own)
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
     expect(office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }).to include(
       cut_out_test: :sound, proved_dead: :sound

@@ -8,7 +8,9 @@ require_relative "../../demo/truth"
 RSpec.describe Munimen::Pocket do
   # The records of an office as a browser takes them along.
   def taken_along(office)
-    rows = Munimen::Store::Pack.new(office.records).rows([office.heater])
+    own = office.person[:id]
+    office.records.people.change(own, { signature: [[[0.1, 0.2], [0.3, 0.4]]] })
+    rows = Munimen::Store::Pack.new(office.records).rows([office.heater], own:)
     Munimen::Pocket::Records.new(JSON.parse(JSON.generate(rows), symbolize_names: true))
   end
 
@@ -39,6 +41,7 @@ RSpec.describe Munimen::Pocket do
       /api/visits/#{visit} /api/visits/#{visit}/report /api/heaters/#{office.heater}
       /api/heaters/#{office.heater}/trends /api/heaters/#{office.heater}/what-if
       /api/customers/#{office.customer} /api/customers /api/today /api/settings /api/instruments
+      /api/me
     ]
   end
 

@@ -85,10 +85,11 @@ RSpec.describe Munimen::Pocket::Office do
     Munimen::Demo::Seed.call(office.config)
     records = office.records
     person = records.people.by_email("plumber@tallowreed.example")
-    tables = Munimen::Store::Pack.new(records).rows(records.database[:heaters].select_map(:id))
+    heaters = records.database[:heaters].select_map(:id)
+    tables = Munimen::Store::Pack.new(records).rows(heaters, own: person[:id])
     pack = JSON.generate({ person: person[:id], tables: })
     others = [
-      ["GET", "/api/today"], ["GET", "/api/customers", { search: "a" }],
+      ["GET", "/api/today"], ["GET", "/api/me"], ["GET", "/api/customers", { search: "a" }],
       ["GET", "/api/calculations"], ["GET", "/api/jobs"], ["GET", "/api/heater-form"],
       ["GET", "/api/symptoms", { kind: "gas_storage" }],
       ["GET", "/api/catalogue", { search: "pan" }]

@@ -157,6 +157,7 @@ module AtTheScreen
     find("[name=customer_name]").send_keys(:enter)
     expect(page).to have_css("[role=status], p, span", text: /signed/)
     expect(page).to have_content("Signed in as #{plumber}")
+    yield if block_given?
     find_button("Sign").send_keys(:enter)
     expect(page).to have_content("Signed and locked")
   end

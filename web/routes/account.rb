@@ -13,7 +13,6 @@ module Munimen
           app.post("/api/sessions/:session/end", account: true) do
             json(sessions.end_one(params["session"]))
           end
-          app.get("/api/me") { json(profile.show) }
           app.put("/api/me") { json(profile.keep(**sent)) }
           app.get("/api/passkeys", account: true) { json(records.people.passkeys(person[:id])) }
           tokens(app)
