@@ -7,7 +7,8 @@ import { place } from '@/place'
 const emit = defineEmits<{ close: [] }>()
 /** Mains gas and bottled gas have numbers of their own; where neither is known both are said. */
 const numbers = computed(() => {
-  const all = words.numbers[place.units === 'england' ? 'england' : 'us'] // Canada's are as in the US
+  const countries: Record<string, typeof words.numbers.us | undefined> = words.numbers
+  const all = countries[place.units] ?? words.numbers.us
   const kinds: Record<string, string | undefined> = words.by_fuel
   const kind = kinds[place.fuel]
   return Object.entries(all)

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 // People with what they are qualified for.
 import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { may } from '@/api/session'
+import { isoDay, shortDate } from '@/format'
 
 type Settings = Schemas['Settings']
 type Person = Settings['people'][number]
@@ -18,6 +20,10 @@ function add(person: Person) {
   ])
   adding.value = null
 }
+const { t } = useI18n()
+const gone = (day?: string | null) => !!day && day < isoDay(new Date())
+const until = (day?: string | null) =>
+  day ? t(gone(day) ? 'settings.expired' : 'settings.expires', { at: shortDate(day) }) : ''
 </script>
 
 <template>
@@ -32,8 +38,8 @@ function add(person: Person) {
         <span
           >{{ $t(`trade.${one.trade}`) }}
           <span class="number soft small">{{ one.number }}</span></span
-        ><span class="small"
-          >{{ one.expires ? `${$t('settings.expires')} ${one.expires}` : '' }}
+        ><span class="small" :class="{ error: gone(one.expires) }"
+          >{{ until(one.expires) }}
           <button
             v-if="may('people')"
             type="button"
@@ -66,7 +72,7 @@ function add(person: Person) {
             v-model="adding.expires"
             type="date"
             class="native"
-            :aria-label="$t('settings.expires')"
+            :aria-label="$t('settings.ends')"
           />
           <el-button native-type="submit" type="primary">{{ $t('settings.keep') }}</el-button>
         </form>
