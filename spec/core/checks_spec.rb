@@ -26,6 +26,18 @@ RSpec.describe Munimen::Judgement::Check do
     described_class.all.find { |one| one.id == check }.verdict(visit)
   end
 
+  # Whether a limit, as it stands beside what was measured, has it inside; nil where they are not of
+  # one kind.
+  def inside(measured, limit)
+    value, unit = measured.to_s.match(/\A([\d.]+) (\S+)\z/)&.captures
+    return unless unit && limit.to_s.end_with?(" #{unit}")
+
+    numbers = limit.scan(/[\d.]+/).map(&:to_f)
+    range = { "at most" => ..numbers.last, "at least" => numbers.first.. }
+            .fetch(limit[/\A[a-z ]+(?= )/], numbers.first..numbers.last)
+    range.cover?(value.to_f)
+  end
+
   england = %i[unvented_indirect england_g3]
   us = %i[gas_storage us_irc]
   upc = %i[gas_storage us_upc]
@@ -90,6 +102,8 @@ RSpec.describe Munimen::Judgement::Check do
     it "#{check} under #{book}, #{told}: #{grade || "says nothing"}" do
       verdict = graded(check, kind, book, plate, readings)
       expect(verdict&.grade).to eq(grade)
+      because = verdict&.because&.first
+      expect(inside(because.measured, because.limit)).not_to be(false) if grade == :sound
       next unless verdict&.finding?
 
       expect(verdict.because.first.source.to_s).not_to be_empty

@@ -11,13 +11,15 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
     mains = visit.quantity(:mains_pressure)
     limit = visit.rules.limit(:inlet_setting) or next
     setting = visit.heater.regulator_setting
+    between = setting && around(setting, limit.at_most)
     if mains && (mains.si - after.si).abs <= 20_000 && after > (setting || after)
       next finding(
         limit.grade,
         "The reading after the group equals the mains at #{say(mains)}: the {regulator} has " \
         "failed.",
         limit:,
-        measured: after
+        measured: after,
+        between:
       )
     end
     unless setting
@@ -29,14 +31,15 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
 
     gap = after.si - setting.si
     if gap.abs <= limit.at_most.si
-      sound("Holds its setting of #{say(setting)}.", measured: after, limit:)
+      sound("Holds its setting of #{say(setting)}.", measured: after, limit:, between:)
     elsif gap.positive?
       finding(
         limit.grade,
         "#{say(after)} after the group, set to #{say(setting)}: the {regulator} creeps or has " \
         "failed.",
         limit:,
-        measured: after
+        measured: after,
+        between:
       )
     else
       finding(
@@ -45,6 +48,7 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
         "blocked.",
         limit:,
         measured: after,
+        between:,
         remedy: "Read the mains; rinse the strainer."
       )
     end
