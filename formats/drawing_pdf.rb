@@ -134,7 +134,7 @@ module Munimen
         end
         @pdf.fill_color color
         text(rung[:value], scale[:x] + 25, rung[:at] - 1, 8.2, :bold)
-        text(rung[:label], scale[:x] + 25, rung[:at] + 10, 7)
+        text(rung[:label], scale[:x] + 25, rung[:at] + 10, 6.6)
         @pdf.fill_color "1D2B45"
       end
 

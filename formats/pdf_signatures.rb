@@ -4,6 +4,8 @@ module Munimen
   module Formats
     # Both signatures of a visit beside each other, or that one is missing and why.
     class PdfSignatures
+      HEIGHT = 70 # points
+
       # signatures: [{signer:, name:, strokes:, refused:, at:, account:}]; say and date: what puts a
       # text and a day in the page's language.
       def initialize(pdf, signatures, say, date)
@@ -18,7 +20,7 @@ module Munimen
         theirs = @signatures.map { |one| one[:signer] }
         ["customer", (theirs - ["customer"]).first || "plumber"].each_with_index do |who, index|
           one = @signatures.find { |signature| signature[:signer] == who }
-          @pdf.bounding_box([index * 260, top], width: 250, height: 84) { signature(who, one) }
+          @pdf.bounding_box([index * 260, top], width: 250, height: HEIGHT) { signature(who, one) }
         end
       end
 
@@ -34,8 +36,8 @@ module Munimen
                else "#{one[:name]}, #{@date[one[:at]]}"
                end
         taken = "#{@say["Taken on the account of"]} #{one[:account]}" if one && one[:account]
-        @pdf.draw_text taken[0, 80], at: [0, 2], size: 6.5 if taken
-        @pdf.draw_text "#{@say[who.capitalize]}: #{name}"[0, 70], at: [0, 12], size: 8.5
+        @pdf.draw_text taken[0, 80], at: [0, 4], size: 6.5 if taken
+        @pdf.draw_text "#{@say[who.capitalize]}: #{name}"[0, 70], at: [0, 13], size: 8.5
       end
 
       def strokes(strokes)
@@ -43,9 +45,8 @@ module Munimen
         @pdf.line_width = 1.2
         strokes.each do |points|
           @pdf.stroke do
-            points.each_with_index do |(x, y), i|
-              i.zero? ? @pdf.move_to(x * 200, 84 - (y * 56)) : @pdf.line_to(x * 200, 84 - (y * 56))
-            end
+            places = points.map { |x, y| [x * 200, HEIGHT - (y * (HEIGHT - 28))] }
+            places.each_with_index { |at, i| i.zero? ? @pdf.move_to(*at) : @pdf.line_to(*at) }
           end
         end
       end

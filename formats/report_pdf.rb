@@ -30,6 +30,8 @@ module Munimen
         "evacuated" => "F8DEDE"
       }.freeze
 
+      HEADING = 25 # points that one takes, with the room about it
+
       # page: as Desk::ReportPage gives it.
       def initialize(page)
         @data = PdfFonts.printable(page)
@@ -232,7 +234,7 @@ module Munimen
           marks: symbols(@data[:marks]),
           parts: symbols(@data[:parts])
         )
-        DrawingPdf.new(@pdf, @data[:ladder], at: [262, top], width: 224).ladder
+        DrawingPdf.new(@pdf, @data[:ladder], at: [258, top], width: 240).ladder
         @pdf.fill_color INK
         @pdf.move_cursor_to top - section_height - 6
         stands = @data[:stands].to_a
@@ -275,9 +277,14 @@ module Munimen
         28 + lines.sum { |line| @pdf.height_of("–  #{line}", size: 9, width: width - 8) }
       end
 
+      # Whether the customer's part ends high on a second page: then the record goes on there.
+      def beside_the_end?
+        @pdf.page_number > 1 && @pdf.cursor > @pdf.bounds.height / 2
+      end
+
       # What was seen and done, for those who come next.
       def record
-        @pdf.start_new_page if @pdf.cursor < @pdf.bounds.height
+        beside_the_end? ? @pdf.move_down(18) : @pdf.start_new_page
         @pdf.text t("Record of the visit"), size: 13, style: :bold
         soft [@data[:customer], @data[:address], date(@data[:date])].compact.join("  ·  ")
         pictures
@@ -297,13 +304,15 @@ module Munimen
       def reasons(pairs) = (pairs || []).map { |one| "#{one[:text]}: #{one[:reason]}" }
 
       def signatures
-        @pdf.start_new_page if @pdf.cursor < 136
-        heading t("Signatures")
-        PdfSignatures.new(@pdf, @data[:signatures], method(:t), method(:date)).draw
         who = [@data[:person], licences].compact.join(" ")
-        soft "#{t("Done by")} #{who}. #{t("Judged by")}: #{@page[:rulebook]}. " \
+        by = "#{t("Done by")} #{who}. #{t("Judged by")}: #{@page[:rulebook]}. " \
              "#{@page[:edition]}. " +
              t("The maker's instructions, the local authority and licensed people come first.")
+        needed = HEADING + PdfSignatures::HEIGHT + @pdf.height_of(by, size: 8.5)
+        @pdf.start_new_page if @pdf.cursor < needed
+        heading t("Signatures")
+        PdfSignatures.new(@pdf, @data[:signatures], method(:t), method(:date)).draw
+        soft by
       end
 
       # What whoever did it is licensed for, by number; nil for none.

@@ -41,7 +41,7 @@ module Munimen
           problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
           scales: [
             scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 70),
-            scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 268)
+            scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 258)
           ]
         }
       end
@@ -94,7 +94,7 @@ module Munimen
       # What is expected of a vessel that has not been read yet is not told as if it were known.
       def predicted_label
         unread = expected&.name == :without && @heater.vessel == :external
-        unread ? "Hot, if the {vessel} failed" : "Hot, expected"
+        unread ? "Hot, if the vessel failed" : "Hot, expected"
       end
 
       def pressures

@@ -17,7 +17,7 @@ module Munimen
       # Of the ladder's also what its rungs are called.
       LADDER = [*READ, :label].freeze
       # What the drawing has are ids; what was added and who signed was typed.
-      AS_IT_IS = %i[section marks amendments signatures].freeze
+      AS_IT_IS = %i[section amendments signatures].freeze
       MONTH = /[A-Z][a-z]+/
       DATE = /\A(?:(#{MONTH}) (\d+), (\d{4})|(\d+) (#{MONTH}) (\d{4})|(#{MONTH}) (\d{4}))\z/
       FEW = 7 # letters
@@ -106,12 +106,21 @@ module Munimen
         case value
         when Hash
           if name == :parts then value.transform_values { |one| say(one, vocabulary) }
+          elsif name == :marks then value.transform_values { |one| mark(one, vocabulary) }
           else page(value, vocabulary, known)
           end
         when Array then value.map { |one| read(name, one, vocabulary, known) }
         when String then known.include?(name) ? say(value, vocabulary) : value
         else value
         end
+      end
+
+      # What was chosen is said as an answer is, in small letters; what was measured stays.
+      def mark(mark, vocabulary)
+        reading = mark[:reading]
+        return mark unless reading&.match?(/\A[[:lower:]]/)
+
+        mark.merge(reading: say(reading.sub(/\A./, &:upcase), vocabulary).sub(/\A./, &:downcase))
       end
 
       # As it stands, in another case of its first letter, with or without its full stop, or by a

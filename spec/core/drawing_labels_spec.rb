@@ -2,7 +2,7 @@
 
 # In 2 000 heaters by chance no word lies on another, on a pipe, or beyond the edge, and no leader
 # crosses any.
-RSpec.describe Munimen::Drawing::Section do
+RSpec.describe Munimen::Drawing do
   include Build
   include LabelBoxes
 
@@ -25,11 +25,11 @@ RSpec.describe Munimen::Drawing::Section do
     random = Random.new(20_261_127)
     wrong = Array.new(2000) do
       units = %i[us england].sample(random:)
-      drawing = described_class.new(by_chance(random), units:).to_h
+      drawing = described_class::Section.new(by_chance(random), units:).to_h
       problems(drawing) + Munimen::Words::Language.all.values.flat_map do |language|
         say = ->(text) { language.say(text, units) }
         names = drawing[:labels].to_h { |label| [label[:part], say[label[:name]]] }
-        problems(described_class.reworded(drawing, names, &say))
+        problems(described_class::Section.reworded(drawing, names, &say))
       end
     end
     expect(wrong.flatten.tally).to eq({})
@@ -37,8 +37,9 @@ RSpec.describe Munimen::Drawing::Section do
 
   it "says names and notes in another language, each line of a note by itself" do
     heater = heater(:unvented_indirect, d2_length: "5 m", d2_bends: "3", d2_size: "28 mm")
-    drawing = described_class.new(heater, units: :england).to_h
-    said = described_class.reworded(drawing, { discharge_pipe: "Tubo de descarga" }) do |text|
+    drawing = described_class::Section.new(heater, units: :england).to_h
+    names = { discharge_pipe: "Tubo de descarga" }
+    said = described_class::Section.reworded(drawing, names) do |text|
       Munimen::Words::Language[:es].say(text, :england)
     end
     pipe = said[:labels].find { |one| one[:part] == :discharge_pipe }
@@ -46,8 +47,32 @@ RSpec.describe Munimen::Drawing::Section do
   end
 
   it "sees a word that lies where it must not" do
-    drawing = described_class.new(heater(:gas_storage)).to_h
+    drawing = described_class::Section.new(heater(:gas_storage)).to_h
     drawing[:labels][0] = drawing[:labels][0].merge(name: "A name far too long for its column")
     expect(problems(drawing)).to include("#{drawing[:labels][0][:part]} on a line")
   end
+
+  # Beside a scale of the ladder, until the next one or the edge: the words of the screen, and those
+  # of the page, 6.6 points on 240 for 420.
+  it "keeps the words of the ladder beside their scale, in every language" do
+    random = Random.new(20_261_128)
+    read = { static_pressure: "60 psi", mains_pressure: "85 psi", hot_peak_found: "70 psi",
+             tap_temperature: "125 degF", vessel_charge: ["40 psi", zero] }
+    wide = %i[us_irc england_g3 canada_npc].cycle.first(150).flat_map do |book|
+      visit = visit(heater: by_chance(random), rules: Munimen::Rules::EffectiveRules.new(book),
+                    readings: read.select { random.rand < 0.7 })
+      ladder = described_class::Ladder.new(visit).to_h
+      rails = ladder[:scales].map { |scale| scale[:x] - 8 }.drop(1) << ladder[:width]
+      [nil, *Munimen::Words::Language.all.values].flat_map do |language|
+        ladder[:scales].zip(rails).flat_map do |scale, rail|
+          said = scale[:rungs].map { |rung| rung[:label] }
+          said = said.map { |text| language.say(text, visit.units) } if language
+          said.reject { |text| scale[:x] + 25 + widest(text) <= rail }
+        end
+      end
+    end
+    expect(wide.tally).to eq({})
+  end
+
+  def widest(text) = [11, 6.6 * 420 / 240].map { |size| LabelBoxes::WIDTHS[[text, size]] }.max
 end

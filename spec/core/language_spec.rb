@@ -87,6 +87,7 @@ RSpec.describe Munimen::Words::Language do
       {
         customer: "Present",
         section: { labels: [{ label: "flue", part: "flue" }] },
+        marks: { vessel: { grade: "sound", reading: "62 psi" } },
         page: {
           outcome_reason: "Dry",
           amendments: [{ text: "Replace the valve." }],
@@ -96,6 +97,13 @@ RSpec.describe Munimen::Words::Language do
     end
     expect(spanish.page(page["Water pressure", "58 to 62 psi"], :us)).to eq(
       page["Presión del agua", "58 a 62 psi"]
+    )
+  end
+
+  it "says what was chosen beside a part of the drawing as it says an answer" do
+    marks = { relief_valve: { grade: "sound", reading: "dry" }, tap: { grade: nil } }
+    expect(spanish.page({ marks: }, :us)).to eq(
+      marks: { relief_valve: { grade: "sound", reading: "seco" }, tap: { grade: nil } }
     )
   end
 

@@ -75,6 +75,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Está, en su toma, sin nada entre ella y el tanque
   Dry
     Seco
+  Full bore
+    A paso pleno
   Present, drained
     Está, con desagüe
   In sight, or lockable at the board
@@ -271,6 +273,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Resistencia superior
   Cut-out: coil
     Corte: serpentín
+  Cut-out: immersion
+    Corte: resistencia
+  Cut-out: coil, immersion
+    Corte de ambas fuentes
+  Cut-out: upper, lower
+    Corte: sup. e inf.
   coil
     serpentín
   immersion

@@ -100,5 +100,5 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   electrical
     electricidad
   unvented
-    sin ventilación
+    cilindros presurizados
 TEXTS

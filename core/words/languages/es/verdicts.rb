@@ -532,7 +532,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   When a safety valve opens, scalding water would run into the room.
     Cuando abre una válvula de seguridad, correría agua hirviente por el cuarto.
   %1 on an unvented {heater}.
-    %1 en un {heater} sin ventilación.
+    %1 en un {heater} presurizado.
   charge is read with the water side at zero
     la carga se lee con el lado del agua a cero
   %1 is the system's pressure, not the charge: it was read against live water. Bring the water side to zero, by the valve that isolates the {vessel}, and read again.
@@ -1037,6 +1037,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     bloqueo del calentador
   Cut-out: %1
     Corte: %1
+  Hot, if the vessel failed
+    Si fallara el vaso
   Hot, if the {vessel} failed
     En caliente, si fallara el tanque de expansión
   Hot, expected
@@ -1048,7 +1050,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Hot, measured
     En caliente, medido
   Vessel charge
-    Carga del tanque de expansión
+    Carga del vaso
   Water boils
     El agua hierve
   Scald limit

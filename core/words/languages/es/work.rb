@@ -4,7 +4,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Annual safety visit
     Visita anual de seguridad
   Annual service of an unvented {heater}
-    Servicio anual de un {heater} sin ventilación
+    Servicio anual de un {heater} presurizado
   Re-check of the {vessel}'s charge
     Nueva revisión de la carga del tanque de expansión
   Check the {elements}

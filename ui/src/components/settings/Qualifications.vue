@@ -38,8 +38,8 @@ const until = (day?: string | null) =>
         <span
           >{{ $t(`trade.${one.trade}`) }}
           <span class="number soft small">{{ one.number }}</span></span
-        ><span class="small" :class="{ error: gone(one.expires) }"
-          >{{ until(one.expires) }}
+        ><span class="small"
+          ><span :class="{ error: gone(one.expires) }">{{ until(one.expires) }}</span>
           <button
             v-if="may('people')"
             type="button"
