@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "io/console"
+require "tmpdir"
 
 module Munimen
   module Cli

@@ -3,6 +3,7 @@
 # bin/screenshots: one picture of each main view, from fresh demo data, into docs/screenshots.
 require "capybara"
 require "capybara/cuprite"
+require "fileutils"
 require "tmpdir"
 require_relative "../munimen"
 require_relative "../demo/kept"

@@ -2,6 +2,7 @@
 
 require "prawn"
 require "stringio"
+require "zlib"
 
 module Munimen
   module Formats

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "zip"
+require "zlib"
 
 module Munimen
   module Formats

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "fileutils"
+
 module Munimen
   module Store
     # All that is kept of one customer, and what of it can go: everything where nothing has been

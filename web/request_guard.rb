@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "stringio"
+
 module Munimen
   module Web
     # Before anything parses a request: how large its body may be, by route, and that its text is

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "open3"
+
 RSpec.describe Munimen::Cli::Commands do
   def run(*arguments, input: "")
     output = StringIO.new
@@ -316,6 +318,24 @@ RSpec.describe Munimen::Cli::Commands do
     row = config.records.people.by_email("second@firm.test")
     expect(Munimen::Store::Values.qualifications(row)).to include(
       a_hash_including(trade: "gas", number: "G-7", expires: "2030-01-01")
+    )
+  end
+
+  # In a process of its own, where nothing is loaded that another spec has asked for.
+  it "takes an office out and in again by its own door" do
+    office.walk
+    office.records.database.disconnect
+    bundle = File.join(Dir.mktmpdir, "office.zip")
+    home = Dir.mktmpdir
+    said = [[office.config.folder, "export", bundle], [home, "import", bundle], [home, "people"],
+            [home, "verify"], [home, "backup", "#{bundle}.2"], [home, "restore", "#{bundle}.2"]]
+           .map do |folder, *words|
+      command = [File.join(Munimen::ROOT, "bin/munimen"), *words]
+      Open3.capture2e({ "MUNIMEN_DATA" => folder }, *command).first
+    end
+    expect(said).to match(
+      [/Exported/, /Imported: .*1 visits.*1 seals/, /plumber +open +Plumber/, /Whole: 1 seals/,
+       /Backup/, /Restored\. 1 seals, all whole/]
     )
   end
 
