@@ -55,6 +55,7 @@ const dated = computed(
   display: grid;
   grid-template-columns: 108px 1fr;
   gap: 8px;
+  align-items: start;
   padding: 8px 10px;
   border-left: 5px solid currentColor;
   border-radius: 6px;
