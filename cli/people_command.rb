@@ -18,8 +18,8 @@ module Munimen
       def run(what = "list", *given)
         return send(what, *given) if ALL.include?(what)
 
-        raise Error.new("people knows: #{ALL.join(", ")}; not “#{what}”.", field: :command,
-                                                                          code: :unknown_choice)
+        raise Error.new("people knows: #{ALL.join(", ")}; not “#{what}”.",
+                        field: :command, code: :unknown_choice)
       end
 
       private

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "forwardable"
 require "prawn"
 require "prawn/table"
 
@@ -10,6 +11,8 @@ module Munimen
     #
     #   ReportPdf.new(page).render # => String of bytes
     class ReportPdf
+      extend Forwardable
+
       INK = "1D2B45"
       SOFT = "4C5870"
       COPPER = "97491F"
@@ -30,8 +33,6 @@ module Munimen
         "evacuated" => "F8DEDE"
       }.freeze
 
-      HEADING = 25 # points that one takes, with the room about it
-
       # page: as Desk::ReportPage gives it.
       def initialize(page)
         @data = PdfFonts.printable(page)
@@ -42,6 +43,7 @@ module Munimen
       def render
         @pdf = Prawn::Document.new(page_size: PAPER.fetch(units, "A4"), margin: [40, 48, 50, 48],
                                    info:)
+        @text = PdfText.new(@pdf, method(:t))
         say_language
         fonts
         head
@@ -56,6 +58,8 @@ module Munimen
       end
 
       private
+
+      def_delegators :@text, :heading, :soft, :bullets, :beside
 
       def units = (@data[:units] || :us).to_sym
 
@@ -251,31 +255,10 @@ module Munimen
           @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }
         )
         bullets "How it was left", @page[:leaving] || []
-        beside(t("Please note") => @page[:cautions], t("Next dates") => dates)
+        beside("Please note" => @page[:cautions], "Next dates" => dates)
       end
 
       def dates = @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" }
-
-      # Lists beside each other.
-      def beside(lists)
-        lists = lists.reject { |_, lines| lines.empty? }
-        return if lists.empty?
-
-        width = (@pdf.bounds.width - 16) / 2
-        @pdf.start_new_page if @pdf.cursor < lists.map { |_, lines| height(lines, width) }.max
-        @pdf.move_down 8
-        top = @pdf.cursor
-        ends = lists.each_with_index.map do |(title, lines), index|
-          @pdf.bounding_box([index * (width + 16), top], width:) { list(title, lines) }
-          @pdf.cursor
-        end
-        @pdf.move_cursor_to ends.min
-      end
-
-      # Of a list with its title and the room before it.
-      def height(lines, width)
-        28 + lines.sum { |line| @pdf.height_of("–  #{line}", size: 9, width: width - 8) }
-      end
 
       # Whether the customer's part ends high on a second page: then the record goes on there.
       def beside_the_end?
@@ -308,7 +291,7 @@ module Munimen
         by = "#{t("Done by")} #{who}. #{t("Judged by")}: #{@page[:rulebook]}. " \
              "#{@page[:edition]}. " +
              t("The maker's instructions, the local authority and licensed people come first.")
-        needed = HEADING + PdfSignatures::HEIGHT + @pdf.height_of(by, size: 8.5)
+        needed = PdfText::HEADING + PdfSignatures::HEIGHT + @pdf.height_of(by, size: 8.5)
         @pdf.start_new_page if @pdf.cursor < needed
         heading t("Signatures")
         PdfSignatures.new(@pdf, @data[:signatures], method(:t), method(:date)).draw
@@ -349,32 +332,6 @@ module Munimen
                                      size: 7, overflow: :shrink_to_fit
         end
       end
-
-      def bullets(title, lines)
-        return if lines.empty?
-
-        @pdf.start_new_page if @pdf.cursor < 60
-        @pdf.move_down 8
-        list(title, lines)
-      end
-
-      def list(title, lines)
-        titled t(title)
-        lines.each { |line| @pdf.indent(8) { @pdf.text "–  #{line}", size: 9 } }
-      end
-
-      def heading(text)
-        @pdf.start_new_page if @pdf.cursor < 60
-        @pdf.move_down 8
-        titled text
-      end
-
-      def titled(text)
-        @pdf.text text, size: 11, style: :bold, color: COPPER
-        @pdf.move_down 2
-      end
-
-      def soft(text, **options) = @pdf.text(text, size: 8.5, color: SOFT, **options)
 
       def symbols(hash)
         hash

@@ -17,7 +17,10 @@ module Munimen
       OTHER = { "·" => 25, "°" => 30, "–" => 55 }.freeze
       WIDEST = 80 # of what is in neither
       # A letter with a mark is as wide as without.
-      MARKED = %w[áàâéèêíìîóòôúùûüñçÁÀÂÉÈÊÍÌÎÓÒÔÚÙÛÜÑÇ aaaeeeiiiooouuuuncAAAEEEIIIOOOUUUUNC].freeze
+      MARKED = %w[
+        áàâéèêíìîóòôúùûüñçÁÀÂÉÈÊÍÌÎÓÒÔÚÙÛÜÑÇ
+        aaaeeeiiiooouuuuncAAAEEEIIIOOOUUUUNC
+      ].freeze
 
       module_function
 

@@ -96,7 +96,7 @@ module Munimen
       end
 
       def running(problem)
-        waits.map { |wait| problem.pending(Work::Operation[wait.operation], wait.seconds_left) }
+        waits.map { |wait| problem.under_way(Work::Operation[wait.operation], wait.seconds_left) }
       end
 
       # A shorter order than the staged one, or any, by the quick search; nil when it finds none.

@@ -148,7 +148,7 @@ module Munimen
       end
 
       # A running wait of an operation, `seconds` before its end.
-      def pending(operation, seconds)
+      def under_way(operation, seconds)
         op = ops.find { |candidate| candidate.id == operation.id }
         wait = op&.wait || compile_wait(operation, op&.index)
         wait.dup.tap { |copy| copy.seconds = seconds }

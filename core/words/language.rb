@@ -66,9 +66,11 @@ module Munimen
         @texts = {}
       end
 
-      # Adds texts: lines of ours, each followed by theirs, indented.
+      # Adds texts: lines of ours, each followed by theirs, indented; what is indented further goes
+      # on with the line before.
       def texts(lines)
-        lines.lines(chomp: true).reject(&:empty?).each_slice(2) do |ours, theirs|
+        whole = lines.gsub(/\n {4,}(?=\S)/, " ")
+        whole.lines(chomp: true).reject(&:empty?).each_slice(2) do |ours, theirs|
           @texts[ours] = theirs.strip
         end
       end

@@ -108,7 +108,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Scalding water could damage the drains.
     El agua hirviente podría dañar los desagües.
   Refer: it wants a mechanical seal without a water trap, and a stack that stands the heat.
-    Remitir a un especialista: pide un cierre mecánico sin sifón de agua y una bajante que resista el calor.
+    Remitir a un especialista: pide un cierre mecánico sin sifón de agua y una bajante que resista
+      el calor.
   Ends more than 100 mm above ground
     Termina a más de 100 mm del suelo
   Scalding water would splash.
@@ -328,7 +329,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Ignition source under 18 in above a garage floor
     Fuente de encendido a menos de 18 in del piso de un garaje
   Fuel {vapour} creeps along a garage floor; a flame near the floor can light it.
-    Los vapores de combustible se arrastran por el piso de un garaje; una llama cerca del piso puede encenderlos.
+    Los vapores de combustible se arrastran por el piso de un garaje; una llama cerca del piso puede
+      encenderlos.
   Raise the heater, or confirm that it is listed as flammable-{vapour} resistant.
     Elevar el calentador, o confirmar que está listado como resistente a vapores inflamables.
   No anode
@@ -777,8 +779,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     D2 sale del embudo 300 mm en vertical
   D2 falls at least 1 in 200 all the way
     D2 cae al menos 1 en 200 en todo su recorrido
-  D2: copper, or plastic that its maker proves for it and marks; one size above the valve's outlet or larger, no reduction
-    D2: de cobre, o de plástico que su fabricante prueba y marca para esto; un tamaño más que la salida de la válvula o mayor, sin reducción
+  D2: copper, or plastic that its maker proves for it and marks; one size above the valve's outlet
+      or larger, no reduction
+    D2: de cobre, o de plástico que su fabricante prueba y marca para esto; un tamaño más que la
+      salida de la válvula o mayor, sin reducción
   D2's end found and seen, hidden on its way or not; not blocked by later work
     El extremo de D2, encontrado y visto, oculto o no en su camino; no tapado por obras posteriores
   If it is shared: six systems at most, each with its tundish

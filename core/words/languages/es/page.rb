@@ -72,7 +72,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Judged by
     Juzgado según
   The maker's instructions, the local authority and licensed people come first.
-    Primero van las instrucciones del fabricante, la autoridad local y los profesionales con licencia.
+    Primero van las instrucciones del fabricante, la autoridad local y los profesionales con
+      licencia.
   Added after signing
     Añadido después de la firma
   not signed

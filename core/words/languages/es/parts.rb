@@ -142,7 +142,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   temperature and pressure relief valve
     válvula de alivio de temperatura y presión
   the last safety valve: it opens if the stored water becomes far too hot or its pressure too high
-    la última válvula de seguridad: abre si el agua guardada se calienta demasiado o su presión sube demasiado
+    la última válvula de seguridad: abre si el agua guardada se calienta demasiado o su presión
+      sube demasiado
   expansion relief valve
     válvula de alivio de expansión
   the safety valve that opens first if pressure rises when the water heats

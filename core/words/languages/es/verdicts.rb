@@ -6,7 +6,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Water came out of the air valve: the membrane has failed.
     Salió agua por la válvula de aire: la membrana ha fallado.
   Replace the {vessel} with one of the same volume or larger, charged to the supply pressure.
-    Cambiar el tanque de expansión por uno del mismo volumen o mayor, cargado a la presión del suministro.
+    Cambiar el tanque de expansión por uno del mismo volumen o mayor, cargado a la presión del
+      suministro.
   The small tank that cushions the pressure has failed inside.
     El pequeño tanque que amortigua la presión ha fallado por dentro.
   Neither air nor water: the {vessel} is flat.
@@ -21,8 +22,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     %1 en bañera o ducha: quema la piel de un adulto en %2.
   %1 at bath or shower.
     %1 en bañera o ducha.
-  %1 was set against live water, so it is not the charge. Bring the water side to zero and set it again.
-    %1 se fijó con el agua a presión, así que no es la carga. Llevar el lado del agua a cero y fijarla de nuevo.
+  %1 was set against live water, so it is not the charge. Bring the water side to zero and set it
+      again.
+    %1 se fijó con el agua a presión, así que no es la carga. Llevar el lado del agua a cero y
+      fijarla de nuevo.
   Read the static pressure first: the charge is set to it.
     Leer primero la presión estática: la carga se ajusta a ella.
   Set to %1, the supply's %2.
@@ -46,7 +49,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   CO over CO2 is %1, above %2: the burner makes carbon monoxide.
     CO sobre CO2 es %1, por encima de %2: el quemador produce monóxido de carbono.
   Burner off; clean burner, intake and flueway, set the pressures, measure again.
-    Quemador apagado; limpiar quemador, entrada de aire y paso de humos, ajustar las presiones y medir de nuevo.
+    Quemador apagado; limpiar quemador, entrada de aire y paso de humos, ajustar las presiones y
+      medir de nuevo.
   The burner does not burn clean. It makes carbon monoxide, which kills.
     El quemador no quema limpio. Produce monóxido de carbono, que mata.
   CO over CO2 is %1, within %2.
@@ -60,7 +64,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The thermostat does not stop the heat; the water can become scalding.
     El termostato no detiene el calor; el agua puede llegar a escaldar.
   Turned up, nothing happens: {two_port}, its end switch, the cut-out or the programmer.
-    Subido el termostato, no pasa nada: la válvula de zona, su interruptor, el corte de seguridad o el programador.
+    Subido el termostato, no pasa nada: la válvula de zona, su interruptor, el corte de seguridad o
+      el programador.
   Test the chain link by link, dead and proved.
     Probar la cadena pieza por pieza, sin corriente y comprobado.
   The heating does not answer when hot water is asked for.
@@ -116,7 +121,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Lead the pipe to the floor, a receptor or outdoors.
     Llevar el tubo al piso, a un desagüe abierto o al exterior.
   The safety pipe ends in the tray under the {heater}, which a full discharge would overrun.
-    El tubo de seguridad termina en la bandeja bajo el {heater}; una descarga completa la desbordaría.
+    El tubo de seguridad termina en la bandeja bajo el {heater}; una descarga completa la
+      desbordaría.
   Ends in the pan.
     Termina en la bandeja.
   Ends in the pan, which the house rule accepts.
@@ -129,18 +135,24 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Agua en el cubo bajo la salida después de un día: una válvula de seguridad suelta agua.
   a pail under it for a day shows what lets go
     un cubo debajo durante un día muestra lo que se suelta
-  Never cap the outlet. Measure static pressure, hot peak and the {vessel}'s charge; with those in order, replace the valve.
-    Nunca tapar la salida. Medir la presión estática, el pico en caliente y la carga del tanque de expansión; si están en orden, cambiar la válvula.
-  A safety valve lets water go in daily use. Something raises the pressure, or the valve does not close tight.
-    Una válvula de seguridad suelta agua en el uso diario. Algo sube la presión o la válvula no cierra bien.
+  Never cap the outlet. Measure static pressure, hot peak and the {vessel}'s charge; with those in
+      order, replace the valve.
+    Nunca tapar la salida. Medir la presión estática, el pico en caliente y la carga del tanque de
+      expansión; si están en orden, cambiar la válvula.
+  A safety valve lets water go in daily use. Something raises the pressure, or the valve does not
+      close tight.
+    Una válvula de seguridad suelta agua en el uso diario. Algo sube la presión o la válvula no
+      cierra bien.
   Heated water has nowhere to go: the system is closed and there is no {vessel}.
     El agua calentada no tiene adónde ir: el sistema está cerrado y no hay tanque de expansión.
   Fit an {vessel} of the size worked out, charged to the supply pressure.
     Instalar un tanque de expansión del tamaño calculado, cargado a la presión del suministro.
   Water needs more room when it gets hot, and here it has none, so pressure climbs.
     El agua necesita más sitio al calentarse; aquí no lo tiene y la presión sube.
-  No {vessel}, and it is not known whether a check valve or {regulator} closes the system: the hot peak decides.
-    No hay tanque de expansión y no se sabe si una válvula de retención o un regulador cierra el sistema: decide el pico en caliente.
+  No {vessel}, and it is not known whether a check valve or {regulator} closes the system: the hot
+      peak decides.
+    No hay tanque de expansión y no se sabe si una válvula de retención o un regulador cierra el
+      sistema: decide el pico en caliente.
   Only %1 comes through: strainer, isolating valve or mains.
     Solo pasan %1: el filtro, la llave de paso o la red.
   %1 comes through.
@@ -202,7 +214,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A heating element is worn out or unsafe.
     Una resistencia eléctrica está gastada o no es segura.
   Nothing here can be judged: a manifold goes by its plate, which is not on record.
-    Aquí no se puede juzgar nada: la presión del quemador se rige por su placa, que no está anotada.
+    Aquí no se puede juzgar nada: la presión del quemador se rige por su placa, que no está
+      anotada.
   Find what takes the pressure; set the manifold to its plate.
     Buscar qué quita presión; ajustar la del quemador a su placa.
   The gas pressure at the burner is not what it should be.
@@ -250,7 +263,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The pilot flame burns badly and may go out.
     La llama piloto quema mal y puede apagarse.
   held until the generator is hot, it stays; five minutes after a failed try
-    se mantiene hasta que el generador está caliente y queda encendida; cinco minutos tras un intento fallido
+    se mantiene hasta que el generador está caliente y queda encendida; cinco minutos tras un
+      intento fallido
   Gas smelt at floor level.
     Olor a gas al nivel del piso.
   Gas was leaking near the {heater}.
@@ -275,8 +289,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     eso es a lo que trabaja; preguntar al fabricante
   ask whether that is
     preguntar si eso es
-  Set to %1, the plate says %2: %3 what it is designed for. Only that is held against the {relief_valve}.
-    Ajustada a %1, la placa dice %2: %3 aquello para lo que está diseñado. Solo con eso se compara la válvula T&P.
+  Set to %1, the plate says %2: %3 what it is designed for. Only that is held against the
+      {relief_valve}.
+    Ajustada a %1, la placa dice %2: %3 aquello para lo que está diseñado. Solo con eso se compara
+      la válvula T&P.
   Set to %1, the tank is rated for %2: it opens too late.
     Ajustada a %1, el tanque está hecho para %2: abre demasiado tarde.
   Heat off until a valve set no higher than the tank's rating is fitted.
@@ -294,21 +310,27 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   This safety valve is due for replacement by age.
     A esta válvula de seguridad le toca el cambio por edad.
   When the {relief_valve} was fitted is not recorded; the house rule replaces it after three years.
-    No está anotado cuándo se instaló la válvula T&P; la regla de la empresa la cambia a los tres años.
+    No está anotado cuándo se instaló la válvula T&P; la regla de la empresa la cambia a los
+      tres años.
   after a regulator, house and street differ
     tras un regulador, casa y calle difieren
   House and {street} both stand at %1: the {regulator} no longer reduces.
     Casa y calle están las dos a %1: el regulador de presión ya no reduce.
   Replace or adjust the {regulator}; run a {tap} first to be sure that the pressure is not trapped.
-    Cambiar o ajustar el regulador de presión; abrir antes una llave para asegurarse de que no es presión atrapada.
+    Cambiar o ajustar el regulador de presión; abrir antes una llave para asegurarse de que no es
+      presión atrapada.
   The device that lowers the {street}'s water pressure has stopped working.
     El dispositivo que baja la presión del agua de la calle ha dejado de funcionar.
-  House %1, {street} %2: only a {street} that is higher shows what the {regulator} does. Run a cold {tap}, shut it, and read both again.
-    Casa %1, calle %2: solo una calle con más presión muestra lo que hace el regulador. Abrir una llave fría, cerrarla y leer las dos otra vez.
+  House %1, {street} %2: only a {street} that is higher shows what the {regulator} does. Run a cold
+      {tap}, shut it, and read both again.
+    Casa %1, calle %2: solo una calle con más presión muestra lo que hace el regulador. Abrir una
+      llave fría, cerrarla y leer las dos otra vez.
   The house stands at %1, the {regulator} is set to %2.
     La casa está a %1, el regulador está ajustado a %2.
-  Run a cold {tap}, shut it, and read again; where it climbs at rest with the heat off, replace the {regulator}.
-    Abrir una llave fría, cerrarla y leer de nuevo; si sube en reposo con el calor apagado, cambiar el regulador de presión.
+  Run a cold {tap}, shut it, and read again; where it climbs at rest with the heat off, replace the
+      {regulator}.
+    Abrir una llave fría, cerrarla y leer de nuevo; si sube en reposo con el calor apagado, cambiar
+      el regulador de presión.
   The water pressure does not stay where the regulator is set.
     La presión del agua no se queda donde está ajustado el regulador.
   Dry ten seconds after closing.
@@ -318,11 +340,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Heat off, then the {heater}'s supply shut; replace the valve.
     Apagar el calor, luego cerrar el agua del {heater}; cambiar la válvula.
   Hot drip ten seconds after closing: over-temperature until proved otherwise.
-    Goteo caliente diez segundos después de cerrar: exceso de temperatura mientras no se demuestre otra cosa.
+    Goteo caliente diez segundos después de cerrar: exceso de temperatura mientras no se demuestre
+      otra cosa.
   hot drip
     goteo caliente
   Heat off, the cold left open. Find out why the heat does not stop; a new valve would drip again.
-    Calor apagado, el agua fría abierta. Averiguar por qué no se detiene el calor; una válvula nueva gotearía igual.
+    Calor apagado, el agua fría abierta. Averiguar por qué no se detiene el calor; una válvula
+      nueva gotearía igual.
   Dripped after closing, dry after washing the seat.
     Goteó después de cerrar; seca tras lavar el asiento.
   dry after washing
@@ -352,7 +376,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The safety valve does not close tight any more and must be replaced.
     La válvula de seguridad ya no cierra bien y hay que cambiarla.
   Cold inlet and heat off first; then the lever 3–4 times; if it runs on, replace it.
-    Primero cerrar la entrada fría y apagar el calor; luego mover la palanca 3–4 veces; si sigue corriendo, cambiarla.
+    Primero cerrar la entrada fría y apagar el calor; luego mover la palanca 3–4 veces; si sigue
+      corriendo, cambiarla.
   Weak flow: scale or debris in the valve or its pipe.
     Caudal débil: sarro o suciedad en la válvula o en su tubo.
   The safety valve lets out less water than it should.
@@ -535,12 +560,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     %1 en un {heater} presurizado.
   charge is read with the water side at zero
     la carga se lee con el lado del agua a cero
-  %1 is the system's pressure, not the charge: it was read against live water. Bring the water side to zero, by the valve that isolates the {vessel}, and read again.
-    %1 es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado del agua a cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
+  %1 is the system's pressure, not the charge: it was read against live water. Bring the water side
+      to zero, by the valve that isolates the {vessel}, and read again.
+    %1 es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado del
+      agua a cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
   Read the static pressure first: the charge is held against it.
     Leer primero la presión estática: la carga se compara con ella.
-  %1 was read with {taps} running: approximate, too near the limit to decide. Isolate, drain to zero, read again.
-    %1 se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir. Aislar, vaciar a cero y leer de nuevo.
+  %1 was read with {taps} running: approximate, too near the limit to decide. Isolate, drain to
+      zero, read again.
+    %1 se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir. Aislar,
+      vaciar a cero y leer de nuevo.
   %1, within %2 of the supply's %3.
     %1, dentro de %2 de los %3 del suministro.
   Charged to the supply's
@@ -548,7 +577,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Even at a supply of only
     Incluso con un suministro de solo
   The {vessel} of %1 is too small for this tank. %2 %3, heating it from cold brings it to %4.
-    El tanque de expansión de %1 es demasiado pequeño para este tanque. %2 %3, calentarlo desde frío lo lleva a %4.
+    El tanque de expansión de %1 es demasiado pequeño para este tanque. %2 %3, calentarlo desde
+      frío lo lleva a %4.
   Fit an {vessel} of %1 or more, charged to the supply pressure.
     Instalar un tanque de expansión de %1 o más, cargado a la presión del suministro.
   The small tank that cushions the pressure is too small for this {heater}.
@@ -601,8 +631,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     extracción usual
   Tank %1, water from %2 to %3; a heating after a %4 of %5.
     Tanque de %1, agua de %2 a %3; un calentamiento tras una %4 de %5.
-  Nothing seen closes this system: heated water can push back into the main, and pressure should hardly rise.
-    Nada de lo visto cierra este sistema: el agua calentada puede volver a la red y la presión apenas debería subir.
+  Nothing seen closes this system: heated water can push back into the main, and pressure should
+      hardly rise.
+    Nada de lo visto cierra este sistema: el agua calentada puede volver a la red y la presión
+      apenas debería subir.
   Whether a check valve closes this system is not known; these numbers hold if one does.
     No se sabe si una válvula de retención cierra este sistema; estos números valen si la hay.
   With the {vessel} as found
@@ -613,16 +645,25 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Sin tanque de expansión
   %1, heating a cold tank brings the pressure from %2 to %3.
     %1, calentar un tanque frío lleva la presión de %2 a %3.
-  The {vessel}'s volume is not on record: enter it from its plate, and this says what pressure the tank will reach.
-    El volumen del tanque de expansión no está anotado: escríbalo de su placa y esto dirá a qué presión llegará el tanque.
+  The {vessel}'s volume is not on record: enter it from its plate, and this says what pressure the
+      tank will reach.
+    El volumen del tanque de expansión no está anotado: escríbalo de su placa y esto dirá a qué
+      presión llegará el tanque.
   Measured %1, expected %2 after this draw: they agree.
     Medido %1, esperado %2 tras esta extracción: coinciden.
-  Measured %1, expected only %2 after this draw: the {vessel} takes less than its charge says, or the supply itself rose. Look at the membrane and at the {regulator}.
-    Medido %1, esperado solo %2 tras esta extracción: el tanque de expansión absorbe menos de lo que dice su carga, o subió el propio suministro. Mirar la membrana y el regulador de presión.
-  Measured %1, expected %2 after this draw: water has found another way, back into the main or out of a {tap}.
-    Medido %1, esperado %2 tras esta extracción: el agua ha encontrado otro camino, de vuelta a la red o por una llave.
-  Measured %1 on a supply of %2, though nothing seen closes this system: something does. Look for a check valve or a {regulator}.
-    Medido %1 con un suministro de %2, aunque nada de lo visto cierra este sistema: algo lo cierra. Buscar una válvula de retención o un regulador de presión.
+  Measured %1, expected only %2 after this draw: the {vessel} takes less than its charge says, or
+      the supply itself rose. Look at the membrane and at the {regulator}.
+    Medido %1, esperado solo %2 tras esta extracción: el tanque de expansión absorbe menos de lo
+      que dice su carga, o subió el propio suministro. Mirar la membrana y el regulador de
+      presión.
+  Measured %1, expected %2 after this draw: water has found another way, back into the main or out
+      of a {tap}.
+    Medido %1, esperado %2 tras esta extracción: el agua ha encontrado otro camino, de vuelta a la
+      red o por una llave.
+  Measured %1 on a supply of %2, though nothing seen closes this system: something does. Look for a
+      check valve or a {regulator}.
+    Medido %1 con un suministro de %2, aunque nada de lo visto cierra este sistema: algo lo cierra.
+      Buscar una válvula de retención o un regulador de presión.
   volume is not known
     volumen no se conoce
   charge has not been read yet
@@ -653,8 +694,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El {heater} %1 apagado y asegurado; no debe usarse hasta que esté arreglado.
   must be
     debe quedar
-  The {heater} is dangerous and was left in use against advice; it should be switched off until it is put right.
-    El {heater} es peligroso y se dejó en uso contra nuestro consejo; debe apagarse hasta que esté arreglado.
+  The {heater} is dangerous and was left in use against advice; it should be switched off until it
+      is put right.
+    El {heater} es peligroso y se dejó en uso contra nuestro consejo; debe apagarse hasta que esté
+      arreglado.
   The {heater} is in service, but %1 put right by the dates below.
     El {heater} está en servicio, pero %1 antes de las fechas de abajo.
   Everybody was asked to leave, and the emergency service was called
@@ -735,8 +778,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Arreglado en esta visita.
   %1: not done. %2
     %1: no hecho. %2
-  Hot water at your {tap} can burn: test it with your hand before a child or an older person uses it.
-    El agua caliente de su llave puede quemar: pruébela con la mano antes de que la use un niño o una persona mayor.
+  Hot water at your {tap} can burn: test it with your hand before a child or an older person uses
+      it.
+    El agua caliente de su llave puede quemar: pruébela con la mano antes de que la use un niño o
+      una persona mayor.
   Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.
     Nunca tape ni cierre el tubo de la válvula T&P; si sale agua por él, llámenos.
   Annual safety visit, with the {relief_valve} exercised.
@@ -793,8 +838,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El extremo del tubo de seguridad está tan alto que salpica agua hirviente.
   Clean or replace the {regulator} of the inlet group; never adjust a factory-set one.
     Limpiar o cambiar el regulador del grupo de entrada; nunca ajustar uno fijado de fábrica.
-  The pressure behind the reducing valve is higher than a cylinder wants; its safety valves will drip.
-    La presión tras la válvula reductora es mayor de lo que quiere un cilindro; sus válvulas de seguridad gotearán.
+  The pressure behind the reducing valve is higher than a cylinder wants; its safety valves will
+      drip.
+    La presión tras la válvula reductora es mayor de lo que quiere un cilindro; sus válvulas de
+      seguridad gotearán.
   Measure again at another hour; look at the strainer and the isolating valve.
     Medir de nuevo a otra hora; mirar el filtro y la llave de paso.
   The water pressure is low: hot water will run weakly.
@@ -807,10 +854,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Enjuagar el filtro; mirar la llave de paso y la red.
   Less water comes through than usual.
     Pasa menos agua de lo habitual.
-  Set the charge to the reducing valve's setting with the water side at zero; check it again in a week.
-    Ajustar la carga al valor de la válvula reductora con el lado del agua a cero; revisarla en una semana.
-  The small vessel that cushions the pressure holds the wrong amount of air, so pressure rises too far when water heats.
-    El pequeño vaso que amortigua la presión tiene una cantidad de aire equivocada y la presión sube demasiado al calentar el agua.
+  Set the charge to the reducing valve's setting with the water side at zero; check it again in a
+      week.
+    Ajustar la carga al valor de la válvula reductora con el lado del agua a cero; revisarla en una
+      semana.
+  The small vessel that cushions the pressure holds the wrong amount of air, so pressure rises too
+      far when water heats.
+    El pequeño vaso que amortigua la presión tiene una cantidad de aire equivocada y la presión
+      sube demasiado al calentar el agua.
   Check the vessel's charge or renew the bubble, then measure the peak again.
     Revisar la carga del vaso o renovar la burbuja, luego medir el pico otra vez.
   Pressure rises far when the water heats; the expansion is not fully taken up.
@@ -833,14 +884,17 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El agua así de caliente quema la piel al instante.
   Isolate every heat source; find out why the thermostat does not stop it.
     Cortar todas las fuentes de calor; averiguar por qué el termostato no las detiene.
-  The water is as hot as the second safety device allows. A control has failed; the cylinder must not be heated until it is found.
-    El agua está tan caliente como permite el segundo dispositivo de seguridad. Ha fallado un control; el cilindro no debe calentarse hasta encontrarlo.
+  The water is as hot as the second safety device allows. A control has failed; the cylinder must
+      not be heated until it is found.
+    El agua está tan caliente como permite el segundo dispositivo de seguridad. Ha fallado un
+      control; el cilindro no debe calentarse hasta encontrarlo.
   Store at 60 °C; limit the bath by a mixing valve.
     Guardar a 60 °C; limitar la bañera con una válvula mezcladora.
   Stored below about 50 °C, water may let legionella bacteria grow.
     Guardada por debajo de unos 50 °C, en el agua puede crecer la bacteria legionela.
   Work the lever 3–4 times to wash the seat; if it still drips, replace the valve. Never cap it.
-    Mover la palanca 3–4 veces para lavar el asiento; si aún gotea, cambiar la válvula. Nunca taparla.
+    Mover la palanca 3–4 veces para lavar el asiento; si aún gotea, cambiar la válvula. Nunca
+      taparla.
   The safety valve does not close tight.
     La válvula de seguridad no cierra bien.
   End it no more than 100 mm above ground or grating, behind a guard.
@@ -858,7 +912,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit a manual-reset energy cut-out of 80–85 °C.
     Instalar un corte de seguridad de rearme manual de 80–85 °C.
   The second safety device is not set between the thermostat and the safety valve.
-    El segundo dispositivo de seguridad no está ajustado entre el termostato y la válvula de seguridad.
+    El segundo dispositivo de seguridad no está ajustado entre el termostato y la válvula de
+      seguridad.
   Isolate every heat source until the right valve is fitted.
     Cortar todas las fuentes de calor hasta instalar la válvula correcta.
   The last safety valve opens at the wrong temperature.
@@ -874,17 +929,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The water pressure is lower than usual. No harm to the heater.
     La presión del agua es más baja de lo habitual. No daña el calentador.
   Set the charge to the supply pressure with the water side at zero; check it again in a week.
-    Ajustar la carga a la presión del suministro con el lado del agua a cero; revisarla en una semana.
-  The small tank that cushions the pressure holds the wrong amount of air, so pressure rises too far when water heats.
-    El pequeño tanque que amortigua la presión tiene una cantidad de aire equivocada y la presión sube demasiado al calentar el agua.
+    Ajustar la carga a la presión del suministro con el lado del agua a cero; revisarla en una
+      semana.
+  The small tank that cushions the pressure holds the wrong amount of air, so pressure rises too far
+      when water heats.
+    El pequeño tanque que amortigua la presión tiene una cantidad de aire equivocada y la presión
+      sube demasiado al calentar el agua.
   Restore or fit expansion control, then measure the peak again.
     Restablecer o instalar el control de expansión, luego medir el pico otra vez.
   Pressure rises too far when the water heats, because expansion is not taken up.
     La presión sube demasiado al calentar el agua porque nada absorbe la expansión.
   Restore expansion control before the {heater} goes back into service.
     Restablecer el control de expansión antes de que el {heater} vuelva al servicio.
-  When the water heats, pressure climbs until the safety valve opens. That valve is the last protection and must not work daily.
-    Al calentarse el agua, la presión sube hasta que abre la válvula de seguridad. Esa válvula es la última protección y no debe trabajar a diario.
+  When the water heats, pressure climbs until the safety valve opens. That valve is the last
+      protection and must not work daily.
+    Al calentarse el agua, la presión sube hasta que abre la válvula de seguridad. Esa válvula es
+      la última protección y no debe trabajar a diario.
   Tell the household; turn the setting down or fit a mixing valve at bath and shower.
     Avisar en la casa; bajar el ajuste o instalar una válvula mezcladora en bañera y ducha.
   Set or fit a mixing valve that limits bath and shower to 120 °F.
@@ -895,10 +955,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El agua así de caliente quema la piel en segundos.
   Switch the heat off and find out why the thermostat does not stop it.
     Apagar el calor y averiguar por qué el termostato no lo detiene.
-  The water is hotter than any setting. A control has failed; the heater must not run until it is found.
-    El agua está más caliente que cualquier ajuste. Ha fallado un control; el calentador no debe funcionar hasta encontrarlo.
+  The water is hotter than any setting. A control has failed; the heater must not run until it is
+      found.
+    El agua está más caliente que cualquier ajuste. Ha fallado un control; el calentador no debe
+      funcionar hasta encontrarlo.
   Decide the set point together with the household; storing hot and mixing down settles both.
-    Decidir la temperatura junto con la casa; guardar caliente y mezclar a la salida resuelve las dos cosas.
+    Decidir la temperatura junto con la casa; guardar caliente y mezclar a la salida resuelve las
+      dos cosas.
   Stored below about 120 °F, water may let legionella bacteria grow.
     Guardada por debajo de unos 120 °F, en el agua puede crecer la bacteria legionela.
   Bring the end to within 6 in of the floor or ground, and two pipe diameters clear of it.
@@ -957,8 +1020,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Nada corta el calor: falta la válvula de dos vías
   A part that can be touched is, or can become, live
     Una parte que se puede tocar tiene, o puede llegar a tener, corriente
-  Water came out of the air valve: the membrane has failed, and no charge will hold. Replace the {vessel}.
-    Salió agua por la válvula de aire: la membrana ha fallado y no aguantará ninguna carga. Cambiar el tanque de expansión.
+  Water came out of the air valve: the membrane has failed, and no charge will hold. Replace the
+      {vessel}.
+    Salió agua por la válvula de aire: la membrana ha fallado y no aguantará ninguna carga.
+      Cambiar el tanque de expansión.
   The charge is right as found; there is nothing to set.
     La carga está bien como se encontró; no hay nada que ajustar.
   The house rule says “look only”: the valve is not operated.
@@ -967,8 +1032,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El cliente no quiso.
   The discharge pipe is not safe to discharge into; put that right first.
     No es seguro descargar por el tubo de descarga; arreglarlo primero.
-  The house rule exercises only valves with a known history; this one's is not known, and no spare is at hand.
-    La regla de la empresa prueba solo válvulas de historia conocida; la de esta no se conoce y no hay repuesto a mano.
+  The house rule exercises only valves with a known history; this one's is not known, and no spare
+      is at hand.
+    La regla de la empresa prueba solo válvulas de historia conocida; la de esta no se conoce y no
+      hay repuesto a mano.
   house supply
     suministro de la casa
   house pressure
@@ -1061,7 +1128,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La carga está %1 del suministro por %2: deben ser iguales.
   The hot peak stands above the limit: expansion is not taken up.
     El pico en caliente está por encima del límite: nada absorbe la expansión.
-  The {relief_valve} opens above what the tank is rated for: it must be set no higher than the tank's rating.
+  The {relief_valve} opens above what the tank is rated for: it must be set no higher than the
+      tank's rating.
     La válvula T&P abre por encima de lo que soporta el tanque: no debe abrir más alto que eso.
   The {expansion_relief} must open below the {relief_valve}.
     La válvula de alivio de expansión debe abrir antes que la válvula T&P.
@@ -1078,9 +1146,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   about %1 min
     unos %1 min
   return_temperature must be below the flow; above it the two are swapped or misread.
-    return_temperature debe estar por debajo de la ida; por encima, las dos están cambiadas o mal leídas.
+    return_temperature debe estar por debajo de la ida; por encima, las dos están cambiadas o mal
+      leídas.
   return_temperature must be above the tank; a return below it is a misreading.
-    return_temperature debe estar por encima del tanque; un retorno por debajo es una lectura equivocada.
+    return_temperature debe estar por encima del tanque; un retorno por debajo es una lectura
+      equivocada.
   %1 W/K when clean
     %1 W/K cuando está limpio
   The coil passes %1 % of what it should: fouled, or short of water.
@@ -1089,8 +1159,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El serpentín da el %1 % de lo que debe.
   The coil passes what it should: %1.
     El serpentín da lo que debe: %1.
-  The return is nearly as hot as the flow: little is given up (%1). Look at the flow rate before blaming the coil.
-    El retorno está casi tan caliente como la ida: se cede poco (%1). Mirar el caudal antes de culpar al serpentín.
+  The return is nearly as hot as the flow: little is given up (%1). Look at the flow rate before
+      blaming the coil.
+    El retorno está casi tan caliente como la ida: se cede poco (%1). Mirar el caudal antes de
+      culpar al serpentín.
   It gives up %1, the return clearly cooler than the flow.
     Cede %1, el retorno claramente más frío que la ida.
   Beyond the table: shorten the run, take out bends, or have it designed.
@@ -1118,13 +1190,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Within what the plate allows.
     Dentro de lo que permite la placa.
   %1 (%2) is above %3 (%4): burning lowers the pressure. Let them settle and read again.
-    %1 (%2) está por encima de %3 (%4): al quemar, la presión baja. Dejar que se asienten y leer de nuevo.
+    %1 (%2) está por encima de %3 (%4): al quemar, la presión baja. Dejar que se asienten y leer
+      de nuevo.
   Under the burner the pressure falls below the appliance's minimum.
     Con el quemador encendido la presión cae por debajo del mínimo del aparato.
   at least %1
     al menos %1
-  The supply gives way by %1 under the burner: pipe, meter or regulator is short, or another appliance takes it.
-    El suministro cede %1 con el quemador encendido: tubo, medidor o regulador se quedan cortos, o lo toma otro aparato.
+  The supply gives way by %1 under the burner: pipe, meter or regulator is short, or another
+      appliance takes it.
+    El suministro cede %1 con el quemador encendido: tubo, medidor o regulador se quedan cortos, o
+      lo toma otro aparato.
   at most %1
     como mucho %1
   The supply gives way by no more than it should.
@@ -1149,8 +1224,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La presión de trabajo en el medidor está fuera de su margen.
   %1–%2 mbar
     %1–%2 mbar
-  More reaches the appliance than this fuel's burner takes: its regulator, or the fuel, is another one.
-    Llega al aparato más de lo que admite el quemador para este combustible: su regulador, o el combustible, es otro.
+  More reaches the appliance than this fuel's burner takes: its regulator, or the fuel, is another
+      one.
+    Llega al aparato más de lo que admite el quemador para este combustible: su regulador, o el
+      combustible, es otro.
   The appliance gets what it should.
     Al aparato le llega lo que debe.
   Too little reaches the appliance at full flow.
@@ -1163,10 +1240,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El corte no tiene continuidad; medir el generador antes de condenar el control.
   The %1 is weak; test the cut-off before condemning it.
     El %1 está débil; probar el corte antes de condenarlo.
-  The %1 is weak and the cut-off is open: the control is replaced, and what overheated it found; then the %2.
-    El %1 está débil y el corte abierto: se cambia el control, se busca qué lo recalentó, y luego el %2.
-  The %1 is weak, the cut-off sound: clean the tip and tighten the nut; if it stays weak, replace it.
-    El %1 está débil, el corte bien: limpiar la punta y apretar la tuerca; si sigue débil, cambiarlo.
+  The %1 is weak and the cut-off is open: the control is replaced, and what overheated it found;
+      then the %2.
+    El %1 está débil y el corte abierto: se cambia el control, se busca qué lo recalentó, y
+      luego el %2.
+  The %1 is weak, the cut-off sound: clean the tip and tighten the nut; if it stays weak, replace
+      it.
+    El %1 está débil, el corte bien: limpiar la punta y apretar la tuerca; si sigue débil,
+      cambiarlo.
   The %1 gives enough; now the cut-off.
     El %1 da bastante; ahora el corte.
   The %1 is good and the cut-off open: replace the control, and find out why it overheated.
@@ -1210,9 +1291,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   %1: put right, but not proved.
     %1: arreglado, pero sin comprobar.
   %1, the pressure reaches the %2's %3: it drips on heat-up, and that is physics, not a bad valve.
-    %1, la presión llega a los %3 de la %2: gotea al calentar, y eso es física, no una válvula mala.
-  %1, the pressure reaches the %2's %3 after about %4 min of heating from cold: it drips on heat-up, and that is physics, not a bad valve.
-    %1, la presión llega a los %3 de la %2 tras unos %4 min de calentamiento desde frío: gotea al calentar, y eso es física, no una válvula mala.
+    %1, la presión llega a los %3 de la %2: gotea al calentar, y eso es física, no una válvula
+      mala.
+  %1, the pressure reaches the %2's %3 after about %4 min of heating from cold: it drips on heat-up,
+      and that is physics, not a bad valve.
+    %1, la presión llega a los %3 de la %2 tras unos %4 min de calentamiento desde frío: gotea al
+      calentar, y eso es física, no una válvula mala.
   The charge is %1: about %2 against a supply of %3.
     La carga está %1: unos %2 frente a un suministro de %3.
   The charge is %1: %2 against a supply of %3.
