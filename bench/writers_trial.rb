@@ -81,7 +81,7 @@ module Munimen
         headers = { "Authorization" => "Bearer #{token}", "X-Forwarded-For" => "10.0.0.#{number}",
                     "Content-Type" => "application/json", "Accept" => "application/json" }
         Net::HTTP.start("127.0.0.1", port, read_timeout: 120) do |http|
-          (MeasureEverything::READINGS * ROUNDS).each do |name, value|
+          (CoreBench::READINGS * ROUNDS).each do |name, value|
             body = JSON.generate(id: uuid, name:, value:)
             start = clock
             answer = http.post("/api/visits/#{visit}/readings", body, headers)
