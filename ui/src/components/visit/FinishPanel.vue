@@ -181,7 +181,7 @@ async function sign(signer: 'customer' | 'plumber') {
         >
           {{ $t(`outcome.${one}`)
           }}<span v-if="visit.outcome.proposed === one" class="soft small">
-            ({{ $t('finish.proposed') }})</span
+            &nbsp;({{ $t('finish.proposed') }})</span
           >
         </button>
       </div>
