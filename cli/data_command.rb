@@ -19,7 +19,7 @@ module Munimen
 
       def run(command, *rest)
         config.take! if writes?(command, rest)
-        too_many!(command, rest)
+        Arguments.fit!(command, method(command), rest)
         public_send(command, *rest)
       end
 
@@ -116,15 +116,6 @@ module Munimen
       end
 
       private
-
-      def too_many!(command, rest)
-        method = method(command)
-        return if method.parameters.assoc(:rest)
-        return if rest.size <= method.parameters.size
-
-        raise Error.new("#{command} takes less: bin/munimen help #{command}", field: :command,
-                                                                             code: :too_many)
-      end
 
       def writes?(command, rest)
         WRITE.include?(command) || rest.include?("--repair") ||

@@ -16,15 +16,17 @@ module Munimen
 
       # Raises Error on a word that is not known, a person that is not there, or what is refused.
       def run(what = "list", *given)
-        return send(what, *given) if ALL.include?(what)
-
-        raise Error.new("people knows: #{ALL.join(", ")}; not “#{what}”.",
-                        field: :command, code: :unknown_choice)
+        unless ALL.include?(what)
+          raise Error.new("people knows: #{ALL.join(", ")}; not “#{what}”.",
+                          field: :command, code: :unknown_choice)
+        end
+        Arguments.fit!("people", method(what), given)
+        send(what, *given)
       end
 
       private
 
-      def list(*)
+      def list
         rows = staff.list.map { |one| one.values_at(:email, :role, :state, :name) }
         wide = rows.transpose.map { |column| column.map(&:size).max }
         rows.each do |row|
@@ -32,21 +34,21 @@ module Munimen
         end
       end
 
-      def invite(email = nil, name = nil, role = "plumber", *)
+      def invite(email = nil, name = nil, role = "plumber")
         needed(email:, name:)
         told(email, staff.invite(name:, email:, role:))
       end
 
       # Where the password was forgotten.
-      def link(email = nil, *) = told(email, staff.new_link(id(email)))
+      def link(email = nil) = told(email, staff.new_link(id(email)))
 
-      def role(email = nil, role = nil, *)
+      def role(email = nil, role = nil)
         needed(email:, role:)
         staff.change(id(email), role:)
         list
       end
 
-      def name(email = nil, name = nil, *)
+      def name(email = nil, name = nil)
         needed(email:, name:)
         staff.change(id(email), name:)
         list
@@ -60,9 +62,9 @@ module Munimen
         @output.puts(held.map { |one| one.values.compact.join(" ").rstrip })
       end
 
-      def pause(email = nil, *) = staff.pause(id(email)) && list
-      def close(email = nil, *) = staff.close(id(email)) && list
-      def open(email = nil, *) = staff.reopen(id(email)) && list
+      def pause(email = nil) = staff.pause(id(email)) && list
+      def close(email = nil) = staff.close(id(email)) && list
+      def open(email = nil) = staff.reopen(id(email)) && list
 
       def told(email, link)
         base = ENV.fetch("MUNIMEN_URL", "(the address of this server)").chomp("/")

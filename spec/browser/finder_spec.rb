@@ -38,6 +38,19 @@ RSpec.describe "The fault finder", type: :feature do
     )
   end
 
+  it "goes on by keyboard: after each answer the next test's first answer is at hand" do
+    sign_in
+    go "/faults?kind=gas_storage&symptom=pilot_out"
+    first(".next .answers button").send_keys(:enter)
+    focused = "document.activeElement.closest('.answers') && document.activeElement.textContent"
+    3.times do |count|
+      expect(page).to have_css(".evidence li", count: count + 1)
+      offered = first(".next .answers button").text.delete("\n")
+      expect(page.evaluate_script(focused).to_s.strip).to start_with(offered[0, 8])
+      page.driver.browser.keyboard.type(:enter)
+    end
+  end
+
   it "says why one is out, and what to measure again when it does not go together" do
     sign_in
     go "/faults?kind=unvented_indirect&symptom=relief_drips&e.drip_temperature=hot"

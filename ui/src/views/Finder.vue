@@ -2,7 +2,7 @@
 // The fault finder: what has been found on one side, the suspects thinning out in the middle, the
 // next test on the other. Stands alone (the address keeps the answers) or belongs to a visit (the
 // visit keeps them).
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, unwrap, Problem, type Schemas } from '@/api/client'
@@ -70,7 +70,20 @@ async function load() {
   // What is being read stays open, unless it is of another complaint.
   if (!found.value?.suspects.some((one) => one.cause === active.value)) active.value = null
 }
-onMounted(load)
+/** Who answers by keyboard goes on there: a button that was pressed is gone, or at rest meanwhile. */
+const tests = ref<HTMLElement>()
+let answering = false
+const follow = ({ target }: FocusEvent) => (answering = !!tests.value?.contains(target as Node))
+const goOn = () => {
+  if (answering && document.activeElement === document.body)
+    tests.value?.querySelector<HTMLElement>('button:not(:disabled)')?.focus()
+}
+watch(found, goOn, { flush: 'post' })
+onMounted(() => {
+  document.addEventListener('focusin', follow)
+  void load()
+})
+onBeforeUnmount(() => document.removeEventListener('focusin', follow))
 watch(() => [route.query, props.id], load, { deep: true })
 
 const go = (query: Record<string, string>) =>
@@ -264,7 +277,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
               </li>
             </ol>
           </section>
-          <section class="panel next" aria-live="polite">
+          <section ref="tests" class="panel next" aria-live="polite">
             <template v-if="found.contradiction.length">
               <h2>{{ $t('finder.contradiction') }}</h2>
               <p>{{ $t('finder.again') }}</p>
