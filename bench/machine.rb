@@ -2,6 +2,10 @@
 
 require "puma"
 require "socket"
+require "sqlite3"
+
+# The server's process opens what it needs itself: what else is open here is closed in it.
+SQLite3::ForkSafety.suppress_warnings!
 
 module Munimen
   module Bench
