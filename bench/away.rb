@@ -9,6 +9,8 @@ module Munimen
     # A browser with the demo's firm, and its server as a process that can be killed: what trials of
     # the time without a signal share.
     class Away
+      include Timing
+
       # Yields name, value, unit, wanted of each row.
       def initialize(&row) = @row = row
 
@@ -105,8 +107,6 @@ module Munimen
         end
         nil
       end
-
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       def started(heater, jobs = ["annual_safety"])
         SecureRandom.uuid.tap do |id|

@@ -7,6 +7,8 @@ module Munimen
     # Clients that are slow or greedy, and a plumber who works meanwhile: bodies that come a byte a
     # second, bodies of 60 MB, streams that are never read, and answers that nobody fetches.
     class GreedyTrial
+      include Timing
+
       SLOW = 1_200
       LARGE = 8
       LARGE_BYTES = 60_000_000
@@ -52,7 +54,6 @@ module Munimen
 
       private
 
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       def ends = @ends ||= clock + SECONDS
 
       def readings

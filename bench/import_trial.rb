@@ -5,6 +5,8 @@ module Munimen
     # A plumber's readings while the office brings in a table of 20 000 customers: first with nobody
     # else, then beside the preview and beside the import in the background.
     class ImportTrial
+      include Timing
+
       ROWS = 20_000
       IDLE = 60 # readings
       PAUSE = 0.25 # s between readings: a person types them
@@ -28,8 +30,6 @@ module Munimen
       end
 
       private
-
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       def beside(what, idle)
         start = clock

@@ -5,6 +5,8 @@ module Munimen
     # Plans of random heaters, sets of jobs and house rules, from a fixed seed: how long they take
     # by number of jobs, how many are proved shortest, and that none breaks what a plan must keep.
     class PlanBench
+      include Timing
+
       HEATERS = [
         {
           kind: "gas_storage",
@@ -74,7 +76,6 @@ module Munimen
         Case.new(number, (clock - start) * 1000, !plan.bounded?, problem(plan, visit))
       end
 
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       def house = HOUSE.to_h { |id| [id, Rules::Question[id].options.keys.sample(random: @random)] }
 
       # The first rule that a plan breaks, in words, or nil.

@@ -9,6 +9,8 @@ module Munimen
     # stands), beside the whole visit as the answer to a job that was taken in (its plan is made
     # anew), of the same visits on the same run.
     class VisitBench
+      include Timing
+
       JOBS = %w[annual_safety replace_drain_valve inspect_anode].freeze
       MORE = "flush"
       STEPS = 5 # of each visit: identify, look over, and what can be done without a reading
@@ -79,8 +81,6 @@ module Munimen
         yield
         (clock - start) * 1000
       end
-
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       # A visit of four jobs that has just begun; nobody has asked for it yet.
       def started

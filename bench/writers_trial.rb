@@ -11,6 +11,8 @@ module Munimen
     # annual service, and types them again, without a pause. Every reading is judged and answered
     # with the whole visit.
     class WritersTrial
+      include Timing
+
       SIZES = [1, 8, 20, 40].freeze
       ROUNDS = 3 # visits' worth of readings
 
@@ -93,7 +95,6 @@ module Munimen
       end
 
       def uuid = SecureRandom.uuid
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     end
   end
 end
