@@ -40,16 +40,6 @@ module Munimen
           "ms",
           "< 20"
         )
-        heater = Heater::Installation.from(
-          {
-            kind: "gas_storage",
-            capacity: "50",
-            input: "40000",
-            vessel: "external",
-            vessel_volume: "2",
-            ignition: "pilot_thermocouple"
-          }
-        )
         visit = Visit.new(
           heater:,
           rules: Rules::EffectiveRules.new(:us_irc),
@@ -105,16 +95,6 @@ module Munimen
       end
 
       def judgement
-        heater = Heater::Installation.from(
-          {
-            kind: "gas_storage",
-            capacity: "50",
-            input: "40000",
-            vessel: "external",
-            vessel_volume: "2",
-            ignition: "pilot_thermocouple"
-          }
-        )
         readings = Array.new(120) do |i|
           name, value = READINGS[i % READINGS.size]
           Visit::ReadingInput.read(
@@ -151,6 +131,19 @@ module Munimen
       end
 
       private
+
+      def heater
+        @heater ||= Heater::Installation.from(
+          {
+            kind: "gas_storage",
+            capacity: "50",
+            input: "40000",
+            vessel: "external",
+            vessel_volume: "2",
+            ignition: "pilot_thermocouple"
+          }
+        )
+      end
 
       def share(cases, jobs)
         return if cases.empty?

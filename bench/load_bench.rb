@@ -39,12 +39,7 @@ module Munimen
 
       def run
         abort "First: bin/bench seed" unless File.exist?(File.join(FOLDER, "munimen.sqlite3"))
-        bare_file = File.join(FOLDER, "bare.ru")
-        File.write(
-          bare_file,
-          "body = 'x' * 1024\nrun ->(_env) { [200, { 'content-type' => 'text/plain' }, [body]] }\n"
-        )
-        bare = Served.new(bare_file, FOLDER)
+        bare = Served.bare(FOLDER)
         ours = Served.new(File.join(ROOT, "web/server.ru"), FOLDER)
         ours.sign_in("owner@tallowreed.example", Demo::Seed::PASSWORD)
         measure(bare, ours)

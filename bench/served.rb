@@ -15,6 +15,16 @@ module Munimen
         new(nil, folder) { |port| [File.join(ROOT, "bin/munimen"), "serve", port.to_s] }
       end
 
+      # A bare Puma route of 1 kB, to be set beside ours in the same run.
+      def self.bare(folder)
+        file = File.join(folder, "bare.ru")
+        File.write(
+          file,
+          "body = 'x' * 1024\nrun ->(_env) { [200, { 'content-type' => 'text/plain' }, [body]] }\n"
+        )
+        new(file, folder)
+      end
+
       # A block gives the command for a port; else it is Puma with a rackup file. more: of its
       # environment.
       def initialize(rackup, folder, more = {})

@@ -18,12 +18,7 @@ module Munimen
       def served
         folder = Dir.mktmpdir("munimen-bench")
         Demo::Seed.call(Web::Config.new(folder))
-        bare_file = File.join(folder, "bare.ru")
-        File.write(
-          bare_file,
-          "body = 'x' * 1024\nrun ->(_env) { [200, { 'content-type' => 'text/plain' }, [body]] }\n"
-        )
-        bare = Served.new(bare_file, folder)
+        bare = Served.bare(folder)
         ours = Served.new(File.join(ROOT, "web/server.ru"), folder)
         compare(bare, ours)
       ensure

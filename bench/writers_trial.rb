@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
+require "fileutils"
 require "json"
 require "net/http"
 require "securerandom"
+require "tmpdir"
 
 module Munimen
   module Bench
@@ -22,21 +24,29 @@ module Munimen
         @row = row
       end
 
+      # On a copy: what is written here is not there for the trials after it.
       def run
-        config = Web::Config.new(@folder)
+        Dir.mktmpdir("munimen-writers") do |copy|
+          FileUtils.cp_r("#{@folder}/.", copy)
+          on(copy)
+        end
+      end
+
+      private
+
+      def on(folder)
+        config = Web::Config.new(folder)
         tokens = people(config.records)
         visits = open_visits(config.records)
         config.records.database.disconnect
         served = Served.new(
-          File.join(ROOT, "web/server.ru"), @folder, "MUNIMEN_PROXY" => "127.0.0.1"
+          File.join(ROOT, "web/server.ru"), folder, "MUNIMEN_PROXY" => "127.0.0.1"
         )
         SIZES.each { |size| measure(served.port, tokens.first(size).zip(visits.shift(size))) }
         @row.call("memory afterwards", served.memory_mb, "MB", "")
       ensure
         served&.stop
       end
-
-      private
 
       # A token of each.
       def people(records)

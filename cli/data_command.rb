@@ -130,9 +130,7 @@ module Munimen
 
       # As the first owner: what came in after signing becomes an amendment.
       def repair
-        owner = records.people.all.find { |one| one[:role] == "owner" } or
-          raise Error.new("There is no owner yet: bin/munimen owner EMAIL NAME.", code: :missing)
-        done = Desk::RepairSeals.new(Desk::Context.new(records, person: owner)).call
+        done = Desk::RepairSeals.new(AsOwner.context(records)).call
         done.each do |one|
           what = one[:late] ? "taken out: #{one[:late].join("; ")}" : "sealed anew"
           @output.puts "· visit:#{one[:visit]}: #{what}"

@@ -85,12 +85,7 @@ module Munimen
       end
 
       def staff = @staff ||= Desk::Staff.new(context)
-
-      def context
-        owner = @config.records.people.owners.first or
-          raise Error.new("There is no owner yet: bin/munimen owner EMAIL NAME.", code: :missing)
-        Desk::Context.new(@config.records, person: @config.records.people.find(owner))
-      end
+      def context = AsOwner.context(@config.records)
     end
   end
 end
