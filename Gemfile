@@ -40,4 +40,5 @@ group :test do
   gem "rspec", "~> 3.13"
   gem "rubocop", "~> 1.60", require: false
   gem "ruby-units", "~> 4.0"
+  gem "test-queue", "~> 0.12", require: false
 end

@@ -12,16 +12,29 @@ module Munimen
 
       module_function
 
-      # Puts untouched demo data into `folder`; yields when it has to be made.
-      def fresh(folder)
-        kept = "#{folder}-kept-#{name}"
-        unless File.exist?(File.join(kept, "demo-accounts.json"))
-          yield if block_given?
-          FileUtils.rm_rf(Dir["#{folder}-kept-*"])
-          make(kept)
-        end
+      # Puts untouched demo data into `folder`; yields when it has to be made. kept: the beginning
+      # of the name under which it is kept.
+      def fresh(folder, kept: folder, &making)
+        source = ready(kept, &making)
         FileUtils.rm_rf(folder)
-        FileUtils.cp_r(kept, folder)
+        FileUtils.mkdir_p(File.dirname(folder))
+        copied = system("cp", "-r", "--reflink=auto", source, folder, err: File::NULL)
+        FileUtils.cp_r(source, folder) unless copied
+      end
+
+      # The folder that is copied, made by one of several who ask for it.
+      def ready(kept)
+        source = "#{kept}-kept-#{name}"
+        FileUtils.mkdir_p(File.dirname(kept))
+        File.open("#{kept}.lock", File::CREAT | File::RDWR) do |lock|
+          lock.flock(File::LOCK_EX)
+          unless File.exist?(File.join(source, "demo-accounts.json"))
+            yield if block_given?
+            FileUtils.rm_rf(Dir["#{kept}-kept-*"])
+            make(source)
+          end
+        end
+        source
       end
 
       # Everything in one file of its own, so that a copy is whole.

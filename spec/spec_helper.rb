@@ -2,8 +2,10 @@
 
 ENV["RACK_ENV"] = "test"
 require_relative "../munimen"
-Dir[File.join(__dir__, "support/*.rb")].each { |file| require file }
+require_relative "support/build"
 
+# Only the trade itself: what needs a data folder requires office_helper, what needs a browser
+# screen_helper.
 RSpec.configure do |config|
   config.include Build
   config.disable_monkey_patching!

@@ -38,8 +38,9 @@ module Munimen
       def sharing = @sharing ||= Sharing.new(database, key)
       def training = @training ||= Training.new(database)
       def tables = @tables ||= Tables.new(database)
-      def plans = @plans ||= Planning::PlanKeeper.new
+      def plans = @plans ||= Planning::PlanKeeper.new(shelf: plan_shelf)
       def versioned_cache = @versioned_cache ||= VersionedCache.new
+      def plan_shelf = @plan_shelf ||= Planning::PlanShelf.new(lasting: lasting_plans)
       def pack = Pack.new(self)
       def personal_data = @personal_data ||= PersonalData.new(database, photo_files, reports)
       def security_log = @security_log ||= SecurityLog.new(database)
@@ -67,6 +68,10 @@ module Munimen
       def old_key
         path = @folder && File.join(@folder, "session.secret.old")
         File.read(path).strip if path && File.exist?(path)
+      end
+
+      def lasting_plans
+        @folder && LastingPlans.new(ENV.fetch("MUNIMEN_PLANS") { File.join(@folder, "plans.sqlite3") })
       end
 
       def within(room) = @folder && File.join(@folder, room)

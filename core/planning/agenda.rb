@@ -43,6 +43,13 @@ module Munimen
         left - (proofs_of(id) - @work - others)
       end
 
+      # Ids of all that a plan for it goes by: goals, the proofs that each owes, what was asked for
+      # of them, what is left out, what may be used, and how it is left instead.
+      def ground
+        [goals, goals.map { |id| proofs_of(id) }, @work, ids(impossible), ids(superfluous),
+         ids_of(usable), instead]
+      end
+
       # [Plan::Left] of all that is not planned.
       def left = impossible + superfluous
 
@@ -74,6 +81,7 @@ module Munimen
       private
 
       def ids(left) = left.map(&:operation)
+      def ids_of(operations) = operations.map(&:id)
       def leaving?(id) = !Work::Operation[id].way_to_leave.nil?
 
       def asked(jobs)

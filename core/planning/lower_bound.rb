@@ -4,77 +4,101 @@ module Munimen
   module Planning
     # What must be done from a point of the search on, in whatever order: the goals; for each need
     # not met the only operation that can make it true; and, since the last goal comes after all
-    # of them, what makes good what they break of its needs. Where several could do it, one of
-    # them: a choice.
+    # of them, what makes good what they break of its needs. Where several could do it, the
+    # quickest of them is counted: a choice. One object serves a whole search.
     class LowerBound
-      # operations: [PlanningProblem::Op]; choices: [[Op, …]], of each of which one is needed.
-      attr_reader :operations, :choices
+      # taken: operations, as a mask of their indices, that must be done; listed: those and all
+      # that are to be chosen from; chosen: only those to be chosen from. seconds: hands-on, at
+      # least, waits left out; quickest: those of the choices among them.
+      attr_reader :taken, :listed, :chosen, :quickest
 
-      # node: its state (bits), goals (mask) and running waits.
-      def initialize(problem, node)
+      def initialize(problem)
         @problem = problem
-        @made = node.running.reduce(node.state) { |bits, wait| bits | wait.set }
-        asked = problem.asked(node.goals)
-        @operations = asked.operations.dup
-        @listed = asked.listed
-        @choices = []
-        @chosen = 0
-        @needs = asked.needs.dup
-        @broken = asked.broken
-        @mended = asked.final
+        @needs = problem.needs
+        @unmakeable = problem.unmakeable
+        @sole = problem.sole
       end
 
-      # Finds them all; self, or nil when a need can never be met.
-      def all
+      # Finds it for what is met (needs, as a mask), or will be without more, and the goals left;
+      # self, or nil when a need can never be met.
+      def of(met, goals)
+        begin_with(met, @problem.asked(goals))
         loop do
-          while (mask = @needs.shift)
-            return nil unless @made.anybits?(mask) || maker?(mask)
-          end
-          again = @mended.select { |needed| @broken.anybits?(needed) }
-          return self if again.empty?
-          return nil unless again.all? { |needed| maker?(needed) }
+          while @open != 0
+            return nil if (@open & @unmakeable) != 0
 
-          @mended -= again
+            sole = @open & @sole
+            sole.zero? ? choose(@open & -@open) : take(sole & -sole)
+          end
+          again = @mended & @broken
+          return self if again.zero?
+
+          @mended &= ~again
+          open(again)
         end
       end
 
       # Seconds at least, waits left out.
-      def seconds = @operations.sum(&:seconds) + quickest
-      def quickest = @quickest ||= @choices.sum { |makers| makers.map(&:seconds).min }
+      def seconds = @seconds + @quickest
+      # Choices of which each brings a wait: [Need].
+      def waits = @waits || []
 
-      # Needs of an operation that do not hold, and that nothing found makes true.
-      def open_needs(operation)
-        operation.needs.reject do |mask|
-          @made.anybits?(mask) || (@problem.makers_mask(mask) & @listed).anybits?(~@chosen)
+      # Needs of an operation that bring a wait, do not hold, and that nothing taken makes true.
+      def open_waits(operation)
+        rest = operation.asks & @problem.waits & ~@met
+        found = []
+        while rest != 0
+          bit = rest & -rest
+          rest ^= bit
+          need = @needs[bit.bit_length - 1]
+          found << need if (need.makers_mask & @listed & ~@chosen).zero?
         end
+        found
       end
 
       private
 
-      # Takes in what makes a need true; false when nothing can.
-      def maker?(mask)
-        either = @problem.makers_mask(mask)
-        return false if either.zero?
-        return true if @listed.anybits?(either)
-
-        @listed |= either
-        makers = @problem.achievers(mask)
-        makers.size == 1 ? take(makers.first, mask) : choose(makers, mask, either)
-        true
+      def begin_with(met, asked)
+        @met = met
+        @taken = @listed = asked.listed
+        @seconds = asked.seconds
+        @chosen = @quickest = 0
+        @waits = nil
+        @broken = asked.broken
+        @mended = asked.final
+        @open = @seen = asked.needs & ~met
       end
 
-      def take(op, mask)
-        @operations << op
-        @needs.concat(op.needs)
-        @broken |= op.breaks(mask)
+      def open(needs)
+        fresh = needs & ~@seen
+        @seen |= fresh
+        @open |= fresh
       end
 
-      def choose(makers, mask, either)
-        @choices << makers
-        @chosen |= either
-        needs, broken = @problem.common(mask)
-        @needs.concat(needs)
-        @broken |= broken
+      def take(bit)
+        @open ^= bit
+        need = @needs[bit.bit_length - 1]
+        return if (@listed & need.makers_mask) != 0
+
+        op = need.makers.first
+        @listed |= need.makers_mask
+        @taken |= need.makers_mask
+        @seconds += op.seconds
+        open(op.asks & ~@met)
+        @broken |= op.breaks(need)
+      end
+
+      def choose(bit)
+        @open ^= bit
+        need = @needs[bit.bit_length - 1]
+        return if (@listed & need.makers_mask) != 0
+
+        @listed |= need.makers_mask
+        @chosen |= need.makers_mask
+        @quickest += need.seconds
+        (@waits ||= []) << need if need.waits
+        open(need.asks & ~@met)
+        @broken |= need.broken
       end
     end
   end

@@ -12,7 +12,9 @@ module Munimen
       # How often the rest of a plan served, and how often one was made anew.
       attr_reader :kept, :made
 
-      def initialize
+      # shelf: a PlanShelf, which all visits share.
+      def initialize(shelf: PlanShelf.new)
+        @shelf = shelf
         @plans = {}
         @lock = Mutex.new
         @kept = @made = 0
@@ -22,7 +24,7 @@ module Munimen
       def plan(visit, key: visit.site[:id])
         agenda = Agenda.new(visit, visit.jobs)
         rest = @lock.synchronize { @plans[key] }&.rest(agenda)
-        (rest || Planner.new(visit).for(agenda)).tap { |plan| keep(key, agenda, plan, !rest.nil?) }
+        (rest || Planner.new(visit, shelf: @shelf).for(agenda)).tap { |plan| keep(key, agenda, plan, !rest.nil?) }
       end
 
       # Whether the plan of a visit is still the plan as it was, since nothing has been done and

@@ -11,7 +11,6 @@ module Munimen
           :operation,
           :index,
           :needs,
-          :barred,
           :set,
           :clear,
           :during,
@@ -19,9 +18,15 @@ module Munimen
           :wait,
           :after,
           :goal,
+          :asks,
+          :made,
+          :lost,
+          :broken,
+          :place,
           keyword_init: true
         ) do
           def id = operation.id
+          def bit = 1 << index
           # Whether a wait's held variables would be changed by this operation, if only while it
           # is done.
           def disturbs?(wait) = ((set | during) & wait.hold_vars).anybits?(~wait.hold_bits)
@@ -39,21 +44,30 @@ module Munimen
           # Whether it changes what another one needs.
           def touches?(other) = other.needs.any? { |mask| mask.anybits?(clear) }
 
-          # Bits that it is sure to take away when it is done for the sake of a need: its wait
-          # counts where only the wait's end makes that true.
-          def breaks(mask)
-            (clear & ~set) | (wait && mask != 0 && set.nobits?(mask) ? wait.clear & ~wait.set : 0)
-          end
-
           # Whether this operation cannot be done while the wait runs.
           def excluded_by?(wait)
             disturbs?(wait) ||
               needs.any? { |mask| wait.hold_vars.allbits?(mask) && mask.nobits?(wait.hold_bits) }
           end
-        end
-      Pending = Struct.new(:index, :seconds, :set, :clear, :hold_vars, :hold_bits)
 
-      attr_reader :ops, :goal_mask
+          # Needs that it is sure to break of those that hold, when it is done for the sake of a
+          # need: its wait counts where only the wait's end makes that true.
+          def breaks(need)
+            wait && (made & need.bit).zero? ? broken | wait.broken : broken
+          end
+        end
+      # set, clear: bits of the state; made, lost: the needs that they make true, and that hang on
+      # what they change; broken: needs of which they take a value away.
+      Pending = Struct.new(:index, :seconds, :set, :clear, :hold_vars, :hold_bits,
+                           :made, :lost, :broken)
+      # One need of some operation: its values as a mask of the state, and what makes one of them
+      # true (operations; those as a mask). asks, broken: what all of these need, and break.
+      Need = Struct.new(:bit, :mask, :makers, :makers_mask, :seconds, :waits, :asks, :broken)
+
+      # needs: [Need]; unmakeable, sole, waits: those, as masks, that nothing makes true, that one
+      # operation only does, and that always bring a wait. waiting: operations with a wait, as a
+      # mask of their indices.
+      attr_reader :ops, :goal_mask, :needs, :unmakeable, :sole, :waits, :waiting
 
       # terms: Work::Terms. state: where the search starts. goals: operation ids to be done.
       # helpers: ids that may be used besides. running: operations whose wait is under way.
@@ -74,11 +88,12 @@ module Munimen
             end
         @bits = number_bits(operations + running)
         @ops = operations.each_with_index.map { |operation, index| compile(operation, index) }
-        @achievers = {}
+        number_needs
       end
 
-      # The state at the start.
+      # The state at the start, and the needs that it meets, as bits.
       def start = @bits.sum { |name, values| values.fetch(@state.fetch(name)) }
+      def met_at_start = needs_with(start)
 
       # Whether two operations commute, by their indices; worked out once.
       def commute?(one, other)
@@ -88,41 +103,18 @@ module Munimen
         end
       end
 
-      # The operations that make one of the bits of a need true.
-      def achievers(mask)
-        @achievers[mask] ||= ops.select { |op| (op.set | (op.wait&.set || 0)).anybits?(mask) }
-      end
-
-      # Operations as a mask of their indices; those that make a need true, kept.
-      def mask_of(operations) = operations.reduce(0) { |mask, op| mask | (1 << op.index) }
-      def makers_mask(mask) = (@makers_masks ||= {})[mask] ||= mask_of(achievers(mask))
-
-      # Whether whatever makes a need true brings a wait.
-      def always_waits?(mask)
-        (@always_waits ||= {}).fetch(mask) do |need|
-          @always_waits[need] = achievers(need).any? && achievers(need).all?(&:wait)
-        end
-      end
-
-      # What all makers of a need need, as masks, and what all of them take away; kept.
-      def common(mask)
-        (@common ||= {})[mask] ||= achievers(mask).then do |makers|
-          [makers.map(&:needs).reduce(:&), makers.map { |op| op.breaks(mask) }.reduce(:&)]
-        end
-      end
-
-      # What some goals (a mask) ask for by themselves: their operations, those as a mask, their
-      # needs, what they take away, and the needs of the last one; kept.
-      Asked = Struct.new(:operations, :listed, :needs, :broken, :final)
+      # What some goals (a mask) ask for by themselves: their operations as a mask, hands-on
+      # seconds, needs, what they break, and the needs of the last one; kept.
+      Asked = Struct.new(:listed, :seconds, :needs, :broken, :final)
 
       def asked(goals)
         (@asked ||= {})[goals] ||= ops.select { |op| op.goal.anybits?(goals) }.then do |asked|
           Asked.new(
-            asked,
-            mask_of(asked),
-            asked.flat_map(&:needs),
-            asked.reduce(0) { |bits, op| bits | op.breaks(0) },
-            asked.select { |op| op.operation.last? }.flat_map(&:needs)
+            union_of(asked, &:bit),
+            asked.sum(&:seconds),
+            union_of(asked, &:asks),
+            union_of(asked, &:broken),
+            union_of(asked.select { |op| op.operation.last? }, &:asks)
           )
         end
       end
@@ -137,24 +129,59 @@ module Munimen
         end
       end
 
-      # The bits that must not hold for an operation with these needs to be possible: since each
-      # variable has one bit set, one `&` then tells whether all needs are met.
-      def barred(conditions)
-        @space.expand(conditions).reduce(0) do |bits, (name, values)|
-          if @bits.key?(name) then bits | (variable(name) & ~union(name, values))
-          else values.include?(@state.fetch(name)) ? bits : -1
-          end
-        end
-      end
-
       # A running wait of an operation, `seconds` before its end.
       def under_way(operation, seconds)
         op = ops.find { |candidate| candidate.id == operation.id }
-        wait = op&.wait || compile_wait(operation, op&.index)
+        wait = op&.wait || linked(compile_wait(operation, op ? op.index : foreign(operation)))
         wait.dup.tap { |copy| copy.seconds = seconds }
       end
 
       private
+
+      def union_of(list) = list.reduce(0) { |bits, one| bits | yield(one) }
+
+      # An index of its own for a wait whose operation is none of ours.
+      def foreign(operation) = ops.size + (@foreign ||= []).push(operation.id).size
+
+      # The needs of which some state bits hold a value.
+      def needs_with(bits) = union_of(needs) { |need| need.mask.anybits?(bits) ? need.bit : 0 }
+
+      # Gives each distinct need a bit of its own, so that what a state meets, and what an
+      # operation asks for, makes and breaks, are masks of needs.
+      def number_needs
+        @needs = ops.flat_map(&:needs).uniq.each_with_index.map do |mask, index|
+          Need.new(1 << index, mask)
+        end
+        by_mask = @needs.to_h { |need| [need.mask, need] }
+        ops.each do |op|
+          linked(op)
+          op.asks = union_of(op.needs) { |mask| by_mask.fetch(mask).bit }
+          linked(op.wait) if op.wait
+        end
+        @needs.each { |need| find_makers(need) }
+        @unmakeable = union_of(@needs.select { |need| need.makers.empty? }, &:bit)
+        @sole = union_of(@needs.select { |need| need.makers.size == 1 }, &:bit)
+        @waits = union_of(@needs.select(&:waits), &:bit)
+        @waiting = union_of(ops.select(&:wait), &:bit)
+      end
+
+      # An operation or a wait with what its effects mean for the needs.
+      def linked(effect)
+        effect.made = needs_with(effect.set)
+        effect.lost = needs_with(effect.clear)
+        effect.broken = needs_with(effect.clear & ~effect.set)
+        effect
+      end
+
+      def find_makers(need)
+        makers = ops.select { |op| (op.set | (op.wait&.set || 0)).anybits?(need.mask) }
+        need.makers = makers
+        need.makers_mask = union_of(makers, &:bit)
+        need.seconds = makers.map(&:seconds).min
+        need.waits = makers.any? && makers.all?(&:wait)
+        need.asks = makers.map(&:asks).reduce(:&) || 0
+        need.broken = makers.map { |op| op.breaks(need) }.reduce(:&) || 0
+      end
 
       def number_bits(operations)
         changed = operations.flat_map do |operation|
@@ -185,14 +212,14 @@ module Munimen
           operation:,
           index:,
           needs: masks(needs),
-          barred: barred(needs),
           set:,
           clear:,
           during: effect(operation.makes_during).first,
           seconds: operation.hands_on + attended,
           wait:,
           goal: bit(operation.id),
-          after: goes_after(operation)
+          after: goes_after(operation) & ~bit(operation.id),
+          place: operation.place
         )
       end
 

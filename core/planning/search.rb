@@ -11,23 +11,30 @@ module Munimen
     # on the estimate: quick, but nothing is proved. An exact search that stops early still knows
     # what any order takes at least.
     class Search
-      Node = Struct.new(:state, :goals, :running, :cost, :parent, :op, :started, :able, :name)
+      Node = Struct.new(:state, :met, :goals, :running, :cost, :parent, :op, :started, :able,
+                        :able_mask)
       Move = Struct.new(:op, :start)
+      NONE = [].freeze
 
       # After a search the seconds that any order takes at least.
       attr_reader :at_least
 
       def initialize(problem, running: [])
         @problem = problem
-        @start = Node.new(problem.start, problem.goal_mask, running, 0)
-        @estimates = {}
+        @ops = problem.ops
+        @shift = problem.goal_mask.bit_length
+        @bound = LowerBound.new(problem)
+        @start = Node.new(problem.start, problem.met_at_start, problem.goal_mask, running, 0)
+        @estimates = Hash.new { |all, waits| all[waits] = {} }
         @useful = {}
+        @sums = {}
       end
 
       # [[Move, …], total seconds]; nil when there is no order that does it all, or none quicker
       # than `below`; :too_many after `limit` states.
       def call(weight: 1, limit: 900, below: Float::INFINITY)
         @open = {}
+        @keys = []
         @seen = {}
         @weight = weight
         @below = below
@@ -63,13 +70,20 @@ module Munimen
         rest = estimate(node) or return
         return if node.cost + rest >= @below
 
-        (@open[(node.cost + (rest * @weight)).round] ||= []) << node
+        at = (node.cost + (rest * @weight)).round
+        bucket = @open[at]
+        return bucket << node if bucket
+
+        @open[at] = [node]
+        # the least stands last
+        @keys.insert(@keys.bsearch_index { |one| one < at } || @keys.size, at)
       end
 
       def pop
-        best = @open.each_key.min
-        node = @open[best].pop
-        @open.delete(best) if @open[best].empty?
+        best = @keys.last
+        bucket = @open[best]
+        node = bucket.pop
+        @open.delete(@keys.pop) if bucket.empty?
         node
       end
 
@@ -84,44 +98,48 @@ module Munimen
         end
       end
 
+      # What tells a point of the search from others: one number, or a list where waits run.
       def key(node)
-        node.name ||= [
-          node.state,
-          node.goals,
-          *node.running.flat_map { |wait| [wait.index, wait.seconds] }
-        ]
+        name = (node.state << @shift) | node.goals
+        return name if node.running.empty?
+
+        node.running.each_with_object([name]) { |wait, all| all << wait.index << wait.seconds }
       end
 
       def successors(node)
         found = possible(node).filter_map { |op| apply(node, op) unless told_before?(node, op) }
-        place = node.op&.operation&.place
-        found = found.partition { |child| child.op.operation.place == place }.sum([]) if place
+        place = node.op&.place
+        found = found.partition { |child| child.op.place == place }.sum([]) if place
         found << sit_out(node) unless node.running.empty?
         found
       end
 
       # What can be done next. Where something must come at once, only that, or what calls for it
       # again.
-      def possible(node) = node.able ||= find_possible(node)
+      def possible(node)
+        return node.able if node.able
+
+        node.able = find_possible(node)
+        node.able_mask = node.able.reduce(0) { |bits, op| bits | op.bit }
+        node.able
+      end
 
       def find_possible(node)
-        able = @problem.ops.select { |op| possible?(node, op) }
+        able = @ops.select { |op| possible?(node, op) }
         urgent = able.select { |op| op.operation.immediate? }
         return able if urgent.empty?
 
         able.select do |op|
-          urgent.include?(op) ||
-            urgent.any? do |first|
-              first.needs.any? { |mask| mask.anybits?(op.set) && op.goal != 0 }
-            end
+          urgent.include?(op) || (op.goal != 0 && urgent.any? { |first| first.asks.anybits?(op.made) })
         end
       end
 
       def possible?(node, op)
-        return false if node.state.anybits?(op.barred)
-        return false if op.goal != 0 && node.goals.nobits?(op.goal)
-        return false if (node.goals & op.after).anybits?(~op.goal)
-        return false if op.wait.nil? && op.goal.zero? && node.state.allbits?(op.set)
+        return false unless node.met.allbits?(op.asks)
+        return false if op.goal != 0 && (node.goals & op.goal).zero?
+        return false if (node.goals & op.after) != 0
+        return false if op.goal.zero? && op.wait.nil? && node.state.allbits?(op.set)
+        return true if node.running.empty?
         return false if op.wait && node.running.any? { |wait| wait.index == op.index }
 
         node.running.none? { |wait| op.disturbs?(wait) }
@@ -129,12 +147,14 @@ module Munimen
 
       def apply(node, op)
         state = (node.state & ~op.clear) | op.set
-        running, state = pass(node.running, op.seconds, state)
+        met = (node.met & ~op.lost) | op.made
+        running = node.running
+        running, state, met = pass(running, op.seconds, state, met) unless running.empty?
         running += [op.wait] if op.wait && useful?(op, node.goals)
         goals = node.goals & ~op.goal
         return if round_trip?(node, state, goals)
 
-        Node.new(state, goals, running, node.cost + op.seconds, node, op, node.cost)
+        Node.new(state, met, goals, running, node.cost + op.seconds, node, op, node.cost)
       end
 
       # Of two neighbours that commute only the one order is followed that goes with the walk: the
@@ -146,7 +166,8 @@ module Munimen
           return false
         end
 
-        possible(node.parent).include?(op)
+        possible(node.parent)
+        node.parent.able_mask[op.index] == 1
       end
 
       # Back where it was a few steps ago: something was done and undone for nothing.
@@ -161,33 +182,38 @@ module Munimen
       # A wait that makes nothing anybody still needs is not waited for.
       def useful?(op, goals)
         @useful.fetch((goals << 10) | op.index) do |name|
-          @useful[name] = @problem.ops.any? do |other|
+          @useful[name] = @ops.any? do |other|
             other.index != op.index && (other.goal.zero? || goals.anybits?(other.goal)) &&
-              other.needs.any? { |mask| mask.anybits?(op.wait.set) }
+              other.asks.anybits?(op.wait.made)
           end
         end
       end
 
       def sit_out(node)
         seconds = node.running.map(&:seconds).min
-        running, state = pass(node.running, seconds, node.state)
-        Node.new(state, node.goals, running, node.cost + seconds, node, nil, node.cost)
+        running, state, met = pass(node.running, seconds, node.state, node.met)
+        Node.new(state, met, node.goals, running, node.cost + seconds, node, nil, node.cost)
       end
 
-      def pass(running, seconds, state)
-        return [running, state] if running.empty?
-
+      # Running waits, state and needs met after some seconds.
+      def pass(running, seconds, state, met)
         over, left = running.partition { |wait| wait.seconds <= seconds }
-        over.each { |wait| state = (state & ~wait.clear) | wait.set }
-        [left.map { |wait| wait.dup.tap { |copy| copy.seconds -= seconds } }, state]
+        over.each do |wait|
+          state = (state & ~wait.clear) | wait.set
+          met = (met & ~wait.lost) | wait.made
+        end
+        [left.map { |wait| wait.dup.tap { |copy| copy.seconds -= seconds } }, state, met]
       end
 
       # Least seconds still needed, or nil when something can never be made true.
       def estimate(node)
-        name = [node.state, node.goals, node.running.map(&:index)]
-        rest = @estimates.fetch(name) { @estimates[name] = rest(node) } or return
-        rest.seconds +
-          node.running.sum { |wait| [wait.seconds - rest.fills.fetch(wait.index), 0].max }
+        running = node.running
+        known = @estimates[running.empty? ? NONE : running.map(&:index)]
+        name = (node.met << @shift) | node.goals
+        rest = known.fetch(name) { known[name] = rest(node) } or return
+        return rest.seconds if running.empty?
+
+        rest.seconds + running.sum { |wait| [wait.seconds - rest.fills.fetch(wait.index), 0].max }
       end
 
       # What must still be done takes `seconds`, waits included; of a running wait, by its index,
@@ -195,52 +221,54 @@ module Munimen
       Rest = Struct.new(:seconds, :fills)
 
       def rest(node)
-        required = LowerBound.new(@problem, node).all or return
-        known = {}
-        idle = ->(op) { op.wait ? known[op.index] ||= idle(op, required, node.goals) : 0 }
-        Rest.new(
-          required.seconds + required.operations.sum { |op| op.wait ? idle[op] : 0 } +
-            (required.choices.map { |makers| least_idle(makers, required, idle) }.max || 0),
-          node.running.to_h do |wait|
-            [wait.index, fillable(required.operations, wait) + required.quickest]
-          end
-        )
+        met = node.running.reduce(node.met) { |bits, wait| bits | wait.made }
+        bound = @bound.of(met, node.goals) or return
+        taken = bound.taken
+        seconds = bound.seconds
+        each_of(taken & @problem.waiting) { |op| seconds += idle(op, node.goals) }
+        seconds += bound.waits.map { |need| least_idle(need, node.goals) }.max if bound.waits.any?
+        fills = node.running.to_h do |wait|
+          [wait.index, fillable(taken, wait) + bound.quickest]
+        end
+        Rest.new(seconds, fills)
+      end
+
+      # Yields each operation of a mask.
+      def each_of(mask)
+        while mask != 0
+          bit = mask & -mask
+          mask ^= bit
+          yield @ops[bit.bit_length - 1]
+        end
       end
 
       # Seconds of the wait of an operation that has one which nothing left could fill.
-      def idle(operation, required, goals)
-        return 0 unless useful?(operation, goals)
+      def idle(operation, goals)
+        return 0 unless operation.wait && useful?(operation, goals)
 
-        [
-          operation.wait.seconds - fillable(required.operations, operation.wait) -
-            required.quickest,
-          0
-        ].max
+        [operation.wait.seconds - fillable(@bound.taken, operation.wait) - @bound.quickest, 0].max
       end
 
       # Idle seconds that come with a choice, whichever is taken: the own wait's, or that of what
       # is needed first.
-      def least_idle(makers, required, idle)
-        return 0 unless makers.all?(&:wait)
-
-        makers
-          .map do |op|
-            [
-              idle[op],
-              *required
-                .open_needs(op)
-                .map do |mask|
-                  @problem.always_waits?(mask) ? @problem.achievers(mask).map(&idle).min : 0
-                end
-            ].max
+      def least_idle(need, goals)
+        need.makers.map do |op|
+          most = idle(op, goals)
+          @bound.open_waits(op).each do |first|
+            most = [most, first.makers.map { |maker| idle(maker, goals) }.min].max
           end
-          .min
+          most
+        end.min
       end
 
       # Hands-on seconds of what is required and could go on during a wait.
       def fillable(required, wait)
-        barred = barred(wait)
-        required.sum { |op| barred[op.index] == 1 ? 0 : op.seconds }
+        mask = required & ~barred(wait)
+        @sums[mask] ||= begin
+          seconds = 0
+          each_of(mask) { |op| seconds += op.seconds }
+          seconds
+        end
       end
 
       # Operations, as a mask of their indices, that cannot go on during a wait: itself, those it
@@ -248,10 +276,10 @@ module Munimen
       def barred(wait)
         @barred ||= {}
         @barred[wait.index] ||= begin
-          before = wait.index ? closure(@problem.ops[wait.index]) : 0
-          @problem.ops.reduce(before | (wait.index ? 1 << wait.index : 0)) do |mask, op|
-            out = op.excluded_by?(wait) || (wait.index && closure(op)[wait.index] == 1)
-            out ? mask | (1 << op.index) : mask
+          own = @ops[wait.index]
+          @ops.reduce(own ? closure(own) | own.bit : 0) do |mask, op|
+            out = op.excluded_by?(wait) || (own && closure(op)[own.index] == 1)
+            out ? mask | op.bit : mask
           end
         end
       end
@@ -263,25 +291,27 @@ module Munimen
           found = 0
           queue = [op]
           while (current = queue.shift)
-            before =
-              current.needs.filter_map { |mask| sole_maker(mask) } +
-              @problem.ops.select { |o| o.goal.anybits?(current.after) }
-            before.each do |o|
-              next if found[o.index] == 1
-
-              found |= 1 << o.index
-              queue << o
+            each_of(directly_before(current) & ~found) do |one|
+              found |= one.bit
+              queue << one
             end
           end
           found
         end
       end
 
-      def sole_maker(mask)
-        return if @start.state.anybits?(mask)
-
-        makers = @problem.achievers(mask)
-        makers.first if makers.size == 1
+      # What makes the needs of an operation that only one makes, and the goals that go first.
+      def directly_before(op)
+        @before ||= {}
+        @before[op.index] ||= begin
+          alone = op.asks & @problem.sole & ~@start.met
+          mask = 0
+          @problem.needs.each do |need|
+            mask |= need.makers_mask if alone.anybits?(need.bit)
+          end
+          @ops.each { |one| mask |= one.bit if one.goal.anybits?(op.after) }
+          mask
+        end
       end
 
       def moves(node)

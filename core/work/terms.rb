@@ -37,6 +37,9 @@ module Munimen
       def value(hazard) = @state.fetch(hazard.variable, :none)
       def standing = hazards.select { |hazard| value(hazard) == :standing }
 
+      # What needs and effects hang on besides heater, rules and state.
+      def circumstances = [@look_only, @broken_off]
+
       # Whether the day goes its usual way: no danger, not broken off.
       def calm? = hazards.empty? && !@broken_off
 

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "screen_helper"
 require "rotp"
 
 # One's account at the screen: second factor, and the password once more before a backup.

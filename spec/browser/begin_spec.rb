@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # An empty folder, from the printed address to the owner at work.
 RSpec.describe "A new installation", type: :feature do
   let(:config) { Munimen::Web::Config.new(Dir.mktmpdir("munimen-new")) }

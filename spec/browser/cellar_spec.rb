@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # Where there is no signal: the server is a process of its own, stopped for real. What is done
 # meanwhile is judged by the same Ruby in the browser, kept there, and sent once it is back.
 RSpec.describe "A visit without a signal", type: :feature do

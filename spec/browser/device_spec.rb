@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # What lies on a device: under a PIN where the firm wants one, wiped where a person or the office
 # says so.
 RSpec.describe "What lies on a device", type: :feature do

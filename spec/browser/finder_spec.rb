@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # The fault finder on the screen.
 RSpec.describe "The fault finder", type: :feature do
   def answer(text) = within(".next") { first("button", text:).click }

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 RSpec.describe "An inspection on the screen", type: :feature do
   english =
     AtTheScreen::VALUES.merge(

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # A reading taken from an instrument in a visit.
 RSpec.describe "Take from an instrument", type: :feature do
   before do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # What the office does at the screen: chases what is owed, writes to customers, keeps their data,
 # books.
 RSpec.describe "The office at the screen", type: :feature do

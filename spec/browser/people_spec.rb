@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # What people do around the order of work: give up, undo, refuse, find danger, work in twos.
 RSpec.describe "People at the screen", type: :feature do
   let(:id) { office.start }

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # Every step of every kind of heater on the narrowest phones: nothing beyond the edge, nothing too
 # small for a thumb (44 px: WCAG 2.5.5), nothing behind the bar at the bottom.
 RSpec.describe "A phone", type: :feature do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # The heater's record is made at the heater.
 RSpec.describe "A heater that nobody has seen", type: :feature do
   # Buttons, and fields that are typed into and left by Enter.

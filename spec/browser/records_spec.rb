@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # What lasts beyond a visit, at the screen: quantities over the years, a pressure log.
 RSpec.describe "Records at the screen", type: :feature do
   def log_file(rows)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "screen_helper"
 require "rqrcode_core"
 
 # A tag held before the camera: the picture is a film of our own that Chromium takes for one.

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # Service work at the screen: guided parts, timers, work put off, needs passed over.
 RSpec.describe "Service at the screen", type: :feature do
   # Does steps of the plan until `stop` is next; waits are called over.

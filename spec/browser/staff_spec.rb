@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # As a new firm would: from the owner's account to a second person at work.
 RSpec.describe "A firm's first morning", type: :feature do
   it "names the firm, invites a plumber, who sets a password and is in" do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # One exercise on the training rig, to its debrief.
 RSpec.describe "The training rig", type: :feature do
   it "hides a fault behind the visit's own screens: clock, tests on the rig, a wrong name, the " \

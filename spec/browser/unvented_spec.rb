@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 # The year of an unvented cylinder on a phone, by touch from sign-in to the end of the work, and
 # what it takes.
 RSpec.describe "An unvented cylinder's annual service", type: :feature do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "screen_helper"
+
 RSpec.describe "A visit on the screen", type: :feature do
   let(:id) { office.start }
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../support/every_order"
+
 # The planner's search against another one that knows nothing of its estimates: every order is
 # tried, waits and all; only branches that cannot be shorter than what is to be beaten are cut.
 RSpec.describe Munimen::Planning::Search do
@@ -23,7 +25,7 @@ RSpec.describe Munimen::Planning::Search do
   end
 
   it "says so when it had to hurry, and the plan still goes from arrival to leaving" do
-    stub_const("Munimen::Planning::Planner::EXACT", ->(*) { { weight: 1, limit: 40 } })
+    stub_const("Munimen::Planning::Solver::EXACT", ->(*) { { weight: 1, limit: 40 } })
     visit = visit(jobs: [:annual_safety])
     plan = Munimen::Planning::Planner.new(visit).plan(visit.jobs)
     expect(plan).to have_attributes(

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # What several people write at the same moment, and what is asked of the database without a layer
 # between.
 RSpec.describe "At one time" do

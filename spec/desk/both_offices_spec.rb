@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require_relative "../../demo/walk"
 require_relative "../../demo/truth"
 

@@ -1,15 +1,15 @@
 # frozen_string_literal: true
 
+require "office_helper"
+require_relative "../support/demo_folder"
+
 RSpec.describe Munimen::Desk::DayPlan do
-  require_relative "../../demo/kept"
 
   # The week of the demo, whose visits were booked one after the other.
   around do |example|
-    Dir.mktmpdir do |folder|
-      Munimen::Demo::Kept.fresh(File.join(folder, "demo"))
-      @records = Munimen::Web::Config.new(File.join(folder, "demo")).records
+    DemoFolder.open do |config|
+      @records = config.records
       example.run
-      @records.database.disconnect
     end
   end
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # The fault finder through the use cases: alone, in a visit, and what it says in which words.
 RSpec.describe Munimen::Desk::Diagnose do
   def diagnose(**about) = described_class.new(office.context).call(**about)

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # The heater's record grows from the visit.
 RSpec.describe Munimen::Desk::LearnFact do
   let(:visit) { office.start }

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 RSpec.describe Munimen::Formats::Photograph do
   it "keeps the picture and drops what the camera added, wherever it stands" do
     jpeg = described_class.read(Photographs.jpeg)

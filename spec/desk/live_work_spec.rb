@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # The visit as work goes on: needs passed over, jobs put off, two people, what follows.
 RSpec.describe Munimen::Desk do
   let(:visit) { office.start }

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 RSpec.describe Munimen::Desk::Owed do
   let(:desk) { described_class.new(office.context) }
   let(:visit) { office.start }

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 RSpec.describe Munimen::Formats::PressureLogCsv do
   def read(text, **options) = described_class.new(StringIO.new(text), **options).read
   def rows(count = 40, &) = Array.new(count, &).join("\n")

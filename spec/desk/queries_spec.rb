@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "logger"
 
 # What everybody asks for all day, explained by the database: whatever grows with the firm is

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../support/judged"
+require "office_helper"
 require "pdf/reader"
 
 # The page for the customer, as it is printed.

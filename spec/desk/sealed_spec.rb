@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # What is signed stays as it was signed, whoever writes at the same moment; and who waits for the
 # lock of another neither stops the house nor is told that something broke.
 RSpec.describe Munimen::Desk::Sign do

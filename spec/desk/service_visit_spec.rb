@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # Service visits through the use cases, as the screen drives them.
 RSpec.describe Munimen::Desk do
   answers = {

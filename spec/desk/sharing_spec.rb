@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "zip"
 
 RSpec.describe "What must not be lost" do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # Practice on the rig, through the use cases of a visit.
 RSpec.describe Munimen::Desk::Train do
   let(:real) { [Time.utc(2026, 11, 23, 9)] }

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "tmpdir"
 
 # Data folders as the program of each earlier migration made them, by its own code: a signed visit

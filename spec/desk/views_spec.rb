@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 RSpec.describe Munimen::Desk::ViewVisit do
   let(:visit) { office.start }
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # One protection after another taken away, on a heater of the record.
 RSpec.describe Munimen::Desk::WhatIf do
   it "plays the tiers of this heater at the pressure last measured, in its words and units" do

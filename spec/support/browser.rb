@@ -189,18 +189,28 @@ module AtTheScreen
   end
 end
 
+# The application of whichever office is open, so that one browser and one server serve all
+# examples of a worker.
+class OpenOffice
+  attr_accessor :app
+
+  def call(env) = app.call(env)
+end
+OPEN_OFFICE = OpenOffice.new
+
 RSpec.configure do |config|
   config.include AtTheScreen, type: :feature
   # The page leaves before its office is closed, so that nothing asks a server whose data are gone;
-  # each office has a browser of its own, which is gone with it.
+  # cookies, storage and workers go with it.
   config.after(type: :feature) do
     page.visit("about:blank")
     page.server&.wait_for_pending_requests
-    page.quit
+    Capybara.reset_sessions!
   end
   config.before(type: :feature) do
     Capybara.current_driver = :chromium
-    Capybara.app = Munimen::Web::Stack.build(office.config)
+    OPEN_OFFICE.app = Munimen::Web::Stack.build(office.config)
+    Capybara.app = OPEN_OFFICE
     office.now = Time.now.utc
   end
 end

@@ -1,5 +1,9 @@
 # frozen_string_literal: true
 
+# How often what is only many seeds of the same is tried: once here, many times by
+# `bin/bench many`.
+TRIES = Integer(ENV.fetch("TRIES", "1"))
+
 # Short ways to make heaters, visits and quantities in the tests.
 module Build
   GAS = {

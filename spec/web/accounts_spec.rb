@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "rotp"
 require "webauthn/fake_client"
 

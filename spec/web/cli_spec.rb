@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "open3"
 
 RSpec.describe Munimen::Cli::Commands do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # bin/munimen doctor on a good installation and on ones that are broken in a known way.
 RSpec.describe Munimen::Cli::Doctor do
   def told(folder = office.config.folder, environment: {}, port: nil)

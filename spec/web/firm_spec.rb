@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "pdf-reader"
 
 # What the firm says about itself reaches its pages; its rulebook reaches its sites; what changes

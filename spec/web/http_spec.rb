@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # What HTTP itself asks of an API (RFC 9110), and a log whose columns are pointed at.
 RSpec.describe Munimen::Web do
   include Rack::Test::Methods

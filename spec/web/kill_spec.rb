@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # bin/bench kill 200 does the same two hundred times.
 RSpec.describe Munimen::Bench::KillTrial do
   it "loses no acknowledged write and leaves nothing half when the server is killed while people " \

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "socket"
 
 # Large answers over a real socket whose other end reads late, or not at all.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "socket"
 
 # What arrives on the other end of a connection taken from the server.

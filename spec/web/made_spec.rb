@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # When a thing was done, for what a device sends later.
 RSpec.describe Munimen::Web::Made do
   include Rack::Test::Methods

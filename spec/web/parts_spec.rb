@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # The firm's own catalogue of parts, through the API, and who may change it.
 RSpec.describe Munimen::Web do
   include Rack::Test::Methods

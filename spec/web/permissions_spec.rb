@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # Every route by every role. Whoever is not named here is refused; what names nobody is open to
 # all who are signed in.
 RSpec.describe Munimen::Web do

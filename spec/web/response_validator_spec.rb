@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 RSpec.describe Munimen::Web::ResponseValidator do
   let(:answers) { described_class.new(Munimen::Web::Contract::PATH) }
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # Who may do what with rules, people and findings: each route by each role.
 RSpec.describe Munimen::Web::App do
   include Rack::Test::Methods

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "open3"
 
 # Rough handling: what comes in wrong must go out as a clear problem, never as a 500.

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # What another program finds: tokens for scripts, ids that stand for one write, what has changed.
 RSpec.describe Munimen::Web::Tokens do
   include Rack::Test::Methods

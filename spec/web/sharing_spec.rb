@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "office_helper"
 require "icalendar"
 require "pdf-reader"
 require "socket"

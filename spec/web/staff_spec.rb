@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # The first morning of a firm: its name, and a second person, from the owner's account alone.
 RSpec.describe Munimen::Web do
   include Rack::Test::Methods

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "office_helper"
+
 # Tables that are taken over in the background, through HTTP, while somebody asks how far it is.
 RSpec.describe Munimen::Desk::RunningImports do
   include Rack::Test::Methods
