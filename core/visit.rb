@@ -18,13 +18,14 @@ module Munimen
                 :notes,
                 :site,
                 :arrival,
-                :recorded_heater
+                :recorded_heater,
+                :memory
 
     # readings: [Reading]; observations: [Observation] that stand; corrected_observations: those
     # that something took the place of; steps: [Step] in order of entry; decisions: Decisions, or
     # a Hash of text by name; now: Time to which running waits are counted; notes: findings added
     # by hand; arrival: {variable => value} of what is not as presumed on arrival, since the last
-    # visit left it so.
+    # visit left it so; memory: Memory of what was worked out from this visit before.
     def initialize(
       heater:,
       rules:,
@@ -38,8 +39,10 @@ module Munimen
       notes: [],
       site: {},
       corrected_observations: [],
-      arrival: {}
+      arrival: {},
+      memory: Memory.new
     )
+      @memory = memory
       @recorded_heater = heater
       @heater = learnt(heater, readings)
       @rules = rules
@@ -72,6 +75,7 @@ module Munimen
         site:,
         corrected_observations: @corrected_observations,
         arrival:,
+        memory:,
         **changed
       )
     end
@@ -199,13 +203,11 @@ module Munimen
 
     # What operations need and make as things stand.
     def terms
-      @terms ||= Work::Terms.new(
-        heater:,
-        rules:,
-        state:,
-        look_only: look_only?,
-        broken_off: decision(:outcome) == "left_off"
-      )
+      @terms ||= begin
+        given = { heater:, rules:, state:, look_only: look_only?,
+                  broken_off: decision(:outcome) == "left_off" }
+        memory.given(:terms, given) { Work::Terms.new(**given) }
+      end
     end
 
     # Hazards that are not cleared: [Hazards::Hazard].

@@ -59,7 +59,9 @@ module Munimen
     # Text with its {terms} in this vocabulary's words, also capitalized ({Tap}); KeyError for a
     # term it has not.
     def say(text)
-      text&.gsub(/\{(\w+)\}/) do
+      return text if text.nil? || !text.include?("{")
+
+      text.gsub(/\{(\w+)\}/) do
         name = Regexp.last_match(1)
         found = terms.fetch(name.downcase.to_sym)
         name.match?(/\A[A-Z]/) ? found.sub(/\A./, &:upcase) : found

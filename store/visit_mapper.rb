@@ -4,16 +4,24 @@ module Munimen
   module Store
     # Rows of a visit → the core's Visit.
     class VisitMapper
-      def initialize(row, now:, firm_rules:, written:)
+      # known: Known of the same visit, made earlier; what is new is added.
+      def initialize(row, now:, firm_rules:, written:, known: Known.new)
+        @known = known
         @row = row
         @now = now
         @firm_rules = firm_rules
         @written = written
       end
 
+      # Of a visit that was loaded before: {id => Visit::Reading}, and what was worked out from it.
+      Known = Struct.new(:readings, :memory) do
+        def initialize(readings = {}, memory = Visit::Memory.new) = super
+      end
+
       # Heaters already read, by their text and units: they are immutable, and many visits ask for
       # the same.
       @heaters = {}
+      @rules = {}
       @lock = Mutex.new
 
       # The Installation of a kept text.
@@ -21,6 +29,19 @@ module Munimen
         @lock.synchronize do
           @heaters.clear if @heaters.size > 2000
           @heaters[[text, units]] ||= Heater::Installation.from(JSON.parse(text), units:)
+        end
+      end
+
+      # The EffectiveRules of a book and of what firm, site and visit say, made once for the same.
+      def self.rules(book, firm, site, visit)
+        key = [book, firm, site, visit]
+        @lock.synchronize { @rules[key] } || Rules::EffectiveRules.new(
+          book, firm:, site: JSON.parse(site), visit: JSON.parse(visit)
+        ).tap do |rules|
+          @lock.synchronize do
+            @rules.clear if @rules.size > 500
+            @rules[key] = rules
+          end
         end
       end
 
@@ -47,12 +68,8 @@ module Munimen
       end
 
       def build
-        rules = Rules::EffectiveRules.new(
-          @row[:code_profile],
-          firm: @firm_rules,
-          site: JSON.parse(@row[:site_rules]),
-          visit: JSON.parse(@row[:visit_rules])
-        )
+        rules = self.class.rules(@row[:code_profile], @firm_rules,
+                                 *@row.values_at(:site_rules, :visit_rules))
         @heater = self.class.heater(@row[:installation], rules.units)
         Visit.new(
           heater: @heater,
@@ -67,7 +84,8 @@ module Munimen
           decisions:,
           notes:,
           site: @row,
-          arrival: @row[:arrival] ? symbols(@row[:arrival]) : {}
+          arrival: @row[:arrival] ? symbols(@row[:arrival]) : {},
+          memory: @known.memory
         )
       end
 
@@ -78,23 +96,30 @@ module Munimen
       def readings
         arrival = Work::StateSpace.new(@heater).arrival
         @written[:readings].map do |row|
-          declared = Visit::ReadingInput.known.fetch(row[:name].to_sym)
-          quantity = row[:si] && Measure::Quantity.new(declared.kind, row[:si], typed: row[:typed])
-          Visit::Reading.new(
-            id: row[:id],
-            name: declared.name,
-            quantity:,
-            choice: row[:choice]&.to_sym,
-            state: arrival.merge(symbols(row[:state])),
-            entry_method: row[:method],
-            at: row[:at],
-            by: row[:account_id],
-            instrument: row[:instrument],
-            superseded: row[:superseded_by],
-            typed: row[:typed],
-            seq: row[:seq]
-          )
+          known = @known.readings[row[:id]]
+          next known if known && known.superseded == row[:superseded_by]
+
+          @known.readings[row[:id]] = reading(row, arrival)
         end
+      end
+
+      def reading(row, arrival)
+        declared = Visit::ReadingInput.known.fetch(row[:name].to_sym)
+        quantity = row[:si] && Measure::Quantity.new(declared.kind, row[:si], typed: row[:typed])
+        Visit::Reading.new(
+          id: row[:id],
+          name: declared.name,
+          quantity:,
+          choice: row[:choice]&.to_sym,
+          state: arrival.merge(symbols(row[:state])),
+          entry_method: row[:method],
+          at: row[:at],
+          by: row[:account_id],
+          instrument: row[:instrument],
+          superseded: row[:superseded_by],
+          typed: row[:typed],
+          seq: row[:seq]
+        )
       end
 
       def symbols(json)

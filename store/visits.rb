@@ -5,6 +5,7 @@ module Munimen
     # Visits and what was written down in them; turns the rows into the core's Visit.
     class Visits
       WRITTEN = EntryOrder::TABLES
+      READ = Mutex.new
 
       def initialize(database, settings)
         @database = database
@@ -195,11 +196,26 @@ module Munimen
           row,
           now: now.respond_to?(:call) ? now.call(row) : now,
           firm_rules: @settings.house_rules,
-          written:
+          written:,
+          known: known(row)
         ).build
       end
 
       private
+
+      VISITS = 100 # that are kept as the core has them
+
+      # What was made of a visit the last time: a row never changes but for what takes its place, and
+      # another heater or book is another visit.
+      def known(row)
+        key = row.values_at(:id, :installation, :code_profile)
+        READ.synchronize do
+          @known ||= {}
+          known = @known.delete(key) || VisitMapper::Known.new
+          @known.shift if @known.size >= VISITS
+          @known[key] = known
+        end
+      end
 
       def more
         placed.select_append(:lat, :lng, :window_from, :window_to, Sequel[:visits][:created_at])

@@ -44,7 +44,9 @@ module Munimen
       def verdict(visit)
         return if !used.empty? && used.none? { |name| visit.reading(name) }
 
-        CheckContext.new(self, visit).instance_exec(visit, &@judge)
+        visit.memory.of([:check, id], visit) do |asked|
+          CheckContext.new(self, asked).instance_exec(asked, &@judge)
+        end
       end
     end
   end

@@ -22,7 +22,7 @@ module Munimen
 
       # As left: what lapsed is out, what it owes is not tested, and a danger that is not cleared
       # stands.
-      def verdicts = @verdicts ||= of_visit(@columns.left) + from_steps + owed + dangers
+      def verdicts = @verdicts ||= as_left + from_steps + owed + dangers
 
       # As found, before anything was put right.
       def found
@@ -58,6 +58,8 @@ module Munimen
 
       private
 
+      def as_left = @as_left ||= of_visit(@columns.left)
+
       def of_visit(visit) = from_readings(visit) + from_observations(visit) + from_notes
 
       def cured?(verdict)
@@ -78,24 +80,29 @@ module Munimen
 
       def from_observations(visit)
         visit.observations.filter_map do |seen|
-          item = Inspection::InspectionItem[seen.item]
-          finding = item.findings[seen.finding]
-          next look_verdict(item, finding, seen) if finding
-          next unseen(item) if HouseGrades.new(@visit.rules).must_be_seen?(item, seen.finding)
-
-          text = {
-            sound: item.sound,
-            not_visible: "Not visible",
-            not_applicable: "Not applicable"
-          }.fetch(seen.finding)
-          grade = seen.finding == :sound ? :sound : :not_tested
-          Verdict.new(
-            check: item.id,
-            part: item.part,
-            grade:,
-            because: because("#{item.ask}: #{text}.")
-          )
+          visit.memory.given([:seen, seen.item], seen, @visit.rules, @visit.heater) { looked(seen) }
         end
+      end
+
+      # What was seen at one item, as a verdict.
+      def looked(seen)
+        item = Inspection::InspectionItem[seen.item]
+        finding = item.findings[seen.finding]
+        return look_verdict(item, finding, seen) if finding
+        return unseen(item) if HouseGrades.new(@visit.rules).must_be_seen?(item, seen.finding)
+
+        text = {
+          sound: item.sound,
+          not_visible: "Not visible",
+          not_applicable: "Not applicable"
+        }.fetch(seen.finding)
+        grade = seen.finding == :sound ? :sound : :not_tested
+        Verdict.new(
+          check: item.id,
+          part: item.part,
+          grade:,
+          because: because("#{item.ask}: #{text}.")
+        )
       end
 
       def look_verdict(item, finding, seen)
@@ -135,7 +142,9 @@ module Munimen
 
       # Dangers that are not cleared and that no other verdict tells of.
       def dangers
-        told = of_visit(@columns.left).select { |one| one.grade == :danger }
+        return [] if @visit.hazards.empty?
+
+        told = as_left.select { |one| one.grade == :danger }
           .map { |one| one.check.to_s.split(".").first.to_sym }
         @visit.hazards.filter_map do |hazard|
           next if told.intersect?(checks(hazard))

@@ -56,9 +56,9 @@ module Munimen
       # Operations that this visit leaves to be used unasked; they stay the same while it is
       # planned.
       def usable
-        @usable ||= begin
-          all = Work::Operation.all.select { |operation| usable?(operation) }
-          kept = all.reject { |operation| given_up?(operation) && !leads_out?(operation) }
+        @usable ||= visit.memory.of(:usable, visit, @terms, @goals, leaving) do |asked|
+          all = Work::Operation.all.select { |operation| usable?(operation, asked) }
+          kept = all.reject { |operation| given_up?(operation, asked) && !leads_out?(operation) }
           kept.size == all.size || leaves_with?(kept) ? kept : all
         end
       end
@@ -204,18 +204,20 @@ module Munimen
         end
       end
 
-      def usable?(operation)
+      def usable?(operation, visit)
         return false if operation.pure? || operation.last?
-        return false unless operation.helper? || put_together?(operation)
+        return false unless operation.helper? || put_together?(operation, visit)
         return false unless operation.applies?(visit.heater)
         return false if operation.id == :make_safe && @terms.standing.empty?
 
-        !read_already?(operation) && operation.forbidden_because(visit).nil?
+        !read_already?(operation, visit) && operation.forbidden_because(visit).nil?
       end
 
       # What somebody could not or would not do is not planned again on the way to something else;
       # on the way to leaving, or out of a danger, it is.
-      def given_up?(operation) = visit.not_tested.any? { |step| step.operation == operation.id }
+      def given_up?(operation, visit)
+        visit.not_tested.any? { |step| step.operation == operation.id }
+      end
 
       def leads_out?(operation)
         return true if operation.secures? && @terms.standing.any?
@@ -231,13 +233,13 @@ module Munimen
       end
 
       # What was left apart before this visit is put together on the way.
-      def put_together?(operation)
+      def put_together?(operation, visit)
         !visit.settled_operations.include?(operation.id) &&
           operation.left_apart?(@terms.space, visit.state)
       end
 
       # What has been read once is not read again on the way to something else.
-      def read_already?(operation)
+      def read_already?(operation, visit)
         operation.reads.any? { |read| !read.optional } && !operation.repeatable? &&
           visit.settled_operations.include?(operation.id)
       end

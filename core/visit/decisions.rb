@@ -69,6 +69,7 @@ module Munimen
 
       def [](name) = @texts[name.to_s]
       def to_h = @texts
+      def ==(other) = other.is_a?(Decisions) && to_h == other.to_h
 
       # Text about something, or nil where nothing was said.
       def about(kind, *about)

@@ -31,6 +31,9 @@ module Munimen
         @entries.each(&)
       end
 
+      # Whether it counts: the very one, not another that says the same.
+      def include?(one) = (@counted ||= entries.to_h { |entry| [entry.__id__, true] }).key?(one.__id__)
+
       # How many steps had been entered before a reading or an observation.
       def place(one)
         @places ||= {}.compare_by_identity

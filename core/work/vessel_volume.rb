@@ -29,6 +29,9 @@ module Munimen
         @cold = cold
       end
 
+      # Whether it is about the same vessel, rules and supply.
+      def ==(other) = other.is_a?(VesselVolume) && given == other.given
+
       # Pa: of the supply, the most that the hot tank may reach, and what it reaches.
       def supply = @supply&.si || Measure::System.pick(LEAST, @rules.units)
       def maximum = @rules.limit(:hot_peak).at_most.si
@@ -58,6 +61,10 @@ module Munimen
       def expanded
         @heater.capacity.si * Physics::Water.expansion(@cold.si, @heater.usual_set_point.si)
       end
+
+      protected
+
+      def given = [@heater, @rules, @supply, @cold]
     end
   end
 end

@@ -36,21 +36,22 @@ module Munimen
 
       # What the visit has found out of the heater, and the record does not say.
       def proposals
-        found = Facts::Proposals.new(@visit)
-        found.all.map do |one|
-          told = one.told
-          { field: told.field, value: found.text(told.field, told.value),
-            because: say(told.because),
-            recorded: one.recorded && found.text(told.field, one.recorded) }
+        remembered(:proposals) do |asked|
+          found = Facts::Proposals.new(asked)
+          found.all.map do |one|
+            told = one.told
+            { field: told.field, value: found.text(told.field, told.value),
+              because: say(told.because),
+              recorded: one.recorded && found.text(told.field, one.recorded) }
+          end
         end
       end
 
       # which: of :meaning, :ladder, :marks; all of them unless said.
       def pictures(*which)
-        meaning = Judgement::Meaning.new(@visit)
         draw = {
-          meaning: -> { meaning.to_h },
-          ladder: -> { Drawing::Ladder.new(@visit, meaning).to_h },
+          meaning: -> { remembered(:meaning) { |asked| Judgement::Meaning.new(asked).to_h } },
+          ladder: -> { remembered(:ladder) { |asked| Drawing::Ladder.new(asked).to_h } },
           marks: -> { Judgement::Marks.new(@visit, judge).to_h }
         }
         (which.empty? ? draw : draw.slice(*which)).transform_values(&:call)
@@ -58,7 +59,15 @@ module Munimen
 
       private
 
-      def reading(reading) = StepView.reading(reading, @visit.units)
+      # What the same questions to the visit have given before.
+      def remembered(name, *values, &) = @visit.memory.of(name, @visit, *values, &)
+
+      def reading(reading)
+        @visit.memory.given([:reading, reading.id], reading) do
+          StepView.reading(reading, @visit.units)
+        end
+      end
+
       def observation(seen) = { finding: seen.finding, note: seen.note }
 
       def outcome
@@ -73,21 +82,29 @@ module Munimen
 
       # Jobs that would put right what has been found, and are not among the visit's.
       def suggested
-        return [] if @visit.look_only?
+        return [] if @visit.look_only? || judge.deficiencies.empty?
 
         found = judge.deficiencies.to_h { |verdict| [verdict.check, verdict] }
-        jobs = Work::Job.fitting(@visit.heater).reject do |job|
-          @visit.jobs.include?(job.id) || out_of_place?(job)
+        remembered(:suggested, found) do |asked|
+          Work::Job.fitting(asked.heater).filter_map do |job|
+            verdict = cured_by(job, found) or next
+            next if asked.jobs.include?(job.id) || out_of_place?(job, asked)
+
+            { job: job.id, title: say(job.title), because: say(verdict.text) }
+          end
         end
-        jobs.filter_map do |job|
-          cures = job.cures + dangers_put_right(job).map(&:variable)
-          verdict = cures.filter_map { |check| found[check] }.first or next
-          { job: job.id, title: say(job.title), because: say(verdict.text) }
-        end
+      end
+
+      # The first of what was found, by check, that a job puts right.
+      def cured_by(job, found)
+        cures = job.cures + dangers_put_right(job).map(&:variable)
+        cures.filter_map { |check| found[check] }.first
       end
 
       # Hazards whose repair, or the look at it, is part of a job.
       def dangers_put_right(job)
+        return [] if @visit.hazards.empty?
+
         operations = job.operations_for(@visit.heater)
         @visit.hazards.select do |hazard|
           operations.intersect?(hazard.repaired_by + [:confirm_mended])
@@ -95,25 +112,27 @@ module Munimen
       end
 
       # Whether what the job is there for may not, or need not, be done on this visit.
-      def out_of_place?(job)
-        own = job.operations_for(@visit.heater) - Work::Job::FRAME
-        own.any? && own.all? { |id| needless?(Work::Operation[id]) }
-      end
-
-      def needless?(operation)
-        operation.forbidden_because(@visit) || operation.superfluous_because(@visit)
+      def out_of_place?(job, visit)
+        own = (job.operations_for(visit.heater) - Work::Job::FRAME).map { |id| Work::Operation[id] }
+        own.any? && own.all? do |operation|
+          operation.forbidden_because(visit) || operation.superfluous_because(visit)
+        end
       end
 
       def say(text) = @visit.words.say(text)
 
       def verdicts(list)
         list.map do |verdict|
-          StepView.verdict(verdict, @visit).merge(
+          words(verdict).merge(
             claim_first: claim_first(verdict),
             situations: situations(verdict),
             since: since(verdict)
           )
         end
+      end
+
+      def words(verdict)
+        @visit.memory.given([:words, verdict.check], verdict) { StepView.verdict(verdict, @visit) }
       end
 
       # The categories of unsafe gas situations that it may be given.
@@ -132,8 +151,10 @@ module Munimen
 
       # The day of an earlier visit on which it was found first, or nil.
       def since(verdict)
+        return unless verdict.finding?
+
         @known ||= @context.records.deficiencies.open(@visit.site[:heater_id])
-        before = verdict.finding? && @known[verdict.check.to_s]
+        before = @known[verdict.check.to_s]
         before[:found_on] if before && before[:found_in] != @visit.site[:id]
       end
     end
