@@ -33,6 +33,15 @@ class ExampleQueue < TestQueue::Runner::RSpec
     Office.template
   end
 
+  # No worker leaves a browser behind.
+  def cleanup_worker
+    return unless defined?(Capybara)
+
+    Capybara.send(:session_pool).each_value { |session| session.driver.quit }
+  rescue StandardError => e
+    warn "The browser was not ended: #{e.message}"
+  end
+
   # Of a group that one example is run of, nothing else is run: the gem would take in the groups
   # within it.
   def around_filter(suite)

@@ -82,5 +82,6 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
   },
   worker: { format: 'es' },
-  test: { include: ['src/**/*.test.ts'] },
+  // A lock that makes whoever guesses wait takes its time, beside other work.
+  test: { include: ['src/**/*.test.ts'], testTimeout: 30_000 },
 })

@@ -54,10 +54,9 @@ RSpec.describe "A phone", type: :feature do
     office.start(jobs:)
   end
 
-  # Measures at every step of the plan: on to the next one by its key, or loaded anew where the same
-  # operation comes twice and the key leads back.
-  define_method(:measured) do |visit, width|
-    page.driver.resize(width, 740)
+  # Measures at every step of the plan, at both widths: on to the next one by its key, or loaded anew
+  # where the same operation comes twice and the key leads back.
+  define_method(:measured) do |visit, widths|
     shown = nil
     office.view(visit)[:plan][:steps].uniq { |step| step[:operation] }.flat_map do |step|
       page.execute_script("document.activeElement?.blur()") if shown
@@ -66,7 +65,10 @@ RSpec.describe "A phone", type: :feature do
         go "/visits/#{visit}?step=#{step[:operation]}"
       end
       expect(page).to have_css("article h2", exact_text: shown = step[:title])
-      page.evaluate_script(measure).map { |one| "#{width} #{step[:operation]}: #{one}" }
+      widths.reverse!.flat_map do |width|
+        page.driver.resize(width, 740)
+        page.evaluate_script(measure).map { |one| "#{width} #{step[:operation]}: #{one}" }
+      end
     end
   end
 
@@ -74,7 +76,7 @@ RSpec.describe "A phone", type: :feature do
     it "has room for every step of a #{kind}" do
       visit = start(kind, installation)
       sign_in
-      wrong = [390, 320].flat_map { |width| measured(visit, width) }
+      wrong = measured(visit, [390, 320])
       expect(wrong.map { |one| one.sub(/\A\d+ \w+: /, "") }.tally).to eq({})
     end
   end
