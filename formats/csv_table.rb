@@ -24,6 +24,7 @@ module Munimen
           refuse("The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts.", :too_long)
         end
 
+        @budget = Budget.new(field: :csv)
         @text = TableText.whole(bytes)
         refuse("This is not a table in text: save it as CSV.", :not_text) if @text.include?("\0")
         @columns = columns
@@ -37,6 +38,7 @@ module Munimen
       def rows
         skipped = @text.lines.first.to_s.match?(TableText::SAID) ? 1 : 0
         @line = skipped
+        @text.each_line.with_index(1) { |line, number| @budget.line!(line, number) }
         csv = CSV.new(@text.lines.drop(skipped).join, col_sep: separator)
         @head = (filled(csv) || []).map { |cell| cell.to_s.strip }
         @ours = @head.map { |name| ours(name) }
@@ -59,6 +61,8 @@ module Munimen
         while (cells = csv.shift)
           @first = @line + 1
           @line += [csv.line.count("\n"), 1].max
+          @budget.spend! if (@line % 1000).zero?
+          @budget.cells!(cells, @first)
           return cells if cells.any?
         end
       end

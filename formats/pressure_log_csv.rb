@@ -39,6 +39,8 @@ module Munimen
       # 2026-11-23, where rows have hours alone.
       def initialize(io, units: :us, time: nil, pressure: nil, unit: nil, date: nil, day_first: nil)
         @io, @end = TableText.opened(io)
+        @budget = Budget.new(field: :log)
+        @number = 0
         @units = units
         @size = @io.size if @io.respond_to?(:size)
         @asked = { time:, pressure: }
@@ -84,7 +86,7 @@ module Munimen
 
       def look
         text = first_lines
-        rows = text.map { |line| split(line) }
+        rows = text.map { |line| brief(split(line)) }
         @layout = Layout.new(rows, @asked)
         @lines = text.drop(@layout.first)
         body = rows.drop(@layout.first)
@@ -110,7 +112,7 @@ module Munimen
 
       def first_lines
         text = []
-        LOOK.times { (line = @io.gets(@end)) ? text << clean(line) : break }
+        LOOK.times { (line = next_line) ? text << clean(line) : break }
         text.reject! { |line| line.strip.empty? }
         raise Error.new("The file is empty.", field: :log, code: :empty) if text.empty?
         if text.first.include?("\0")
@@ -172,7 +174,7 @@ module Munimen
       def rest(progress)
         done = @lines.sum(&:bytesize)
         rows = 0
-        while (line = @io.gets(@end))
+        while (line = next_line)
           done += line.bytesize
           take(line.valid_encoding? ? line.chomp!(@end) || line : clean(line))
           rows += 1
@@ -183,15 +185,28 @@ module Munimen
             )
           end
 
-          progress&.call(done / [@size.to_f, done].max) if (rows % EVERY).zero?
+          next unless (rows % EVERY).zero?
+
+          @budget.spend!
+          progress&.call(done / [@size.to_f, done].max)
         end
       end
+
+      # The next line with its end, or nil.
+      def next_line
+        @number += 1
+        @budget.line!(@io.gets(@end, Budget::LINE + 1), @number)
+      end
+
+      # Cells by which columns are told: no more of each than a number, a time or a name has.
+      def brief(cells) = @budget.cells!(cells, @number).map { |cell| cell[0, 4 * Budget::NUMBER] }
 
       def take(line)
         return if line.empty?
 
         row = line.include?('"') ? split(line) : line.split(@split)
-        time = @clock.read(@layout.moment(row))
+        moment = @layout.moment(row)
+        time = @clock.read(moment) unless moment && moment.size > Budget::NUMBER
         value = row[@pressure]
         value &&= @numbers.read(value)
         return @skipped += 1 unless time && value

@@ -6,6 +6,7 @@ module Munimen
     class Seals
       def initialize(tables) = @tables = tables
       def of(_visit_id) = nil
+      def prints? = false
       def seal_visit(visit_id, pdf:, at:) = [pdf, at, @tables.seal(visit_id)].last
       def seal_amendment(_id, at:) = at
     end

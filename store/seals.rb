@@ -31,10 +31,12 @@ module Munimen
       # The seal that holds: a repaired visit has more than one (visit:ID, visit:ID:2, …).
       def of(visit_id) = all_of(visit_id).last
 
-      # Seals a signed visit with its PDF (a callable that gives the bytes), inside the transaction
-      # that signs it.
+      # Whether a PDF belongs to a seal here.
+      def prints? = true
+
+      # Seals a signed visit with the bytes of its PDF, inside the transaction that signs it.
       def seal_visit(visit_id, pdf:, at:)
-        add("visit:#{visit_id}", content_of("visit:#{visit_id}"), @reports.write(pdf.call), at)
+        add("visit:#{visit_id}", content_of("visit:#{visit_id}"), @reports.write(pdf), at)
       end
 
       def seal_amendment(id, at:) = add("amendment:#{id}", content_of("amendment:#{id}"), nil, at)

@@ -70,7 +70,7 @@ module Munimen
         (of ? @messages.where(account_id: of) : @messages)
           .reverse(:at)
           .limit(limit)
-          .select(:id, :kind, :recipient, :subject, :sent_at, :error, :at)
+          .select(:id, :kind, :recipient, :subject, :sent_at, :error, :at, :tries, :next_try)
           .all
       end
 
@@ -79,15 +79,25 @@ module Munimen
           raise(NotFound.new("There is no such message.", field: :message))
       end
 
-      # Takes a message for sending; false where it has been sent, or somebody has taken it since
-      # `before`.
-      def taken_to_send?(id, at:, before:)
-        free = Sequel.|({ sending_at: nil }, Sequel[:sending_at] < before)
-        @messages.where(id:, sent_at: nil).where(free).update(sending_at: at) == 1
+      # Has a message go as soon as it can, whatever came of it before.
+      def queue(id, at:)
+        @messages.where(id:, sent_at: nil).update(queued_at: at, next_try: at, tries: 0, error: nil)
       end
 
-      def sent(id, at:, error: nil)
-        @messages.where(id:).update(sent_at: at, error:, sending_at: nil)
+      # The one that waits longest of those that may be tried, or nil.
+      def next_message(at:)
+        @messages.where(sent_at: nil).where { next_try <= at }.order(:next_try, :queued_at).first
+      end
+
+      # What only lay here until it went is gone then.
+      def sent(id, at:)
+        @messages.where(id:, kind: "invitation").delete
+        @messages.where(id:).update(sent_at: at, error: nil, next_try: nil)
+      end
+
+      # next_try: when it is tried again, or nil where it is left for a person.
+      def not_sent(id, error:, next_try:)
+        @messages.where(id:).update(error:, next_try:, tries: Sequel[:tries] + 1)
       end
 
       # One feed a person; a new token ends the old address.

@@ -2,5 +2,6 @@
 
 require_relative "../munimen"
 
-run Munimen::Web::Stack.build(Munimen::Web::Config.from_environment,
-check_responses: ENV["MUNIMEN_CHECK_RESPONSES"] != "0")
+config = Munimen::Web::Config.from_environment
+Munimen::Web::MailWorker.start(config)
+run Munimen::Web::Stack.build(config, check_responses: ENV["MUNIMEN_CHECK_RESPONSES"] != "0")

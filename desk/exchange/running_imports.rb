@@ -9,8 +9,9 @@ module Munimen
     class RunningImports
       KEPT = 3600
       AT_ONCE = 3
-      Import = Struct.new(:id, :account, :share, :error, :done, :result, :started,
+      Import = Struct.new(:id, :account, :share, :error, :done, :result, :started, :stopped,
                           keyword_init: true)
+      STOPPED = "It was stopped; nothing of it was taken over."
 
       # breathe: called at every word of progress, so that others get their turn.
       def initialize(breathe: -> { Thread.pass })
@@ -27,6 +28,7 @@ module Munimen
           import.result = work.call(lambda do |share|
             import.share = share
             @breathe.call
+            raise Refused.new(STOPPED, code: :stopped) if import.stopped
           end)
           import.done = true
         rescue Munimen::Error => e
@@ -36,6 +38,12 @@ module Munimen
           import.error =
             Error.new("The file could not be read to its end.", field: :log, code: :unreadable)
         end
+      end
+
+      # Has one of a person's come to an end at its next word; false where there is none.
+      def stop(id, account)
+        import = find(id, account) or return false
+        import.stopped = true
       end
 
       def find(id, account) = @imports[id]&.then { |import| import if import.account == account }

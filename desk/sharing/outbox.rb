@@ -5,10 +5,10 @@ require "mail"
 module Munimen
   module Desk
     # Messages to customers: a report's link, a reminder of what is owed. They lie in the outbox
-    # as .eml until somebody sends them, or go by SMTP where a server is set. Owner and office see
-    # all of them, everybody else their own.
+    # as .eml until somebody has them sent, where a server is set: then they wait for the worker
+    # (MailRound), and nobody else does. Owner and office see all of them, everybody else their own.
     class Outbox
-      ON_ITS_WAY = 120 # s after which a mail whose sending was broken off may be sent again
+      CLOSED = "invitation" # what it says opens something: kept closed, and only until it went
 
       def initialize(context, base:)
         @context = context
@@ -18,13 +18,18 @@ module Munimen
       # {smtp:, server: {host:, port:, user:, from:} or nil, messages:}
       def list
         {
-          smtp: !@context.records.settings[:smtp].nil?,
-          server: @context.records.settings[:smtp]&.except("password"),
+          smtp: server.set?,
+          server: server.shown,
           messages: sharing.messages(of: author).map { |row| row.merge(state: state(row)) }
         }
       end
 
-      def eml(id) = message(id)[:eml]
+      def eml(id)
+        row = message(id)
+        return row[:eml] unless row[:kind] == CLOSED
+
+        raise NotFound.new("What it says is for its reader alone.", field: :message)
+      end
 
       # Writes a mail with the link to a signed visit's page.
       def report(visit_id, id:, recipient:, days: 30)
@@ -69,41 +74,30 @@ module Munimen
         )
       end
 
-      # Writes a mail to the person about their own account, and sends it where a server is set.
+      # Writes a mail to the person about their own account, which goes where a server is set.
       def notice(id:, subject:, text:)
         add(id:, kind: "account", recipient: @context.person[:email], subject:, text:)
-        return unless @context.records.settings[:smtp] && sharing.taken_to_send?(
-          id, at: @context.stamp, before: taken_before
-        )
-
-        hand_over(id, message(id), smtp)
+        queue(id) if server.set?
       end
 
-      # Sends a mail at once where a server is set, and keeps nothing of it: what it says opens
-      # something. Whether it went.
+      # Has a mail go whose words open something, where a server is set; whether it is on its way.
       def straight(to:, subject:, text:)
-        return false unless @context.records.settings[:smtp]
+        return false unless server.set?
 
-        mail = composed(id: SecureRandom.uuid, to: address!(to, :email), subject:, text:)
-        sent(mail, smtp)
+        id = SecureRandom.uuid
+        add(id:, kind: CLOSED, recipient: to, subject:, text:) { |eml| box.seal(eml) }
+        queue(id)
         true
-      rescue Refused
-        false
       end
 
-      # Sends one by SMTP, once: who sends it at the same time is told so. Raises Refused where no
-      # server is set or it does not take the mail; the message stays.
+      # Has one go. Raises Refused where no server is set.
       def deliver(id)
         @context.may!(:records)
         row = message(id)
         return list if row[:sent_at]
 
-        server = smtp
-        unless sharing.taken_to_send?(id, at: @context.stamp, before: taken_before)
-          raise Refused.new("This mail is on its way.", code: :being_sent)
-        end
-
-        hand_over(id, row, server)
+        server.options
+        queue(id)
         list
       end
 
@@ -135,7 +129,14 @@ module Munimen
       private
 
       def sharing = @context.records.sharing
-      def state(row) = row[:sent_at] ? "sent" : "waiting"
+      def server = @server ||= MailServer.new(@context.records)
+      def queue(id) = sharing.queue(id, at: @context.stamp)
+
+      def state(row)
+        return "sent" if row[:sent_at]
+
+        row[:next_try] ? "on_its_way" : "waiting"
+      end
 
       def box = @context.records.secret_box
 
@@ -152,76 +153,22 @@ module Munimen
         raise NotFound.new("There is no such message.", field: :message)
       end
 
-      def taken_before = @context.stamp(@context.now - ON_ITS_WAY)
-
-      def hand_over(id, row, server)
-        sent(Mail.new(row[:eml]), server) { |error| sharing.sent(id, at: nil, error:) }
-        sharing.sent(id, at: @context.stamp)
-      end
-
-      # Yields the name of what went wrong. Raises Refused.
-      def sent(mail, server)
-        mail.delivery_method(:smtp, **server)
-        mail.deliver!
-      rescue IOError, SystemCallError, SocketError, Net::ProtocolError, OpenSSL::SSL::SSLError,
-             Timeout::Error, ArgumentError, Net::SMTPError => e
-        yield e.class.name if block_given?
-        raise Refused.new(
-          "The mail server did not take it (#{e.class.name.split("::").last}). It stays in " \
-          "the outbox.",
-          code: :not_sent
-        )
-      end
-
-      # What the mail library wants to know. Raises Refused where no server is set.
-      def smtp
-        kept = @context.records.settings[:smtp] or
-          raise Refused.new(
-            "No mail server is set: take the .eml into your mail program, or set one.",
-            code: :no_smtp
-          )
-        tls = kept["port"] == 465
-        {
-          address: kept["host"],
-          port: kept["port"],
-          user_name: kept["user"],
-          password: password(kept),
-          ssl: tls,
-          enable_starttls: starttls(kept, tls),
-          open_timeout: 10,
-          read_timeout: 20
-        }.compact
-      end
-
-      # Raises Refused where the installation's secret does not open it, as after a move without it.
-      def password(kept)
-        return unless kept["password"]
-
-        box.open(kept["password"]) or
-          raise Refused.new("The mail server's password has to be set again.", code: :no_smtp)
-      end
-
-      # A password goes by an encrypted line only, unless the owner has said so.
-      def starttls(kept, tls)
-        return false if tls
-
-        kept["user"] && !kept["plain"] ? :always : :auto
-      end
-
       def write(**mail)
         @context.may!(:records)
         add(**mail)
         list
       end
 
+      # A block may close what is kept of its text.
       def add(id:, kind:, recipient:, subject:, text:)
         to = address!(recipient, :recipient)
+        eml = composed(id:, to:, subject:, text:).to_s
         sharing.add_message(
           id:,
           kind:,
           recipient: to,
           subject:,
-          eml: composed(id:, to:, subject:, text:).to_s,
+          eml: block_given? ? yield(eml) : eml,
           at: @context.stamp,
           account_id: @context.person[:id]
         )
@@ -229,7 +176,7 @@ module Munimen
 
       def composed(id:, to:, subject:, text:)
         firm = @context.records.settings.firm
-        from = (@context.records.settings[:smtp] || {})["from"] || @context.person[:email]
+        from = server.from || @context.person[:email]
         body =
           "#{[*text, firm.values_at("name", "address", "phone").compact.join("\n")].join("\n\n")}\n"
         Mail.new(

@@ -21,6 +21,18 @@ module Munimen
         in_language(page, language)
       end
 
+      # The same of an open visit that has been loaded.
+      def of(visit) = in_language(build(visit, visit.site[:id]), nil)
+
+      # Such a page as it is once it has been kept and signed: what its PDF is printed from.
+      # signature: the row that locks it.
+      def as_signed(page, visit, signature)
+        kept = JSON.parse(JSON.generate(page.except(*NOW)), symbolize_names: true)
+        rows = @context.records.visits.rows(:signatures, visit.site[:id]) + [signature]
+        in_language(kept.merge(signed_at: signature[:at], signatures: signatures(rows),
+                               amendments: []), nil)
+      end
+
       # The same with the customer's e-mail address, which no link shows, and the language that the
       # customer wants.
       def for_firm(visit_id, **more)
@@ -59,7 +71,7 @@ module Munimen
       def kept(row)
         @context.records.visits.page(row[:id]).merge(
           signed_at: row[:signed_at],
-          signatures: signatures(row[:id]),
+          signatures: signatures(@context.records.visits.rows(:signatures, row[:id])),
           amendments: amendments(row[:id])
         )
       end
@@ -107,7 +119,7 @@ module Munimen
           marks: marks(visit),
           ladder: Drawing::Ladder.new(visit).to_h,
           parts: Heater::Parts.of(heater).to_h { |part| [part.id, visit.words.part(part.id)] },
-          signatures: signatures(visit_id),
+          signatures: signatures(@context.records.visits.rows(:signatures, visit_id)),
           signed_at: nil,
           amendments: []
         }
@@ -131,9 +143,9 @@ module Munimen
 
       def marks(visit) = Judgement::Marks.new(visit).to_h
 
-      def signatures(visit_id)
+      def signatures(rows)
         people = @context.records.people
-        @context.records.visits.rows(:signatures, visit_id).map do |row|
+        rows.map do |row|
           {
             signer: row[:signer],
             name: row[:name],

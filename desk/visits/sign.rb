@@ -25,7 +25,9 @@ module Munimen
 
           row = @context.open_visit!(visit_id)
           visit = ready(row, signer)
-          return if signed_as_judged?(row, visit, { id:, visit_id:, signer:, **given }, seen)
+          signature = signature(id, visit_id, signer, given)
+          page = signer == "customer" ? shown(visit) : sheet(visit, signature)
+          return if signed_as_judged?(row, visit, signature, page, seen)
         end
         raise Busy
       end
@@ -43,25 +45,39 @@ module Munimen
         visit
       end
 
+      def signature(id, visit_id, signer, given)
+        { id:, visit_id:, **given, signer: signer == "customer" ? signer : @context.signs_as,
+          at: @context.stamp, account_id: @context.person[:id] }
+      end
+
+      # The page that the customer signs.
+      def shown(visit) = ReportPage.new(@context).of(visit)[:page]
+
+      # What locks a visit, made before anybody has to wait for it: its page, and the bytes of its
+      # PDF where it is printed here.
+      Sheet = Struct.new(:page, :pdf)
+
+      def sheet(visit, signature)
+        report = ReportPage.new(@context)
+        page = report.of(visit)
+        return Sheet.new(page) unless @context.records.seals.prints?
+
+        Sheet.new(page, Formats::ReportPdf.new(report.as_signed(page, visit, signature)).render)
+      end
+
       # Writes it, where nothing has been written to the visit since it was judged; false
       # otherwise.
-      def signed_as_judged?(row, visit, attributes, seen)
+      def signed_as_judged?(row, visit, signature, page, seen)
         @context.records.write do
           now = @context.open_visit!(row[:id])
           next false unless now[:version] == row[:version]
 
-          customer = attributes[:signer] == "customer"
-          signer = customer ? "customer" : @context.signs_as
-          signs_once!(row[:id], signer)
-          @context.records.visits.write(
-            :signatures,
-            **attributes,
-            signer:,
-            at: @context.stamp,
-            account_id: @context.person[:id]
-          )
-          page = SignedPage.new(@context, row[:id])
-          customer ? page.keep(attributes[:id], seen) : lock(row, visit, page)
+          signs_once!(row[:id], signature[:signer])
+          @context.records.visits.write(:signatures, **signature)
+          signed = SignedPage.new(@context, row[:id])
+          if signature[:signer] == "customer" then signed.keep(signature[:id], page, seen)
+          else lock(row, visit, page, signature[:at]).then { signed.tell }
+          end
           true
         end
       end
@@ -161,24 +177,22 @@ module Munimen
         raise Refused.new("You cannot sign for this work. #{lacking[:text]}", code: :not_competent)
       end
 
-      def lock(row, visit, signed_page)
-        page = ReportPage.new(@context).call(row[:id])
+      def lock(row, visit, sheet, at)
         @context.records.visits.update(
           row[:id],
           status: "signed",
-          signed_at: @context.stamp,
-          outcome: page[:page][:outcome].to_s,
+          signed_at: at,
+          outcome: sheet.page[:page][:outcome].to_s,
           left_state: left(visit),
           house_rules: visit.rules.frozen_choices,
-          page: page.except(*ReportPage::NOW)
+          page: sheet.page.except(*ReportPage::NOW)
         )
         @context.records.seals.seal_visit(
           row[:id],
-          pdf: -> { Formats::ReportPdf.new(ReportPage.new(@context).call(row[:id])).render },
+          pdf: sheet.pdf,
           at: @context.stamp(@context.received)
         )
         FollowUp.new(@context, row, visit).call
-        signed_page.tell
       end
     end
   end

@@ -12,10 +12,10 @@ module Munimen
         @visit_id = visit_id
       end
 
-      # With the customer's signature. seen: the page as it was shown (Hash), or nil where that is
-      # not known.
-      def keep(signature_id, seen)
-        own = plain(ReportPage.new(@context).call(@visit_id)[:page])
+      # With the customer's signature. page: as the office has it; seen: as it was shown (Hash), or
+      # nil where that is not known.
+      def keep(signature_id, page, seen)
+        own = plain(page)
         seen &&= plain(seen)
         visits.write(
           :signed_pages,

@@ -22,6 +22,8 @@ module Munimen
 
         # The Float of a cell, or nil.
         def read(cell)
+          return if cell.to_s.size > Budget::NUMBER
+
           plain = @comma ? nil : Float(cell, exception: false)
           return plain if plain&.finite?
 
@@ -31,7 +33,11 @@ module Munimen
         private
 
         # Digits and marks of a cell without its unit and what groups digits beyond doubt.
-        def bare(cell) = cell.to_s[NUMBER, 1]&.gsub(/['’\s\u00A0\u202F]/, "")
+        def bare(cell)
+          return if cell.to_s.size > Budget::NUMBER
+
+          cell.to_s[NUMBER, 1]&.gsub(/['’\s\u00A0\u202F]/, "")
+        end
 
         def number(text, comma)
           text = comma ? text.delete(".").tr(",", ".") : text.delete(",")

@@ -113,8 +113,11 @@ RSpec.describe Munimen::Web do
         { host: "127.0.0.1", port:, from: "office@example.test" }
       )
       send_json(:post, "/api/outbox/#{report}/send", {})
+      expect(answer["messages"].last).to include("state" => "on_its_way")
+      expect(mail_round.call).to eq(1)
     end
     expect(taken).to include("RCPT TO:<ada@example.test>").and include("/shared/")
+    get "/api/outbox"
     expect(answer["messages"].last).to include("state" => "sent")
     expect(last_response.body).not_to include("password")
   end
@@ -126,12 +129,43 @@ RSpec.describe Munimen::Web do
     taken = smtp_server do |port|
       send_json(:put, "/api/settings/mail", { host: "127.0.0.1", port:, from: "o@example.test" })
       send_json(:post, "/api/people", body)
+      mail_round.call
     end
-    expect(taken).to include("RCPT TO:<bo@example.test>").and include("/join/#{answer["token"]}")
-    expect(answer["mailed"]).to be(true)
+    made = answer
+    expect(taken).to include("RCPT TO:<bo@example.test>").and include("/join/#{made["token"]}")
+    expect(made["mailed"]).to be(true)
     expect(JSON.parse(get("/api/outbox").body)["messages"]).to eq([])
+    send_json(:put, "/api/settings/mail", { host: "" })
     expect(send_json(:post, "/api/people", body.merge(email: "cy@example.test"))).to eq(200)
     expect(answer).to include("mailed" => false, "token" => /\S{20}/)
+  end
+
+  def mail_round = Munimen::Desk::MailRound.new(office.records, clock: -> { @later || Time.now.utc })
+
+  # A server that takes the line and never says a word would have held whoever asked.
+  it "keeps nobody waiting for a mail server that is silent, says why, and tries again" do
+    as("owner")
+    silent = TCPServer.new("127.0.0.1", 0)
+    stub_const("Munimen::Desk::MailServer::READ", 0.2)
+    send_json(:put, "/api/settings/mail",
+              { host: "127.0.0.1", port: silent.addr[1], from: "o@example.test" })
+    two = Array.new(2) { |index| { name: "Bo", email: "bo#{index}@example.test", role: "plumber" } }
+    two.each { |body| expect(send_json(:post, "/api/people", body)).to eq(200) }
+    expect(answer["mailed"]).to be(true)
+    expect(mail_round.call).to eq(0) # the second is not tried at a server that is away
+    waits = JSON.parse(get("/api/outbox").body)["messages"]
+    expect(waits.map { |one| one["tries"] }).to match_array([0, 1])
+    expect(waits).to all(include("state" => "on_its_way"))
+    expect(waits.filter_map { |one| one["error"] }).to match([/ReadTimeout/])
+    expect(get("/api/outbox/#{waits.first["id"]}/message.eml").status).to eq(404)
+    8.times do |day|
+      @later = Time.now.utc + ((day + 1) * 86_400)
+      2.times { mail_round.call }
+    end
+    told = JSON.parse(get("/api/outbox").body)["messages"]
+    expect(told).to all(include("state" => "waiting", "tries" => 7, "error" => /ReadTimeout/))
+  ensure
+    silent.close
   end
 
   # A server that takes one mail (RFC 5321); returns what it was told.

@@ -19,6 +19,11 @@ module Munimen
           end
           app.post("/api/tables/:table/imports/:id") { json(import_started) }
           app.get("/api/table-imports/:id") { json(import_told) }
+          app.post("/api/imports/:id/stop") do
+            config.imports.stop(id, person[:id]) or
+              raise NotFound.new("There is no such import.", field: :import)
+            json(id:)
+          end
         end
 
         # What its routes share.

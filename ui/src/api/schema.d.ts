@@ -2044,6 +2044,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/imports/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stop the reading of one's table or pressure log */
+        post: operations["stopImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tables/{table}/preview": {
         parameters: {
             query?: never;
@@ -3862,8 +3879,10 @@ export interface components {
                 recipient: string;
                 subject: string;
                 /** @enum {string} */
-                state: "waiting" | "sent";
+                state: "waiting" | "on_its_way" | "sent";
                 error?: components["schemas"]["MaybeText"];
+                tries?: number;
+                next_try?: components["schemas"]["MaybeText"];
                 sent_at?: components["schemas"]["MaybeText"];
                 at: string;
             }[];
@@ -8188,6 +8207,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableImport"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    stopImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
                 };
             };
             401: components["responses"]["Problem"];

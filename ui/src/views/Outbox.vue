@@ -68,13 +68,19 @@ const keepServer = () =>
             <p class="soft small">
               {{ one.recipient }} · {{ short(one.at) }} · {{ $t(`outbox.${one.state}`)
               }}<template v-if="one.sent_at"> {{ short(one.sent_at) }}</template
-              ><template v-if="one.error"> · {{ one.error }}</template>
+              ><template v-if="one.error">
+                · {{ $t('outbox.why', { error: one.error, count: one.tries }) }}</template
+              ><template v-if="one.error && one.next_try">
+                · {{ $t('outbox.again', { at: short(one.next_try) }) }}</template
+              >
             </p>
           </div>
           <div class="row">
-            <a class="plain-button" :href="`/api/outbox/${one.id}/message.eml`">{{
-              $t('outbox.eml')
-            }}</a><el-button
+            <a
+              v-if="one.kind !== 'invitation'"
+              class="plain-button"
+              :href="`/api/outbox/${one.id}/message.eml`"
+              >{{ $t('outbox.eml') }}</a><el-button
               v-if="outbox.smtp && one.state === 'waiting'"
               type="primary"
               @click="send(one.id)"

@@ -58,9 +58,11 @@ function upload(id: string, chosen: File): Promise<void> {
     request.send(chosen)
   })
 }
+const reading = ref('')
+const stop = () => api.POST('/api/imports/{id}/stop', { params: { path: { id: reading.value } } })
 async function send() {
   error.value = ''
-  const id = uuid()
+  const id = (reading.value = uuid())
   share.value = 0
   try {
     await upload(id, file.value!)
@@ -106,6 +108,9 @@ async function send() {
         >{{ Math.round(share * 100) }} %
         {{ share < 0.3 ? $t('log.sending') : $t('log.reading') }}</span
       >
+      <button v-if="share >= 0.3" type="button" class="plain-button" @click="stop">
+        {{ $t('data.stop') }}
+      </button>
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
     <form v-if="pointing" class="row" @submit.prevent="send">

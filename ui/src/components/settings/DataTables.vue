@@ -6,6 +6,7 @@ import { api, asProblem, problemFrom, unwrap, uuid, type Schemas } from '@/api/c
 import { download } from '@/api/session'
 import { send } from '@/api/upload'
 import FileChooser from '@/components/common/FileChooser.vue'
+import ReadingProgress from '@/components/common/ReadingProgress.vue'
 import { useRequest } from '@/composables/useRequest'
 
 const props = defineProps<{ tables: Schemas['Settings']['tables'] }>()
@@ -16,6 +17,7 @@ const onlyOut = computed(() => props.tables.find((one) => one.id === table.value
 const fates = ref<Schemas['TableFates'] | null>(null)
 const file = ref<File | null>(null)
 const share = ref<number | null>(null)
+const reading = ref('')
 /** The file's columns, ours, and which is taken for which; empty while nothing is open. */
 const theirs = ref<string[]>([])
 const ours = ref<string[]>([])
@@ -24,7 +26,7 @@ const taken = ref<Record<string, string>>({})
 const rest = (ms: number) => new Promise((done) => setTimeout(done, ms))
 /** Looked at, or taken over, on the server, which says meanwhile how far it is. */
 async function runTable(what: 'preview' | 'import', chosen: File) {
-  const id = uuid()
+  const id = (reading.value = uuid())
   const query = new URLSearchParams({ what, columns: JSON.stringify(taken.value) })
   await send(`/api/tables/${table.value}/imports/${id}?${query}`, 'text/csv', chosen)
   try {
@@ -104,9 +106,7 @@ function another() {
         @chosen="begin"
       />
     </div>
-    <progress v-if="share !== null" :value="share" max="1">
-      {{ Math.round(share * 100) }} %
-    </progress>
+    <ReadingProgress v-if="share !== null" :share="share" :import="reading" />
     <form v-if="theirs.length" class="stack" @submit.prevent="look">
       <p class="small">{{ $t('data.point') }}</p>
       <label v-for="name in theirs" :key="name" class="row small"
