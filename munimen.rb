@@ -5,13 +5,13 @@ require "json"
 require "date"
 require "time"
 require "zeitwerk"
+require_relative "version"
 
 # Puts the house together: Munimen::… from core/, and Munimen::Desk, Store, Pocket and so on from
 # the folders of those names. Files that declare (a calculation, a limit, an operation, a check)
 # are registered by being in their folder.
 module Munimen
   ROOT = __dir__
-  VERSION = "0.9.0"
   DECLARATIONS = %w[
     core/measure/systems
     core/words/vocabularies

@@ -69,12 +69,11 @@ module Munimen
         command, *rest = arguments
         return help(command) || 0 if rest.intersect?(ASKS_HELP)
 
-        if DataCommand::ALL.include?(command)
-          return DataCommand.new(@input, @output).run(command, *rest)
-        end
+        return send(RUN.fetch(command), *rest).then { 0 } if RUN.key?(command)
+        return DataCommand.new(@input, @output).run(command, *rest) if
+          DataCommand::ALL.include?(command)
 
-        send(RUN.fetch(command) { unknown(command) }, *rest)
-        0
+        unknown(command)
       rescue Error => e
         wrong(e)
       rescue SystemCallError => e

@@ -42,12 +42,19 @@ module Munimen
         { marks: page&.fetch(:marks, nil), ladder: page&.fetch(:ladder, nil) }
       end
 
-      def of_day(date) = between(date, "#{date}~")
+      def of_day(date, since: "") = between(date, "#{date}~", since:)
+
+      # Visits begun before a day and never ended: how many, and the oldest of them.
+      def unfinished(before, limit:)
+        rows = @tables[:visits].select { |row| row[:status] == "open" && row[:planned_for] < before }
+        [rows.size, sorted(rows, :planned_for).first(limit).map { |row| Store::Values.of(shown(row)) }]
+      end
 
       # Visits planned from one time to another (ISO), and those still open from before.
-      def between(from, to)
+      def between(from, to, since: "")
         rows = @tables[:visits].select do |row|
-          row[:status] == "open" || (row[:planned_for] >= from && row[:planned_for] < to)
+          day = row[:planned_for]
+          (row[:status] == "open" && day >= since) || (day >= from && day < to)
         end
         sorted(rows, :planned_for).map { |row| Store::Values.of(shown(row)) }
       end
@@ -107,11 +114,21 @@ module Munimen
           row,
           now: now.respond_to?(:call) ? now.call(row) : now,
           firm_rules: @settings.house_rules,
-          written:
+          written:,
+          known: known(row)
         ).build
       end
 
       private
+
+      # What was made of a visit the last time, of the few that are looked at here.
+      def known(row)
+        key = row.values_at(:id, :installation, :code_profile)
+        @known ||= {}
+        known = @known.delete(key) || Store::VisitMapper::Known.new
+        @known.shift if @known.size >= 8
+        @known[key] = known
+      end
 
       def row!(id)
         @tables.find(:visits, id) || raise(NotFound.new("There is no such visit.", field: :visit))

@@ -3,13 +3,16 @@
 module Munimen
   module Store
     # What was worked out from a visit, kept in memory until the visit's version grows or the time
-    # comes at which it would be something else. Safe to be used by several threads.
+    # comes at which it would be something else: up to so many bytes, what was asked for last
+    # longest. Safe to be used by several threads.
     class VersionedCache
-      MOST = 500
+      BYTES = 24_000_000
 
-      Kept = Struct.new(:version, :before, :value)
+      Kept = Struct.new(:version, :before, :value, :bytes)
 
-      def initialize
+      def initialize(most: BYTES)
+        @most = most
+        @bytes = 0
         @kept = {}
         @lock = Mutex.new
       end
@@ -17,22 +20,24 @@ module Munimen
       # The value kept for a visit at this version, or what the block gives: [value, Time until
       # which it holds or nil].
       def fetch(id, version, now:)
-        known = @lock.synchronize { @kept[id] }
+        known = @lock.synchronize { (found = @kept.delete(id)) && (@kept[id] = found) }
         if known && known.version == version && (known.before.nil? || now < known.before)
           return known.value
         end
 
         value, before = yield
-        @lock.synchronize { keep(id, Kept.new(version, before, value)) }
+        # As it goes out it is JSON, twice that in memory.
+        bytes = JSON.generate(value).bytesize * 2
+        @lock.synchronize { keep(id, Kept.new(version, before, value, bytes)) }
         value
       end
 
       private
 
       def keep(id, entry)
-        @kept.delete(id)
-        @kept.shift if @kept.size >= MOST
+        @bytes += entry.bytes - (@kept.delete(id)&.bytes || 0)
         @kept[id] = entry
+        @bytes -= @kept.shift.last.bytes while @bytes > @most && @kept.size > 1
       end
     end
   end

@@ -83,11 +83,18 @@ module Munimen
         shown&.transform_values { |text| text && JSON.parse(text, symbolize_names: true) }
       end
 
-      # Visits planned for a day, or still open from before, with heater, place and customer.
-      def of_day(date)
-        (within(date, "#{date}~") + still_open)
+      # Visits planned for a day, or still open from some day since, with heater, place and customer.
+      def of_day(date, since: "")
+        (within(date, "#{date}~") + still_open(since))
           .uniq { |row| row[:id] }
           .sort_by { |row| row[:planned_for] }
+      end
+
+      # Visits begun before a day and never ended: how many, and the oldest of them as of_day has
+      # them.
+      def unfinished(before, limit:)
+        rows = @rows.where(status: "open").where { planned_for < before }
+        [rows.count, of_ids(rows.order(:planned_for).limit(limit)).sort_by { |row| row[:planned_for] }]
       end
 
       # Visits planned from one time to another (ISO), and those still open from before.
@@ -223,7 +230,10 @@ module Munimen
 
       # Which they are by the visits' own indexes first, then where they are.
       def within(from, to) = of_ids(@rows.where { Sequel.&(planned_for >= from, planned_for < to) })
-      def still_open = of_ids(@rows.where(status: "open"))
+
+      def still_open(since = "")
+        of_ids(@rows.where(status: "open").where { planned_for >= since })
+      end
 
       def of_ids(rows)
         found = more.where(Sequel[:visits][:id] => rows.select_map(:id))

@@ -74,7 +74,11 @@ export default defineConfig({
       '@core': fileURLToPath(new URL('../core', import.meta.url)),
     },
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:4010', '/auth': 'http://127.0.0.1:4010' } },
+  server: {
+    proxy: Object.fromEntries(
+      ['/api', '/auth', '/offline'].map((path) => [path, 'http://127.0.0.1:4010']),
+    ),
+  },
   build: {
     outDir: '../web/public',
     emptyOutDir: true,

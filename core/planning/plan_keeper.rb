@@ -27,6 +27,13 @@ module Munimen
         (rest || Planner.new(visit, shelf: @shelf).for(agenda)).tap { |plan| keep(key, agenda, plan, !rest.nil?) }
       end
 
+      # The same for whoever only looks: nothing is kept for a next step.
+      def glance(visit, key: visit.site[:id])
+        agenda = Agenda.new(visit, visit.jobs)
+        rest = @lock.synchronize { @plans[key] }&.rest(agenda)
+        rest || Planner.new(visit, shelf: @shelf).for(agenda)
+      end
+
       # Whether the plan of a visit is still the plan as it was, since nothing has been done and
       # nothing that it goes by has changed.
       def stands?(visit, key: visit.site[:id])

@@ -5,18 +5,32 @@ module Munimen
     # The visits of the day, and what is owed, most urgent first.
     class ViewToday
       MOST = 8 # of what is owed; the rest has a screen of its own
+      OLD = 14 # days after which a visit that was begun is no work of today any more
+      NAMED = 50 # of those that were never finished
 
       def initialize(context) = @context = context
 
       def call(today: @context.now.to_date)
         {
           date: today.iso8601,
-          visits: @context.records.visits.of_day(today.iso8601).map { |row| visit(row) },
+          visits: visits(today).map { |row| visit(row) },
+          unfinished: unfinished(today),
           **owed
         }
       end
 
       private
+
+      def visits(today)
+        @context.records.visits.of_day(today.iso8601, since: (today - OLD).iso8601)
+      end
+
+      # What was begun long ago and never ended.
+      def unfinished(today)
+        count, rows = @context.records.visits.unfinished((today - OLD).iso8601, limit: NAMED)
+        told = rows.map { |row| row.slice(:id, :planned_for, :label, :customer, :address, :person) }
+        { count:, oldest: told }
+      end
 
       def visit(row)
         versioned_cache =
@@ -56,7 +70,7 @@ module Munimen
       def line(row, core)
         return { done: core.standing.size, blocks: [] } if row[:status] == "signed"
 
-        plan = @context.records.plans.plan(core)
+        plan = @context.records.plans.glance(core)
         { done: core.standing.size, total: plan.total, hands_on: plan.hands_on,
           blocks: plan.steps.map do |step|
             {

@@ -48,7 +48,7 @@ RSpec.describe Munimen::Pocket::Office do
       path = File.join(folder, "cases.json")
       File.write(path, JSON.generate({ pack:, calls:, judge: File.read(judged), texts: }))
       out, status = Open3.capture2(
-        "node", "offline/same.mjs", "public/offline", path, chdir: File.join(Munimen::ROOT, "ui")
+        "node", "offline/same.mjs", "../tmp/offline", path, chdir: File.join(Munimen::ROOT, "ui")
       )
       expect(status).to be_success
       JSON.parse(out)

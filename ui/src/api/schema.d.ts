@@ -2320,6 +2320,17 @@ export interface components {
         };
         Today: {
             date: string;
+            unfinished: {
+                count: number;
+                oldest: {
+                    id: components["schemas"]["Id"];
+                    planned_for: string;
+                    label: string;
+                    customer: string;
+                    address: string;
+                    person?: components["schemas"]["MaybeText"];
+                }[];
+            };
             owed_in_all: number;
             why_first: components["schemas"]["MaybeText"];
             visits: {

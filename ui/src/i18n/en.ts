@@ -558,6 +558,9 @@ export default {
     dueToday: 'today',
     minutes: '{n} min',
     hands: '{n} min hands-on',
+    unfinished:
+      '{n} visit was begun more than two weeks ago and never finished | ' +
+      '{n} visits were begun more than two weeks ago and never finished',
   },
   customers: {
     more: '{n} are shown. More',

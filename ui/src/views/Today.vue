@@ -75,6 +75,19 @@ async function open(visit: Schemas['Today']['visits'][number]) {
               <b>{{ $t(`outcome.${visit.outcome}`) }}</b>
             </p>
           </article>
+          <details v-if="today.unfinished.count" class="panel">
+            <summary>
+              {{ $t('today.unfinished', { n: today.unfinished.count }, today.unfinished.count) }}
+            </summary>
+            <ul>
+              <li v-for="one in today.unfinished.oldest" :key="one.id">
+                <RouterLink :to="`/visits/${one.id}`"
+                  >{{ one.customer }} – {{ one.address }}, {{ one.label }}</RouterLink
+                >
+                <span class="soft small">{{ date(one.planned_for) }} {{ one.person }}</span>
+              </li>
+            </ul>
+          </details>
         </section>
         <section>
           <div class="row between">
