@@ -29,8 +29,21 @@ class MeasureEverything
     "fuzz" => ->(bench, count) { bench.trials.fuzz((count || 20_000).to_i) },
     "seed" => ->(bench, count) { bench.load_bench.seed((count || 20_000).to_i) },
     "load" => ->(bench, _) { bench.load_bench.run },
-    "writers" => ->(bench, _) { bench.writers }
+    "writers" => ->(bench, _) { bench.writers },
+    "once" => ->(bench, _) { bench.once.run },
+    "careless" => lambda { |_, count|
+      MANY.call("spec/desk/careless_spec.rb", (count || 20_000).to_i / 480)
+    },
+    "safety" => lambda { |_, count|
+      MANY.call("spec/reference/safety_spec.rb", (count || 3_000).to_i / 120)
+    },
+    "many" => ->(_, count) { MANY.call("spec", (count || 20).to_i) }
   }.freeze
+  # Examples that are only many seeds of the same, so many times as often as in bin/test.
+  MANY = lambda do |where, times|
+    system({ "TRIES" => [times, 1].max.to_s, "TEST_QUEUE_STATS" => "/dev/null" },
+           "bundle", "exec", "ruby", "spec/queue.rb", where) || abort("Not all of it held.")
+  end
 
   def run(only = nil, count = nil)
     if only
@@ -43,6 +56,7 @@ class MeasureEverything
     %i[core rig].each { |what| core.public_send(what) }
     core.plans(15)
     core.judgement
+    once.run
     served.served
     screen.first_screen
     records.log
@@ -50,6 +64,7 @@ class MeasureEverything
     report
   end
 
+  def once = Munimen::Bench::OnceBench.new { |*given| row(*given) }
   def core = Munimen::Bench::CoreBench.new { |*given| row(*given) }
   def served = Munimen::Bench::ServedBench.new { |*given| row(*given) }
   def screen = Munimen::Bench::ScreenBench.new { |*given| row(*given) }

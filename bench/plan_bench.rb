@@ -51,7 +51,8 @@ module Munimen
       ].freeze
       HOUSE = %i[drain_air drain_at_pilot relief_when charge_method].freeze
 
-      Case = Struct.new(:jobs, :ms, :proved, :problem)
+      # ms: by the clock; cpu: of this process's CPU.
+      Case = Struct.new(:jobs, :ms, :proved, :problem, :cpu)
 
       def initialize(seed: 2026) = @random = Random.new(seed)
 
@@ -72,8 +73,10 @@ module Munimen
           date: Date.new(2026, 11, 23)
         )
         start = clock
+        cpu = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
         plan = Planning::Planner.new(visit).plan(jobs)
-        Case.new(number, (clock - start) * 1000, !plan.bounded?, problem(plan, visit))
+        cpu = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - cpu
+        Case.new(number, (clock - start) * 1000, !plan.bounded?, problem(plan, visit), cpu * 1000)
       end
 
       def house = HOUSE.to_h { |id| [id, Rules::Question[id].options.keys.sample(random: @random)] }

@@ -46,8 +46,12 @@ module Munimen
 
       # Visits begun before a day and never ended: how many, and the oldest of them.
       def unfinished(before, limit:)
-        rows = @tables[:visits].select { |row| row[:status] == "open" && row[:planned_for] < before }
-        [rows.size, sorted(rows, :planned_for).first(limit).map { |row| Store::Values.of(shown(row)) }]
+        rows = @tables[:visits].select do |row|
+          row[:status] == "open" && row[:planned_for] < before
+        end
+        [rows.size, sorted(rows, :planned_for).first(limit).map do |row|
+          Store::Values.of(shown(row))
+        end]
       end
 
       # Visits planned from one time to another (ISO), and those still open from before.

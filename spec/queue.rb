@@ -44,7 +44,7 @@ class ExampleQueue < TestQueue::Runner::RSpec
 
   # Of a group that one example is run of, nothing else is run: the gem would take in the groups
   # within it.
-  def around_filter(suite)
+  def around_filter(_suite)
     examples = ::RSpec.world.filtered_examples
     usual = examples.default_proc
     examples.default_proc = ->(all, group) { all[group] = [] }

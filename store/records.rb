@@ -71,7 +71,9 @@ module Munimen
       end
 
       def lasting_plans
-        @folder && LastingPlans.new(ENV.fetch("MUNIMEN_PLANS") { File.join(@folder, "plans.sqlite3") })
+        @folder && LastingPlans.new(ENV.fetch("MUNIMEN_PLANS") do
+          File.join(@folder, "plans.sqlite3")
+        end)
       end
 
       def within(room) = @folder && File.join(@folder, room)

@@ -94,7 +94,9 @@ module Munimen
       # them.
       def unfinished(before, limit:)
         rows = @rows.where(status: "open").where { planned_for < before }
-        [rows.count, of_ids(rows.order(:planned_for).limit(limit)).sort_by { |row| row[:planned_for] }]
+        [rows.count, of_ids(rows.order(:planned_for).limit(limit)).sort_by do |row|
+          row[:planned_for]
+        end]
       end
 
       # Visits planned from one time to another (ISO), and those still open from before.

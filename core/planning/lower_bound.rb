@@ -25,7 +25,7 @@ module Munimen
         begin_with(met, @problem.asked(goals))
         loop do
           while @open != 0
-            return nil if (@open & @unmakeable) != 0
+            return nil if @open.anybits?(@unmakeable)
 
             sole = @open & @sole
             sole.zero? ? choose(@open & -@open) : take(sole & -sole)
@@ -51,7 +51,7 @@ module Munimen
           bit = rest & -rest
           rest ^= bit
           need = @needs[bit.bit_length - 1]
-          found << need if (need.makers_mask & @listed & ~@chosen).zero?
+          found << need if need.makers_mask & @listed.nobits?(~@chosen)
         end
         found
       end
@@ -78,7 +78,7 @@ module Munimen
       def take(bit)
         @open ^= bit
         need = @needs[bit.bit_length - 1]
-        return if (@listed & need.makers_mask) != 0
+        return if @listed.anybits?(need.makers_mask)
 
         op = need.makers.first
         @listed |= need.makers_mask
@@ -91,7 +91,7 @@ module Munimen
       def choose(bit)
         @open ^= bit
         need = @needs[bit.bit_length - 1]
-        return if (@listed & need.makers_mask) != 0
+        return if @listed.anybits?(need.makers_mask)
 
         @listed |= need.makers_mask
         @chosen |= need.makers_mask

@@ -24,7 +24,9 @@ module Munimen
       def plan(visit, key: visit.site[:id])
         agenda = Agenda.new(visit, visit.jobs)
         rest = @lock.synchronize { @plans[key] }&.rest(agenda)
-        (rest || Planner.new(visit, shelf: @shelf).for(agenda)).tap { |plan| keep(key, agenda, plan, !rest.nil?) }
+        (rest || Planner.new(visit, shelf: @shelf).for(agenda)).tap do |plan|
+          keep(key, agenda, plan, !rest.nil?)
+        end
       end
 
       # The same for whoever only looks: nothing is kept for a next step.

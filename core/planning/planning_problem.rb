@@ -53,7 +53,7 @@ module Munimen
           # Needs that it is sure to break of those that hold, when it is done for the sake of a
           # need: its wait counts where only the wait's end makes that true.
           def breaks(need)
-            wait && (made & need.bit).zero? ? broken | wait.broken : broken
+            wait && made.nobits?(need.bit) ? broken | wait.broken : broken
           end
         end
       # set, clear: bits of the state; made, lost: the needs that they make true, and that hang on

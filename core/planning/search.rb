@@ -130,14 +130,16 @@ module Munimen
         return able if urgent.empty?
 
         able.select do |op|
-          urgent.include?(op) || (op.goal != 0 && urgent.any? { |first| first.asks.anybits?(op.made) })
+          urgent.include?(op) || (op.goal != 0 && urgent.any? do |first|
+            first.asks.anybits?(op.made)
+          end)
         end
       end
 
       def possible?(node, op)
         return false unless node.met.allbits?(op.asks)
-        return false if op.goal != 0 && (node.goals & op.goal).zero?
-        return false if (node.goals & op.after) != 0
+        return false if op.goal != 0 && node.goals.nobits?(op.goal)
+        return false if node.goals.anybits?(op.after)
         return false if op.goal.zero? && op.wait.nil? && node.state.allbits?(op.set)
         return true if node.running.empty?
         return false if op.wait && node.running.any? { |wait| wait.index == op.index }

@@ -45,7 +45,7 @@ module Munimen
 
           goals, impossible = without_hopeless(goals, impossible)
         end
-        found = goals.empty? ? Found.new([], 0, 0) : found
+        found = Found.new([], 0, 0) if goals.empty?
         hopeless = impossible - @agenda.impossible
         moves = tidy(found.moves, goals).map { |move| [move.op.id, move.start] }
         Solution.new(goals:, hopeless:, moves:, total: found.total, at_least: found.at_least)

@@ -15,7 +15,9 @@ module Munimen
       # An answer, with what was given, and what was asked for it: {[method, *arguments] => value}.
       Kept = Struct.new(:given, :questions, :answer) do
         def holds?(visit, values)
-          given == values && questions.all? { |(name, *given), value| visit.public_send(name, *given) == value }
+          given == values && questions.all? do |(name, *given), value|
+            visit.public_send(name, *given) == value
+          end
         end
       end
 
@@ -70,7 +72,7 @@ module Munimen
         end
 
         def respond_to_missing?(name, _all = false) = @visit.respond_to?(name)
-        def instance_exec(&block) = ::Object.instance_method(:instance_exec).bind_call(self, &block)
+        def instance_exec(&) = ::Object.instance_method(:instance_exec).bind_call(self, &)
       end
     end
   end

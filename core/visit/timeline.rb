@@ -32,7 +32,9 @@ module Munimen
       end
 
       # Whether it counts: the very one, not another that says the same.
-      def include?(one) = (@counted ||= entries.to_h { |entry| [entry.__id__, true] }).key?(one.__id__)
+      def include?(one)
+        (@counted ||= entries.to_h { |entry| [entry.__id__, true] }).key?(one.__id__)
+      end
 
       # How many steps had been entered before a reading or an observation.
       def place(one)

@@ -293,7 +293,8 @@ RSpec.describe Munimen::Faults::Finder do
             .uniq
             .sample(random.rand(0..2), random:)
         evidence = tests.to_h { |id| [id, Munimen::Faults::Test[id].outcomes.keys.sample(random:)] }
-        proposal = described_class.new(heater, symptom.id, evidence, state:).next_tests.first or next
+        proposal = described_class.new(heater, symptom.id, evidence,
+state:).next_tests.first or next
         expect(proposal.unmet).to eq(space.unmet(proposal.test.needs, state))
       end
     end

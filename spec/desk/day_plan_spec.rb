@@ -4,7 +4,6 @@ require "office_helper"
 require_relative "../support/demo_folder"
 
 RSpec.describe Munimen::Desk::DayPlan do
-
   # The week of the demo, whose visits were booked one after the other.
   around do |example|
     DemoFolder.open do |config|

@@ -25,7 +25,9 @@ RSpec.describe Munimen::Formats::Budget do
 
   it "refuses a line of a million columns, and says what would be right" do
     wide = (["1"] * 1_000_000).join(",")
-    expect { log("Time,psi\n#{wide}\n") }.to raise_error(Munimen::Error, /Line 2.*longer than 64 kB/)
+    expect do
+      log("Time,psi\n#{wide}\n")
+    end.to raise_error(Munimen::Error, /Line 2.*longer than 64 kB/)
     expect { table("name\n#{wide}\n") }.to raise_error(Munimen::Error, /Line 2.*longer than 64 kB/)
     many = (["a"] * 2000).join(",")
     expect { table("#{many}\n") }.to raise_error(Munimen::Error, /more than 1000 columns/)
@@ -41,7 +43,7 @@ RSpec.describe Munimen::Formats::Budget do
     going = Queue.new
     3.times do |number|
       imports.start("i#{number}", 7) do |share|
-        loop { going << share.call(0.1) && sleep(0.001) }
+        loop { (going << share.call(0.1)) && sleep(0.001) }
       end
     end
     3.times { going.pop }

@@ -140,7 +140,9 @@ RSpec.describe Munimen::Web do
     expect(answer).to include("mailed" => false, "token" => /\S{20}/)
   end
 
-  def mail_round = Munimen::Desk::MailRound.new(office.records, clock: -> { @later || Time.now.utc })
+  def mail_round
+    Munimen::Desk::MailRound.new(office.records, clock: -> { @later || Time.now.utc })
+  end
 
   # A server that takes the line and never says a word would have held whoever asked.
   it "keeps nobody waiting for a mail server that is silent, says why, and tries again" do
