@@ -27,8 +27,8 @@ module Munimen
       # A plan made anew of one, four and twelve jobs, on heaters and sets by chance.
       def plans
         annual = PlanBench::HEATERS.flat_map { |given| annual_visits(given) }
-        @row.call("plan of the annual visit, CPU, median of all kinds", percentile(annual, 0.5), "ms",
-                  "≤ 20")
+        @row.call("plan of the annual visit, CPU, median of all kinds",
+                  percentile(annual, 0.5), "ms", "≤ 20")
         bench = PlanBench.new
         { 4 => "≤ 150", 12 => "≤ 800" }.each do |jobs, wanted|
           times = bench.run(jobs, 30).map(&:cpu)
@@ -53,8 +53,7 @@ module Munimen
           config = Web::Config.new(folder)
           @person = person(config.records)
           yield config
-        ensure
-          config&.records&.database&.disconnect
+          config.records.database.disconnect
         end
       end
 
@@ -118,8 +117,9 @@ module Munimen
       end
 
       def signed(records, heater, number)
-        walk = Demo::Walk.new(records, person: @person, at: Time.now.utc, random: Random.new(number),
-                                       truth: Demo::Truth.new(static: 62, charge: 44, tap: 119))
+        truth = Demo::Truth.new(static: 62, charge: 44, tap: 119)
+        walk = Demo::Walk.new(records, person: @person, at: Time.now.utc, truth:,
+                                       random: Random.new(number))
         visit = walk.call(heater, sign: false)
         sign = Desk::Sign.new(walk.context)
         strokes = [[[0.1, 0.1], [0.4, 0.6], [0.9, 0.2]]]

@@ -49,9 +49,8 @@ module Munimen
         rows = @tables[:visits].select do |row|
           row[:status] == "open" && row[:planned_for] < before
         end
-        [rows.size, sorted(rows, :planned_for).first(limit).map do |row|
-          Store::Values.of(shown(row))
-        end]
+        oldest = sorted(rows, :planned_for).first(limit)
+        [rows.size, oldest.map { |row| Store::Values.of(shown(row)) }]
       end
 
       # Visits planned from one time to another (ISO), and those still open from before.

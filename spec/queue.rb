@@ -58,7 +58,7 @@ class ExampleQueue < TestQueue::Runner::RSpec
     suites = @completed.flat_map(&:suites)
     puts "Seconds by folder: #{by_folder(suites)}", "", "The ten slowest:"
     slowest = suites.sort_by { |suite| -suite.duration }
-    slowest.first(10).each { |suite| puts format("  %6.1f s  %s", suite.duration, suite.name) }
+    slowest.first(10).each { |one| puts "#{one.duration.round(1).to_s.rjust(8)} s  #{one.name}" }
     record(slowest) if ENV["RECORD_SECONDS"]
     puts "", total
   end

@@ -71,9 +71,8 @@ module Munimen
       end
 
       def lasting_plans
-        @folder && LastingPlans.new(ENV.fetch("MUNIMEN_PLANS") do
-          File.join(@folder, "plans.sqlite3")
-        end)
+        path = ENV.fetch("MUNIMEN_PLANS") { @folder && File.join(@folder, "plans.sqlite3") }
+        @folder && LastingPlans.new(path)
       end
 
       def within(room) = @folder && File.join(@folder, room)

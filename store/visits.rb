@@ -6,6 +6,7 @@ module Munimen
     class Visits
       WRITTEN = EntryOrder::TABLES
       READ = Mutex.new
+      VISITS = 100 # that are kept as the core has them
 
       def initialize(database, settings)
         @database = database
@@ -83,7 +84,7 @@ module Munimen
         shown&.transform_values { |text| text && JSON.parse(text, symbolize_names: true) }
       end
 
-      # Visits planned for a day, or still open from some day since, with heater, place and customer.
+      # Visits planned for a day, or still open from some day since, with heater, place, customer.
       def of_day(date, since: "")
         (within(date, "#{date}~") + still_open(since))
           .uniq { |row| row[:id] }
@@ -94,9 +95,8 @@ module Munimen
       # them.
       def unfinished(before, limit:)
         rows = @rows.where(status: "open").where { planned_for < before }
-        [rows.count, of_ids(rows.order(:planned_for).limit(limit)).sort_by do |row|
-          row[:planned_for]
-        end]
+        oldest = of_ids(rows.order(:planned_for).limit(limit))
+        [rows.count, oldest.sort_by { |row| row[:planned_for] }]
       end
 
       # Visits planned from one time to another (ISO), and those still open from before.
@@ -212,10 +212,8 @@ module Munimen
 
       private
 
-      VISITS = 100 # that are kept as the core has them
-
-      # What was made of a visit the last time: a row never changes but for what takes its place, and
-      # another heater or book is another visit.
+      # What was made of a visit the last time: a row never changes but for what takes its place,
+      # and another heater or book is another visit.
       def known(row)
         key = row.values_at(:id, :installation, :code_profile)
         READ.synchronize do

@@ -25,8 +25,8 @@ module Munimen
 
       module_function
 
-      # config: Web::Config. check_responses: hold answers to the contract, too: in daily use some of
-      # them, in the tests each, or one of so many.
+      # config: Web::Config. check_responses: hold answers to the contract, too: in daily use some
+      # of them, in the tests each, or one of so many.
       def build(config, check_responses: true, one_of: ENV["RACK_ENV"] == "test" ? 1 : nil)
         Limits.set_up
         answers = ResponseValidator.of(Contract::PATH) if check_responses

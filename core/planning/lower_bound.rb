@@ -34,7 +34,7 @@ module Munimen
           return self if again.zero?
 
           @mended &= ~again
-          open(again)
+          ask(again)
         end
       end
 
@@ -51,7 +51,7 @@ module Munimen
           bit = rest & -rest
           rest ^= bit
           need = @needs[bit.bit_length - 1]
-          found << need if need.makers_mask & @listed.nobits?(~@chosen)
+          found << need if (need.makers_mask & @listed).nobits?(~@chosen)
         end
         found
       end
@@ -69,7 +69,7 @@ module Munimen
         @open = @seen = asked.needs & ~met
       end
 
-      def open(needs)
+      def ask(needs)
         fresh = needs & ~@seen
         @seen |= fresh
         @open |= fresh
@@ -84,7 +84,7 @@ module Munimen
         @listed |= need.makers_mask
         @taken |= need.makers_mask
         @seconds += op.seconds
-        open(op.asks & ~@met)
+        ask(op.asks & ~@met)
         @broken |= op.breaks(need)
       end
 
@@ -97,7 +97,7 @@ module Munimen
         @chosen |= need.makers_mask
         @quickest += need.seconds
         (@waits ||= []) << need if need.waits
-        open(need.asks & ~@met)
+        ask(need.asks & ~@met)
         @broken |= need.broken
       end
     end

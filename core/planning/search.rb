@@ -14,7 +14,6 @@ module Munimen
       Node = Struct.new(:state, :met, :goals, :running, :cost, :parent, :op, :started, :able,
                         :able_mask)
       Move = Struct.new(:op, :start)
-      NONE = [].freeze
 
       # After a search the seconds that any order takes at least.
       attr_reader :at_least
@@ -23,11 +22,8 @@ module Munimen
         @problem = problem
         @ops = problem.ops
         @shift = problem.goal_mask.bit_length
-        @bound = LowerBound.new(problem)
         @start = Node.new(problem.start, problem.met_at_start, problem.goal_mask, running, 0)
-        @estimates = Hash.new { |all, waits| all[waits] = {} }
-        @useful = {}
-        @sums = {}
+        @estimate = Estimate.new(problem)
       end
 
       # [[Move, …], total seconds]; nil when there is no order that does it all, or none quicker
@@ -61,13 +57,13 @@ module Munimen
       end
 
       def too_many(node)
-        @at_least = node.cost + estimate(node) if @weight == 1
+        @at_least = node.cost + @estimate.of(node) if @weight == 1
         :too_many
       end
 
       # A bucket for each whole second of estimate; within it the newest goes first.
       def push(node)
-        rest = estimate(node) or return
+        rest = @estimate.of(node) or return
         return if node.cost + rest >= @below
 
         at = (node.cost + (rest * @weight)).round
@@ -130,9 +126,8 @@ module Munimen
         return able if urgent.empty?
 
         able.select do |op|
-          urgent.include?(op) || (op.goal != 0 && urgent.any? do |first|
-            first.asks.anybits?(op.made)
-          end)
+          urgent.include?(op) ||
+            (op.goal != 0 && urgent.any? { |first| first.asks.anybits?(op.made) })
         end
       end
 
@@ -152,7 +147,7 @@ module Munimen
         met = (node.met & ~op.lost) | op.made
         running = node.running
         running, state, met = pass(running, op.seconds, state, met) unless running.empty?
-        running += [op.wait] if op.wait && useful?(op, node.goals)
+        running += [op.wait] if op.wait && @estimate.useful?(op, node.goals)
         goals = node.goals & ~op.goal
         return if round_trip?(node, state, goals)
 
@@ -181,16 +176,6 @@ module Munimen
         false
       end
 
-      # A wait that makes nothing anybody still needs is not waited for.
-      def useful?(op, goals)
-        @useful.fetch((goals << 10) | op.index) do |name|
-          @useful[name] = @ops.any? do |other|
-            other.index != op.index && (other.goal.zero? || goals.anybits?(other.goal)) &&
-              other.asks.anybits?(op.wait.made)
-          end
-        end
-      end
-
       def sit_out(node)
         seconds = node.running.map(&:seconds).min
         running, state, met = pass(node.running, seconds, node.state, node.met)
@@ -205,115 +190,6 @@ module Munimen
           met = (met & ~wait.lost) | wait.made
         end
         [left.map { |wait| wait.dup.tap { |copy| copy.seconds -= seconds } }, state, met]
-      end
-
-      # Least seconds still needed, or nil when something can never be made true.
-      def estimate(node)
-        running = node.running
-        known = @estimates[running.empty? ? NONE : running.map(&:index)]
-        name = (node.met << @shift) | node.goals
-        rest = known.fetch(name) { known[name] = rest(node) } or return
-        return rest.seconds if running.empty?
-
-        rest.seconds + running.sum { |wait| [wait.seconds - rest.fills.fetch(wait.index), 0].max }
-      end
-
-      # What must still be done takes `seconds`, waits included; of a running wait, by its index,
-      # so many seconds could be filled.
-      Rest = Struct.new(:seconds, :fills)
-
-      def rest(node)
-        met = node.running.reduce(node.met) { |bits, wait| bits | wait.made }
-        bound = @bound.of(met, node.goals) or return
-        taken = bound.taken
-        seconds = bound.seconds
-        each_of(taken & @problem.waiting) { |op| seconds += idle(op, node.goals) }
-        seconds += bound.waits.map { |need| least_idle(need, node.goals) }.max if bound.waits.any?
-        fills = node.running.to_h do |wait|
-          [wait.index, fillable(taken, wait) + bound.quickest]
-        end
-        Rest.new(seconds, fills)
-      end
-
-      # Yields each operation of a mask.
-      def each_of(mask)
-        while mask != 0
-          bit = mask & -mask
-          mask ^= bit
-          yield @ops[bit.bit_length - 1]
-        end
-      end
-
-      # Seconds of the wait of an operation that has one which nothing left could fill.
-      def idle(operation, goals)
-        return 0 unless operation.wait && useful?(operation, goals)
-
-        [operation.wait.seconds - fillable(@bound.taken, operation.wait) - @bound.quickest, 0].max
-      end
-
-      # Idle seconds that come with a choice, whichever is taken: the own wait's, or that of what
-      # is needed first.
-      def least_idle(need, goals)
-        need.makers.map do |op|
-          most = idle(op, goals)
-          @bound.open_waits(op).each do |first|
-            most = [most, first.makers.map { |maker| idle(maker, goals) }.min].max
-          end
-          most
-        end.min
-      end
-
-      # Hands-on seconds of what is required and could go on during a wait.
-      def fillable(required, wait)
-        mask = required & ~barred(wait)
-        @sums[mask] ||= begin
-          seconds = 0
-          each_of(mask) { |op| seconds += op.seconds }
-          seconds
-        end
-      end
-
-      # Operations, as a mask of their indices, that cannot go on during a wait: itself, those it
-      # shuts out, those that must go before it and those that can only follow.
-      def barred(wait)
-        @barred ||= {}
-        @barred[wait.index] ||= begin
-          own = @ops[wait.index]
-          @ops.reduce(own ? closure(own) | own.bit : 0) do |mask, op|
-            out = op.excluded_by?(wait) || (own && closure(op)[own.index] == 1)
-            out ? mask | op.bit : mask
-          end
-        end
-      end
-
-      # Mask of the operations that must go before one, as far as each need has a single maker.
-      def closure(op)
-        @closures ||= {}
-        @closures[op.index] ||= begin
-          found = 0
-          queue = [op]
-          while (current = queue.shift)
-            each_of(directly_before(current) & ~found) do |one|
-              found |= one.bit
-              queue << one
-            end
-          end
-          found
-        end
-      end
-
-      # What makes the needs of an operation that only one makes, and the goals that go first.
-      def directly_before(op)
-        @before ||= {}
-        @before[op.index] ||= begin
-          alone = op.asks & @problem.sole & ~@start.met
-          mask = 0
-          @problem.needs.each do |need|
-            mask |= need.makers_mask if alone.anybits?(need.bit)
-          end
-          @ops.each { |one| mask |= one.bit if one.goal.anybits?(op.after) }
-          mask
-        end
       end
 
       def moves(node)

@@ -15,9 +15,8 @@ module Munimen
       # An answer, with what was given, and what was asked for it: {[method, *arguments] => value}.
       Kept = Struct.new(:given, :questions, :answer) do
         def holds?(visit, values)
-          given == values && questions.all? do |(name, *given), value|
-            visit.public_send(name, *given) == value
-          end
+          given == values &&
+            questions.all? { |(name, *asked), value| visit.public_send(name, *asked) == value }
         end
       end
 

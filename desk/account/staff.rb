@@ -134,7 +134,7 @@ module Munimen
       def mailed(link, id, outbox, base)
         person = find(id)
         firm = @context.records.settings.firm["name"]
-        went = outbox&.straight(
+        went = outbox&.straight?(
           to: person[:email],
           subject: "Your account at #{firm}",
           text: [person[:name], "Set your password here, once, within seven days:\n" \

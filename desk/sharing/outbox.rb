@@ -81,7 +81,7 @@ module Munimen
       end
 
       # Has a mail go whose words open something, where a server is set; whether it is on its way.
-      def straight(to:, subject:, text:)
+      def straight?(to:, subject:, text:)
         return false unless server.set?
 
         id = SecureRandom.uuid

@@ -104,15 +104,7 @@ module Munimen
           customer: place[:customer],
           address: place[:address],
           units: visit.units,
-          heater: {
-            label: place[:label],
-            maker: heater.maker,
-            model: heater.model,
-            serial: heater.serial,
-            kind: heater.kind,
-            capacity: heater.capacity.format(visit.units),
-            fuel: Heater::Fields::FUELS[heater.fuel]
-          },
+          heater: about(heater, place[:label], visit.units),
           page: Report::CustomerPage.new(visit).to_h,
           section: Drawing::Section.new(heater, units: visit.units, state: visit.state).to_h,
           stands: stands(visit),
@@ -123,6 +115,12 @@ module Munimen
           signed_at: nil,
           amendments: []
         }
+      end
+
+      def about(heater, label, units)
+        { label:, maker: heater.maker, model: heater.model, serial: heater.serial,
+          kind: heater.kind, capacity: heater.capacity.format(units),
+          fuel: Heater::Fields::FUELS[heater.fuel] }
       end
 
       # What whoever does it is licensed for on the day, with its number: [{trade:, number:}].

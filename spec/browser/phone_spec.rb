@@ -54,11 +54,27 @@ RSpec.describe "A phone", type: :feature do
     office.start(jobs:)
   end
 
-  # Measures at every step of the plan, at both widths: on to the next one by its key, or loaded anew
-  # where the same operation comes twice and the key leads back.
-  define_method(:measured) do |visit, widths|
+  kinds_of = Hash.new do |all, id|
+    all[id] = Build::KINDS.keys.select do |kind|
+      units = kind.start_with?("unvented") ? :england : :us
+      heater = Munimen::Heater::Installation.from(Build::KINDS.fetch(kind), units:)
+      Munimen::Work::Operation[id].applies?(heater)
+    end
+  end
+
+  # Whether an operation is measured on this kind.
+  define_method(:mine?) do |id, kind|
+    kinds = kinds_of[id]
+    kinds[id.to_s.sum % kinds.size] == kind
+  end
+
+  # Measures at every step of the plan, at both widths: on to the next one by its key, or loaded
+  # anew where the same operation comes twice and the key leads back.
+  define_method(:measured) do |visit, widths, &wanted|
     shown = nil
-    office.view(visit)[:plan][:steps].uniq { |step| step[:operation] }.flat_map do |step|
+    steps = office.view(visit)[:plan][:steps].uniq { |step| step[:operation] }
+    expect(steps.size).to be > 20
+    steps.select { |step| wanted.call(step[:operation]) }.flat_map do |step|
       page.execute_script("document.activeElement?.blur()") if shown
       press("n") if shown
       unless shown && page.has_css?("article h2", exact_text: step[:title], wait: 0.3)
@@ -72,11 +88,13 @@ RSpec.describe "A phone", type: :feature do
     end
   end
 
+  # A step that several kinds have looks the same on each: it is measured on one of them here, on
+  # all of them by `bin/bench many`.
   Build::KINDS.each do |kind, installation|
     it "has room for every step of a #{kind}" do
       visit = start(kind, installation)
       sign_in
-      wrong = measured(visit, [390, 320])
+      wrong = measured(visit, [390, 320]) { |id| TRIES > 1 || mine?(id, kind) }
       expect(wrong.map { |one| one.sub(/\A\d+ \w+: /, "") }.tally).to eq({})
     end
   end

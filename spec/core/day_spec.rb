@@ -99,8 +99,8 @@ RSpec.describe Munimen::Day do
     expect(described_class.clock(61_260, :england)).to eq("17:01")
   end
 
-  # Firms by chance (two here, twelve by `bin/bench many 6`): whatever is proposed places each visit once, keeps to who may and
-  # when, and is no worse than the diary.
+  # Firms by chance (two here, twelve by `bin/bench many 6`): whatever is proposed places each visit
+  # once, keeps to who may and when, and is no worse than the diary.
   it "keeps every rule for firms, places and promises of any kind, and beats the order of " \
      "booking", :long do
     random = Random.new(11)

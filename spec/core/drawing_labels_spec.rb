@@ -2,8 +2,8 @@
 
 require_relative "../support/label_boxes"
 
-# In heaters by chance (100 here, 2 000 by `bin/bench many 20`) no word lies on another, on a pipe, or beyond the edge, and no leader
-# crosses any.
+# In heaters by chance (100 here, 2 000 by `bin/bench many 20`) no word lies on another, on a pipe,
+# or beyond the edge, and no leader crosses any.
 RSpec.describe Munimen::Drawing do
   include Build
   include LabelBoxes

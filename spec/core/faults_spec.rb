@@ -275,7 +275,8 @@ RSpec.describe Munimen::Faults::Finder do
     expect(charge.unmet).to eq(heater_pressure: [:zero])
   end
 
-  # Random states and answers (400 here, 10 000 by `bin/bench many 25`): what is proposed as possible is possible; whatever touches a
+  # Random states and answers (400 here, 10 000 by `bin/bench many 25`): what is proposed as
+  # possible is possible; whatever touches a
   # terminal asks for covers and power to be as they must.
   (4 * TRIES).times do |number|
     it "never proposes as possible what the state does not allow, in random states #{number}" do
@@ -293,8 +294,8 @@ RSpec.describe Munimen::Faults::Finder do
             .uniq
             .sample(random.rand(0..2), random:)
         evidence = tests.to_h { |id| [id, Munimen::Faults::Test[id].outcomes.keys.sample(random:)] }
-        proposal = described_class.new(heater, symptom.id, evidence,
-state:).next_tests.first or next
+        finder = described_class.new(heater, symptom.id, evidence, state:)
+        proposal = finder.next_tests.first or next
         expect(proposal.unmet).to eq(space.unmet(proposal.test.needs, state))
       end
     end

@@ -261,9 +261,8 @@ RSpec.describe Shadow, :long do
   (4 * TRIES).times do |seed|
     it "finds no unsafe state and no signature that the state contradicts, seed #{seed}" do
       random = Random.new(20_261_126 + seed)
-      office.records.people.qualify(office.person[:id], [
-                                      { trade: "gas" }, { trade: "electrical" }, { trade: "unvented" }
-                                    ])
+      trades = %w[gas electrical unvented].map { |trade| { trade: } }
+      office.records.people.qualify(office.person[:id], trades)
       counts = Hash.new(0)
       breaches = Hash.new(0)
       told = []

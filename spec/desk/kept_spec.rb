@@ -32,9 +32,8 @@ RSpec.describe Munimen::Visit::Memory do
   end
 
   def look(visit, random)
-    items = Munimen::Inspection::InspectionItem.for(office.records.visits.load(visit, now: office.now),
-                                                    :visible)
-    item = items.sample(random:)
+    loaded = office.records.visits.load(visit, now: office.now)
+    item = Munimen::Inspection::InspectionItem.for(loaded, :visible).sample(random:)
     finding = [:sound, :sound, *item.findings.keys].sample(random:)
     Munimen::Desk::RecordObservations.new(office.context).call(
       visit, items: [{ id: office.uuid, item: item.id.to_s, finding: finding.to_s }]
@@ -146,8 +145,9 @@ RSpec.describe Munimen::Planning::PlanShelf do
   end
 
   it "holds no more bytes than it may, what was asked for last longest" do
-    solution = Munimen::Planning::Solution.new(goals: [:a], hopeless: [], moves: [[:a, 0]], total: 1,
-                                               at_least: 1)
+    solution = Munimen::Planning::Solution.new(
+      goals: [:a], hopeless: [], moves: [[:a, 0]], total: 1, at_least: 1
+    )
     shelf = described_class.new(bytes: solution.to_json.bytesize * 2)
     %w[one two one three].each { |key| shelf.fetch(key) { solution } }
     expect { shelf.fetch("one") { raise "lost" } }.not_to raise_error

@@ -242,7 +242,8 @@ RSpec.describe Shadow, :long do
   end
 
   (6 * TRIES).times do |seed|
-    it "finds no unsafe state in #{plans} plans, and none that cannot be carried out, seed #{seed}" do
+    it "finds no unsafe state in #{plans} plans, and none that cannot be carried out, " \
+       "seed #{seed}" do
       random = Random.new(20_261_126 + seed)
       breaches = Hash.new(0)
       ways = Hash.new(0)

@@ -177,11 +177,12 @@ module AtTheScreen
     expect(page).to have_no_css("article h2", text: /\A#{Regexp.escape(before)}\z/)
   end
 
-  # Serious findings of axe on the present page.
-  def serious
-    page.execute_script(File.read(AXE))
+  # Serious findings of axe on the present page; of some rules, or of all.
+  def serious(*rules)
+    page.execute_script(File.read(AXE)) unless page.evaluate_script("!!window.axe")
+    only = rules.empty? ? "" : ", runOnly: #{JSON.generate(rules)}"
     result = page.evaluate_async_script(
-      "axe.run(document, { resultTypes: ['violations'] }).then(arguments[0])"
+      "axe.run(document, { resultTypes: ['violations']#{only} }).then(arguments[0])"
     )
     result["violations"]
       .select { |one| %w[serious critical].include?(one["impact"]) }

@@ -16,7 +16,7 @@ module DemoFolder
       config = Munimen::Web::Config.new(place)
       yield config
     ensure
-      config&.records&.database&.disconnect
+      config.records.database.disconnect if config
     end
   end
 end

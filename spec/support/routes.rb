@@ -8,7 +8,8 @@ module Routes
   OPEN = %i[session shared sharedPdf feed invitation join beginning begin].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
-  OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503, trace: 503,
+  OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503,
+                trace: 503,
                 sendMail: 409, beginning: 404, begin: 404,
                 addCustomer: 201, addSite: 201, addHeater: 201, bookVisit: 201 }.freeze
 

@@ -85,7 +85,8 @@ RSpec.describe Munimen::Web do
   end
 
   (5 * TRIES).times do |seed|
-    it "answers spoilt requests of every route, path and query with a clear refusal, seed #{seed}" do
+    it "answers spoilt requests of every route, path and query with a clear refusal, " \
+       "seed #{seed}" do
       random = Random.new(20_261_124 + seed)
       Munimen::Web::Limits.set_up(logins: 100_000, requests: 1_000_000)
       token = -> { JSON.parse(get("/api/session").body)["csrf"] }
