@@ -8,6 +8,7 @@ import {
   changeWrite,
   dropPack,
   dropPhotos,
+  dropShown,
   dropWrite,
   keep,
   keepPack,
@@ -106,6 +107,7 @@ async function runtime() {
 /** Nothing of the person whose pocket it is stays behind. */
 export async function empty() {
   if (account !== null) await dropPack(account)
+  await dropShown()
   await keep('more', [])
 }
 

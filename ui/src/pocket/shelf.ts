@@ -98,6 +98,30 @@ export const keep = async (key: string, value: unknown) => {
 export const kept = async (key: string) => (await shelf()).get('kept', key)
 export const unkeep = async (key: string) => (await shelf()).delete('kept', key)
 
+const SHOWN = 'shown'
+const MOST_SHOWN = 12
+/** A visit as the screen shows it, so that it stands there at once the next time. */
+export async function keepShown(account: number, id: string, visit: object) {
+  await lockOpened(account)
+  const sealed = await seal({ account, visit }, account)
+  const ids = [id, ...(((await kept(SHOWN)) as string[]) ?? []).filter((one) => one !== id)]
+  await keep(`${SHOWN}.${id}`, sealed)
+  await keep(SHOWN, ids.slice(0, MOST_SHOWN))
+  for (const old of ids.slice(MOST_SHOWN)) await unkeep(`${SHOWN}.${old}`)
+}
+/** What was shown of a visit to this person last, or nothing. */
+export async function shownOf(account: number, id: string): Promise<object | null> {
+  const sealed = await kept(`${SHOWN}.${id}`)
+  if (!sealed) return null
+  await lockOpened(account)
+  const was = await unseal<{ account: number; visit: object }>(sealed)
+  return was.account === account ? was.visit : null
+}
+export async function dropShown() {
+  for (const id of ((await kept(SHOWN)) as string[]) ?? []) await unkeep(`${SHOWN}.${id}`)
+  await unkeep(SHOWN)
+}
+
 const WHO = 'who'
 const SESSION = '/api/session'
 /** Who was signed in here last. */
@@ -151,6 +175,7 @@ export async function resealed(account: number, change: () => Promise<unknown>) 
   const photos = await Promise.all(
     mine.map(async (one) => ({ ...one, data: await unsealPhoto(one.data) })),
   )
+  await dropShown() // it is shown anew
   await change()
   for (const write of writes) await changeWrite(write)
   if (pack) await keepPack(pack)

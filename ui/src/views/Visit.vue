@@ -10,6 +10,7 @@ import { may, session } from '@/api/session'
 import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
 import { isTraining } from '@/api/training'
 import { useKeys } from '@/composables/useKeys'
+import { useShown } from '@/composables/useShown'
 import { provideVisit } from '@/composables/useVisit'
 import FindingsPanel from '@/components/visit/FindingsPanel.vue'
 import FinishPanel from '@/components/visit/FinishPanel.vue'
@@ -29,10 +30,11 @@ import { minutes, timeOfDay } from '@/format'
 import { at } from '@/place'
 
 const props = defineProps<{ id: string }>()
-provideVisit({ id: props.id, send, read, photo })
+provideVisit({ id: props.id, send, put, read, photo })
 const route = useRoute()
 const router = useRouter()
 const visit = ref<Visit | null>(null)
+useShown(props.id, visit)
 const error = ref('')
 const chosen = ref<string | null>(typeof route.query.step === 'string' ? route.query.step : null)
 const side = ref<'drawing' | 'ladder' | 'findings'>('drawing')
@@ -61,14 +63,19 @@ async function load() {
     visit.value = await unwrap(api.GET('/api/visits/{id}', { params: { path: { id: props.id } } }))
     if (!line.away) takeAlong(visit.value.heater.id)
   } catch (cause) {
-    if (!visit.value) error.value = asProblem(cause).message
+    const { message, status } = asProblem(cause)
+    if ([401, 403, 404].includes(status)) visit.value = null
+    if (!visit.value) error.value = message
   }
 }
-/** Sends a write of this visit; the answer is the visit as it then stands. */
+/** Sends a write of this visit; the answer is the visit as it then stands. Throws a Problem. */
+async function put<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
+  visit.value = await writeInVisit(props.id, what, body)
+}
 async function send<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
   error.value = ''
   try {
-    visit.value = await writeInVisit(props.id, what, body)
+    await put(what, body)
     return true
   } catch (cause) {
     const { message, details } = asProblem(cause)

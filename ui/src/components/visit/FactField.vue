@@ -1,30 +1,42 @@
 <script setup lang="ts">
 // One fact of the heater's record: a word by one touch, a number or a text by Enter.
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import ScanCode from '@/components/common/ScanCode.vue'
 import { useHeaterForm } from '@/composables/useHeaterForm'
+import { useRequest } from '@/composables/useRequest'
+import { joinTyped } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{ field: string; units: string; value?: string }>()
 const emit = defineEmits<{ kept: [] }>()
 const { unit, choices } = useHeaterForm(() => props.units)
-const { send } = useVisit()
+const { id, put } = useVisit()
+const { error, busy, run } = useRequest()
 /** What is often printed as a code, too. */
 const CODED = ['serial', 'model', 'date_code']
-const text = ref('')
-const busy = ref(false)
+const key = `munimen.draft.${id}.fact.${props.field}`
+const text = ref(localStorage.getItem(key) ?? '')
+watch(text, (value) => (value ? localStorage.setItem(key, value) : localStorage.removeItem(key)))
 const input = ref<HTMLInputElement>()
 const box = ref<HTMLElement>()
 
 async function keep(value: string) {
-  if (busy.value || !value.trim()) return
-  busy.value = true
-  const kept = await send('facts', { field: props.field, value: value.trim() })
-  busy.value = false
-  if (!kept) return
+  if (busy.value || !value.trim()) return false
+  let kept = false
+  await run(async () => {
+    await put('facts', { field: props.field, value: value.trim() })
+    kept = true
+  })
+  if (!kept) return false
   text.value = ''
   emit('kept')
+  return true
 }
+joinTyped(`fact.${props.field}`, {
+  text,
+  keep: () => keep(text.value),
+  focus: () => input.value?.focus(),
+})
 defineExpose({
   focus: () => (input.value ? input.value.focus() : box.value?.querySelector('button')?.focus()),
 })
@@ -80,6 +92,7 @@ defineExpose({
           @found="text = $event"
       /></span>
     </template>
+    <p v-if="error" class="error" role="alert">{{ error }}</p>
   </div>
 </template>
 

@@ -5,6 +5,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
+import { joinTyped } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 import TakeFromInstrument from './TakeFromInstrument.vue'
 import VerdictLine from './VerdictLine.vue'
@@ -52,7 +53,7 @@ watch(
 )
 
 async function send(value: string, over = props.visit.readings[props.read.name]?.id ?? null) {
-  if (!value.trim() || busy.value) return
+  if (!value.trim() || busy.value) return false
   const judged = await run(() =>
     keep({
       name: props.read.name,
@@ -71,11 +72,19 @@ async function send(value: string, over = props.visit.readings[props.read.name]?
     theirs.value = null
     text.value = ''
     emit('saved')
-  } else if (problem.value?.code === 'conflict') {
+    return true
+  }
+  if (problem.value?.code === 'conflict') {
     const { id, who, theirs: other } = problem.value.details
     theirs.value = { id: String(id), who: String(who), value: String(other), mine: value.trim() }
   }
+  return false
 }
+joinTyped(props.read.name, {
+  text,
+  keep: () => send(text.value),
+  focus: () => input.value?.focus(),
+})
 function keepTheirs() {
   theirs.value = problem.value = null
   text.value = ''

@@ -11,6 +11,7 @@ import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 import RecordFacts from './RecordFacts.vue'
 import { useRequest } from '@/composables/useRequest'
+import { gatherTyped } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{
@@ -69,7 +70,22 @@ const offeredTitle = computed(
 const stepTitle = (operation: string) =>
   props.visit.plan.steps.find((step) => step.operation === operation)?.title
 
-const finish = () => ready.value && emit('done', props.step.operation, 'done')
+const { typed, keepAll } = gatherTyped()
+/** Nothing is in the way but what stands typed in the fields. */
+const pressable = computed(
+  () =>
+    !unmet.value.length &&
+    !unanswered.value.length &&
+    !undecided.value &&
+    missing.value.every((read) => typed(read.name)),
+)
+/** What stands in the fields goes first; what cannot be read keeps the step open. */
+async function finish() {
+  const { operation } = props.step
+  if (!pressable.value || !(await keepAll())) return
+  await nextTick()
+  if (props.step.operation === operation && ready.value) emit('done', operation, 'done')
+}
 /** After a reading has been kept: on to the next one that is wanted, or to Done. */
 async function saved() {
   await nextTick()
@@ -123,7 +139,7 @@ defineExpose({
       focused.matches(':focus-visible')
     )
       focused.click()
-    else finish()
+    else void finish()
   },
   answer: (index: number) => {
     if (undecided.value) return decide(index === 1 ? 'refused' : 'given')
@@ -278,7 +294,7 @@ defineExpose({
           {{ $t('visit.goTo') }}: {{ offeredTitle }}
         </button>
       </p>
-      <button ref="doneButton" type="button" class="go" :disabled="!ready" @click="finish">
+      <button ref="doneButton" type="button" class="go" :disabled="!pressable" @click="finish">
         {{ $t('visit.next') }}
       </button>
       <button
