@@ -21,8 +21,12 @@ module Munimen
         in_language(page, language)
       end
 
-      # The same of an open visit that has been loaded.
-      def of(visit) = in_language(build(visit, visit.site[:id]), nil)
+      # The same of an open visit that has been loaded. signer: id of the account that is about to
+      # sign for it.
+      def of(visit, signer: nil)
+        @signer = signer
+        in_language(build(visit, visit.site[:id]), nil)
+      end
 
       # Such a page as it is once it has been kept and signed: what its PDF is printed from.
       # signature: the row that locks it.
@@ -99,7 +103,7 @@ module Munimen
           visit_id:,
           firm: @context.records.settings.firm,
           date: visit.date&.iso8601,
-          person: place[:person] || @context.person[:name],
+          person: names(visit) || place[:person] || @context.person[:name],
           licences: licences(visit, visit_id),
           customer: place[:customer],
           address: place[:address],
@@ -123,14 +127,35 @@ module Munimen
           fuel: Heater::Fields::FUELS[heater.fuel] }
       end
 
+      # Whose work it was: those who did the steps, in that order, and who signed for it; not who
+      # booked it.
+      def doers(visit)
+        signed = @context.records.visits.rows(:signatures, visit.site[:id])
+                         .reject { |row| row[:signer] == "customer" }
+        (visit.standing.select(&:done?).map(&:by) + signed.map { |row| row[:account_id] } +
+          [@signer])
+          .compact.uniq.filter_map { |id| @context.records.people.find(id) }
+      end
+
+      def names(visit)
+        found = doers(visit).map { |person| person[:name] }
+        found.join(", ") unless found.empty?
+      end
+
       # What whoever does it is licensed for on the day, with its number: [{trade:, number:}].
       def licences(visit, visit_id)
-        account = @context.records.visits.find(visit_id)[:account_id] || @context.person[:id]
-        row = @context.records.people.find(account) or return []
-        held = Store::Values.qualifications(row).reject { |one| one[:number].to_s.empty? }
-        day = visit.date&.iso8601
-        held.select { |one| day.nil? || one[:expires].to_s.empty? || one[:expires] >= day }
-            .map { |one| one.slice(:trade, :number) }
+        people = doers(visit)
+        if people.empty?
+          account = @context.records.visits.find(visit_id)[:account_id] || @context.person[:id]
+          people = [@context.records.people.find(account)].compact
+        end
+        people.flat_map { |person| held(person, visit.date&.iso8601) }.uniq
+      end
+
+      def held(person, day)
+        numbered = Store::Values.qualifications(person).reject { |one| one[:number].to_s.empty? }
+        numbered.select { |one| day.nil? || one[:expires].to_s.empty? || one[:expires] >= day }
+                .map { |one| one.slice(:trade, :number) }
       end
 
       # What was left otherwise than it usually is.

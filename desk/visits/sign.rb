@@ -59,7 +59,7 @@ module Munimen
 
       def sheet(visit, signature)
         report = ReportPage.new(@context)
-        page = report.of(visit)
+        page = report.of(visit, signer: signature[:account_id])
         return Sheet.new(page) unless @context.records.seals.prints?
 
         Sheet.new(page, Formats::ReportPdf.new(report.as_signed(page, visit, signature)).render)

@@ -6,7 +6,7 @@ require "screen_helper"
 RSpec.describe "What is typed at a step", type: :feature do
   let(:visit) { office.start }
 
-  def record = JSON.parse(office.records.heaters.find(office.heater)[:installation])
+  def record = office.records.heaters.find(office.heater)[:installation].transform_keys(&:to_s)
   def loaded = office.records.visits.load(visit, now: office.now)
 
   # As far as the step that reads a pressure.
@@ -22,6 +22,7 @@ RSpec.describe "What is typed at a step", type: :feature do
       sign_in
       page.driver.resize(*size)
       go "/visits/#{visit}?step=identify"
+      expect(page).to have_css(".looks .all")
       all_sound_here
       find(".fact input[name=maker]").set("Hearthwell")
       find(".fact input[name=model]").set("HW-50")

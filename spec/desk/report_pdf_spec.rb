@@ -49,6 +49,27 @@ RSpec.describe Munimen::Formats::ReportPdf do
   end
 
   # Ten scripts that a name may come in.
+  # Handbook §26.13: the page names who did the steps and who signed, not who booked.
+  it "names whose work it was, with their licences, not who booked it" do
+    number = ->(text) { [{ trade: "gas", number: text, expires: "" }] }
+    { "office" => "OFF-1", "plumber" => "PLU-2", "owner" => "OWN-3" }.each do |role, text|
+      office.records.people.qualify(office.person(role)[:id], number[text])
+    end
+    desk = Munimen::Desk::StartVisit.new(office.context("office"))
+    visit = desk.book(id: office.uuid, heater_id: office.heater, jobs: ["annual_safety"],
+                      planned_for: office.now.iso8601)[:id]
+    Munimen::Desk::StartVisit.new(office.context).start(visit)
+    office.looked_over(visit)
+    page = Munimen::Desk::ReportPage.new(office.context("office")).call(visit)
+    expect(page).to include(person: "Plumber", licences: [{ trade: "gas", number: "PLU-2" }])
+    Munimen::Desk::DoStep.new(office.context("owner")).call(
+      visit, id: office.uuid, operation: "fit_gauge", outcome: "done"
+    )
+    page = Munimen::Desk::ReportPage.new(office.context("office")).call(visit)
+    expect(page[:person]).to eq("Plumber, Owner")
+    expect(page[:licences].map { |one| one[:number] }).to eq(%w[PLU-2 OWN-3])
+  end
+
   it "draws the letters of a name, or says which they are: never a blank" do
     page = self.page
     drawn = ["Łukasz Żółć", "Ångström Ñandú", "Γιώργος", "Дарья Ёлкина", "Nguyễn Thị", "Şükrü Ğ",

@@ -8,11 +8,13 @@ module KilledOffice
     group.let(:port) { TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] } }
     group.around do |example|
       Capybara.using_wait_time(20) do
+        Capybara.session_name = :killed # one without a server of the examples' own
         Capybara.run_server = false
         Capybara.app_host = "http://localhost:#{port}"
         Capybara.always_include_port = false
         example.run
       ensure
+        Capybara.session_name = :default
         Capybara.run_server = true
         Capybara.app_host = PLAIN
         Capybara.always_include_port = true

@@ -29,7 +29,7 @@ Munimen::Inspection::InspectionItem.define :unions, group: :visible, part: :hot_
   sound "Clean, or not needed"
   wrong :corroded, "Corrosion where copper meets steel", :watch,
         source: common_practice("copper and steel need a dielectric union"),
-        remedy: "InspectionItem again next year; fit unions when the pipes are next open.",
+        remedy: "Look again next year; fit unions when the pipes are next open.",
         due_in: 365, explain: "Two metals touch and one of them is corroding."
 end
 

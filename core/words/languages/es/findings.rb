@@ -282,7 +282,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Corrosión donde se tocan cobre y acero
   Two metals touch and one of them is corroding.
     Dos metales se tocan y uno se corroe.
-  InspectionItem again next year; fit unions when the pipes are next open.
+  Look again next year; fit unions when the pipes are next open.
     Mirarlo de nuevo el año que viene; poner uniones cuando se abran los tubos.
   Trim rings rippled by heat
     Aros deformados por el calor
