@@ -29,6 +29,7 @@ async function keep(value: string) {
   })
   if (!kept) return false
   text.value = ''
+  localStorage.removeItem(key) // the field may be gone by now, and watches nothing
   emit('kept')
   return true
 }

@@ -71,6 +71,7 @@ async function send(value: string, over = props.visit.readings[props.read.name]?
     fresh.value = judged.verdicts
     theirs.value = null
     text.value = ''
+    localStorage.removeItem(key) // the step may be another by now
     emit('saved')
     return true
   }
