@@ -72,7 +72,7 @@ class ExampleQueue < TestQueue::Runner::RSpec
     stats = TestQueue::Stats.new(stats_file)
     stats.record_suites(File.readlines(RECORDED, chomp: true).map do |line|
       name, path, seconds = line.split("\t")
-      TestQueue::Stats::Suite.new(name, path, seconds.to_f, Time.now)
+      TestQueue::Stats::Suite.new(name, File.join(ROOT, path), seconds.to_f, Time.now)
     end)
     stats.save
   end
@@ -84,8 +84,9 @@ class ExampleQueue < TestQueue::Runner::RSpec
   end
 
   def record(suites)
-    lines = suites.select { |suite| suite.duration >= LEAST }
-                  .map { |one| [one.name, one.path, one.duration.round(1)].join("\t") }
+    lines = suites.select { |suite| suite.duration >= LEAST }.map do |one|
+      [one.name, one.path.delete_prefix("#{ROOT}/"), one.duration.round(1)].join("\t")
+    end
     File.write(RECORDED, "#{lines.join("\n")}\n")
   end
 

@@ -98,16 +98,23 @@ export const keep = async (key: string, value: unknown) => {
 export const kept = async (key: string) => (await shelf()).get('kept', key)
 export const unkeep = async (key: string) => (await shelf()).delete('kept', key)
 
+const WHO = 'who'
 const SHOWN = 'shown'
 const MOST_SHOWN = 12
-/** A visit as the screen shows it, so that it stands there at once the next time. */
+/** A visit as the screen shows it, so that it stands there at once the next time. Of whoever is
+ * signing out, or was sent out, nothing is written any more. */
 export async function keepShown(account: number, id: string, visit: object) {
   await lockOpened(account)
   const sealed = await seal({ account, visit }, account)
-  const ids = [id, ...(((await kept(SHOWN)) as string[]) ?? []).filter((one) => one !== id)]
-  await keep(`${SHOWN}.${id}`, sealed)
-  await keep(SHOWN, ids.slice(0, MOST_SHOWN))
-  for (const old of ids.slice(MOST_SHOWN)) await unkeep(`${SHOWN}.${old}`)
+  const { store, done } = (await shelf()).transaction('kept', 'readwrite')
+  if ((await store.get(WHO)) === account) {
+    const before = ((await store.get(SHOWN)) as string[]) ?? []
+    const ids = [id, ...before.filter((one) => one !== id)]
+    await store.put(sealed, `${SHOWN}.${id}`)
+    await store.put(ids.slice(0, MOST_SHOWN), SHOWN)
+    for (const old of ids.slice(MOST_SHOWN)) await store.delete(`${SHOWN}.${old}`)
+  }
+  await done
 }
 /** What was shown of a visit to this person last, or nothing. */
 export async function shownOf(account: number, id: string): Promise<object | null> {
@@ -122,7 +129,6 @@ export async function dropShown() {
   await unkeep(SHOWN)
 }
 
-const WHO = 'who'
 const SESSION = '/api/session'
 /** Who was signed in here last. */
 export const lastHere = async () => ((await kept(WHO)) as number | undefined) ?? null
