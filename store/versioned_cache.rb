@@ -8,36 +8,22 @@ module Munimen
     class VersionedCache
       BYTES = 24_000_000
 
-      Kept = Struct.new(:version, :before, :value, :bytes)
+      Kept = Struct.new(:version, :before, :value)
 
-      def initialize(most: BYTES)
-        @most = most
-        @bytes = 0
-        @kept = {}
-        @lock = Mutex.new
-      end
+      def initialize(most: BYTES) = @kept = ByteCache.new(most)
 
       # The value kept for a visit at this version, or what the block gives: [value, Time until
       # which it holds or nil].
       def fetch(id, version, now:)
-        known = @lock.synchronize { (found = @kept.delete(id)) && (@kept[id] = found) }
+        known = @kept[id]
         if known && known.version == version && (known.before.nil? || now < known.before)
           return known.value
         end
 
         value, before = yield
         # As it goes out it is JSON, twice that in memory.
-        bytes = JSON.generate(value).bytesize * 2
-        @lock.synchronize { keep(id, Kept.new(version, before, value, bytes)) }
+        @kept.keep(id, Kept.new(version, before, value), JSON.generate(value).bytesize * 2)
         value
-      end
-
-      private
-
-      def keep(id, entry)
-        @bytes += entry.bytes - (@kept.delete(id)&.bytes || 0)
-        @kept[id] = entry
-        @bytes -= @kept.shift.last.bytes while @bytes > @most && @kept.size > 1
       end
     end
   end

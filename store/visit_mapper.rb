@@ -13,7 +13,8 @@ module Munimen
         @written = written
       end
 
-      # Of a visit that was loaded before: {id => Visit::Reading}, and what was worked out from it.
+      # Of a visit that was loaded before: {id => [row, Visit::Reading]}, and what was worked out
+      # from it.
       Known = Struct.new(:readings, :memory) do
         def initialize(readings = {}, memory = Visit::Memory.new) = super
       end
@@ -96,10 +97,10 @@ module Munimen
       def readings
         arrival = Work::StateSpace.new(@heater).arrival
         @written[:readings].map do |row|
-          known = @known.readings[row[:id]]
-          next known if known && known.superseded == row[:superseded_by]
+          before, known = @known.readings[row[:id]]
+          next known if before == row
 
-          @known.readings[row[:id]] = reading(row, arrival)
+          reading(row, arrival).tap { |made| @known.readings[row[:id]] = [row.dup, made] }
         end
       end
 

@@ -17,9 +17,7 @@ module Munimen
       # lasting: what answers [](key) with a text or nil, and []=(key, text); or nil.
       def initialize(lasting: nil, bytes: BYTES)
         @lasting = lasting
-        @most = bytes
-        @bytes = 0
-        @texts = {}
+        @texts = ByteCache.new(bytes)
         @lock = Mutex.new
         @found = @made = 0
       end
@@ -43,13 +41,7 @@ module Munimen
 
       private
 
-      def in_memory(key)
-        text = @lock.synchronize do
-          found = @texts.delete(key)
-          found && (@texts[key] = found)
-        end
-        text && Solution.parse(text)
-      end
+      def in_memory(key) = @texts[key]&.then { |text| Solution.parse(text) }
 
       def brought(key)
         text = @lasting&.[](key) or return
@@ -58,13 +50,7 @@ module Munimen
         nil
       end
 
-      def keep(key, text)
-        @lock.synchronize do
-          @bytes += text.bytesize - @texts.delete(key).to_s.bytesize
-          @texts[key] = text
-          @bytes -= @texts.shift.last.bytesize while @bytes > @most && @texts.size > 1
-        end
-      end
+      def keep(key, text) = @texts.keep(key, text, text.bytesize)
     end
   end
 end

@@ -87,7 +87,7 @@ module Munimen
         found = judge.deficiencies.to_h { |verdict| [verdict.check, verdict] }
         remembered(:suggested, found) do |asked|
           Work::Job.fitting(asked.heater).filter_map do |job|
-            verdict = cured_by(job, found) or next
+            verdict = cured_by(job, found, asked) or next
             next if asked.jobs.include?(job.id) || out_of_place?(job, asked)
 
             { job: job.id, title: say(job.title), because: say(verdict.text) }
@@ -96,17 +96,17 @@ module Munimen
       end
 
       # The first of what was found, by check, that a job puts right.
-      def cured_by(job, found)
-        cures = job.cures + dangers_put_right(job).map(&:variable)
+      def cured_by(job, found, visit)
+        cures = job.cures + dangers_put_right(job, visit).map(&:variable)
         cures.filter_map { |check| found[check] }.first
       end
 
       # Hazards whose repair, or the look at it, is part of a job.
-      def dangers_put_right(job)
-        return [] if @visit.hazards.empty?
+      def dangers_put_right(job, visit)
+        return [] if visit.hazards.empty?
 
-        operations = job.operations_for(@visit.heater)
-        @visit.hazards.select do |hazard|
+        operations = job.operations_for(visit.heater)
+        visit.hazards.select do |hazard|
           operations.intersect?(hazard.repaired_by + [:confirm_mended])
         end
       end
