@@ -1,6 +1,7 @@
 // What stands typed in the fields of a step and is not kept yet: *Done* sends all of it first, so
 // that nothing typed is ever left behind.
-import { inject, onBeforeUnmount, provide, reactive, type InjectionKey, type Ref } from 'vue'
+import { inject, onBeforeUnmount, provide, shallowReactive } from 'vue'
+import type { InjectionKey, Ref } from 'vue'
 
 export interface Entry {
   /** What is typed and not sent; empty: nothing. */
@@ -14,9 +15,9 @@ const KEY: InjectionKey<Map<string, Entry>> = Symbol('typed')
 
 /** For a step: the fields on it, by their names, in the order in which they were put there. */
 export function gatherTyped() {
-  const entries = reactive(new Map()) as Map<string, Entry>
+  const entries = shallowReactive(new Map<string, Entry>())
   provide(KEY, entries)
-  const typed = (name: string) => !!(entries.get(name)?.text as unknown as string)?.trim()
+  const typed = (name: string) => !!entries.get(name)?.text.value.trim()
   /** Sends what is typed, one after the other; false at the first that was not taken. */
   async function keepAll() {
     for (const [name, entry] of [...entries]) {

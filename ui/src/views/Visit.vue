@@ -72,6 +72,7 @@ async function load() {
 async function put<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
   visit.value = await writeInVisit(props.id, what, body)
 }
+/** The same; what was refused stands on the screen, with the step on the way. */
 async function send<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
   error.value = ''
   try {
