@@ -19,13 +19,14 @@ module Munimen
                 :site,
                 :arrival,
                 :recorded_heater,
-                :memory
+                :memory,
+                :taken_back
 
     # readings: [Reading]; observations: [Observation] that stand; corrected_observations: those
     # that something took the place of; steps: [Step] in order of entry; decisions: Decisions, or
     # a Hash of text by name; now: Time to which running waits are counted; notes: findings added
     # by hand; arrival: {variable => value} of what is not as presumed on arrival, since the last
-    # visit left it so; memory: Memory of what was worked out from this visit before.
+    # visit left it so. What the decisions take back is given, too; memory: Memory of what was worked out from this visit before.
     def initialize(
       heater:,
       rules:,
@@ -44,19 +45,16 @@ module Munimen
     )
       @memory = memory
       @recorded_heater = heater
-      @heater = learnt(heater, readings)
       @rules = rules
       @jobs = jobs
       @date = date
       @now = now
-      @readings = readings
-      @observations = observations
       @steps = steps
       @decisions = decisions.is_a?(Decisions) ? decisions : Decisions.new(decisions)
-      @notes = notes
       @site = site
-      @corrected_observations = corrected_observations
       @arrival = arrival
+      stands(readings, corrected_observations + observations, notes)
+      @heater = learnt(heater, @readings)
     end
 
     # This visit with something of it otherwise: with(readings: […]).
@@ -227,7 +225,19 @@ module Munimen
     def running_waits = history.running
     def history = @history ||= History.new(self)
 
+    # Entries that met another account of the same visit (Apart), and that nobody has answered yet.
+    def unanswered
+      @unanswered ||= begin
+        undone = steps.select { |step| step.outcome == :undone }.map(&:of)
+        (readings + all_observations + notes + steps).select do |one|
+          one.apart && !decisions.apart(one.id) && !undone.include?(one.id)
+        end
+      end
+    end
+
     # One thing measured: a quantity or a word, as typed, by whom, when, how and in which state.
+    # apart: why it could not have been entered as the visit then stood, where another device had
+    # entered something meanwhile; received: when it got to the office, ISO.
     Reading =
       Struct.new(
         :id,
@@ -243,6 +253,8 @@ module Munimen
         :as_found,
         :typed,
         :seq,
+        :apart,
+        :received,
         keyword_init: true
       ) do
         # Pressure of the water side when it was taken: :zero, :flowing, :live or nil.
@@ -251,25 +263,36 @@ module Munimen
     # One thing seen: item of InspectionItem, the finding (:sound, :not_visible, :not_applicable
     # or the named wrong).
     Observation =
-      Struct.new(:id, :item, :finding, :note, :at, :by, :superseded, :seq, keyword_init: true)
+      Struct.new(:id, :item, :finding, :note, :at, :by, :superseded, :seq, :apart, :received,
+                 keyword_init: true)
     # One operation done, :already_so, :not_tested with a reason, :left_apart with a reason (begun,
     # and what it took apart left so), or an earlier step undone (`of`). `made`: effects that came
     # from what had been read by then; nil where they are worked out from the readings.
     Step =
       Struct.new(
-        :id, :operation, :outcome, :reason, :at, :by, :of, :made, :seq, keyword_init: true
+        :id, :operation, :outcome, :reason, :at, :by, :of, :made, :seq, :apart, :received,
+        keyword_init: true
       ) do
         def done? = %i[done already_so].include?(outcome)
         # Given up, with a reason.
         def given_up? = %i[not_tested left_apart].include?(outcome)
       end
     # A finding added by hand from the catalogue.
-    Note = Struct.new(:id, :entry, :place, :at, :by, :text, :seq, keyword_init: true) do
+    Note = Struct.new(:id, :entry, :place, :at, :by, :text, :seq, :apart, :received,
+                      keyword_init: true) do
       # [item, finding] where it is one of the inspection's.
       def found = entry.to_s.split(".", 2).map(&:to_sym)
     end
 
     private
+
+    def stands(readings, observations, notes)
+      standing = Standing.new(readings:, observations:, notes:, steps:, decisions:)
+      @readings = standing.readings
+      @corrected_observations, @observations = standing.observations.partition(&:superseded)
+      @notes = standing.notes
+      @taken_back = standing.taken_back
+    end
 
     # The heater with what was unknown of it and has been seen in this visit.
     def learnt(heater, readings)

@@ -6,22 +6,22 @@ module Munimen
   module Desk
     # Who does something, when, and where it is kept. Every use case takes one.
     class Context
-      attr_reader :records, :person, :training_runs
+      attr_reader :records, :person, :training_runs, :sent
 
-      # person: account row; clock: callable that gives a Time; made: Time at which it was done,
-      # where that was before it got here, as off line; training_runs: TrainingRuns, for whom there
-      # are any.
-      def initialize(records, person:, clock: -> { Time.now }, made: nil, training_runs: nil)
+      # person: account row; clock: callable that gives a Time; sent: Sent, where it comes from a
+      # device; training_runs: TrainingRuns, for whom there are any.
+      def initialize(records, person:, clock: -> { Time.now }, sent: nil, training_runs: nil)
         @training_runs = training_runs
         @records = records
         @person = person
         @clock = clock
-        @made = made && [made, @clock.call].min
+        @sent = sent || Sent.new
+        @made = @sent.made && [@sent.made, @clock.call].min
       end
 
       # The same person, working with other records.
       def with(records)
-        self.class.new(records, person:, clock: @clock, made: @made, training_runs:)
+        self.class.new(records, person:, clock: @clock, sent:, training_runs:)
       end
 
       # A step of a visit was done, or refused: told to whoever listens, such as a training run.
@@ -34,16 +34,12 @@ module Munimen
       def received = @clock.call.utc
       def stamp(time = now) = time.utc.iso8601(3)
 
-      # Time at which something was done: as the device says (it may have been off line), but
-      # never in the future nor before the visit.
+      # Time at which something was done: as the device says (it may have been off line), but never
+      # after now nor before a time (ISO), such as the start of its visit. text: ISO, or nothing.
+      # Raises Error where it is no time.
       def done_at(text, not_before: nil)
-        return now if text.to_s.empty?
-
-        time = Time.iso8601(text).utc
-        earliest = not_before && Time.iso8601(not_before)
-        return now if time > now + 60 || (earliest && time < earliest)
-
-        time
+        time = text.to_s.empty? ? now : [Time.iso8601(text).utc, now].min
+        [time, not_before && Time.iso8601(not_before)].compact.max
       rescue ArgumentError
         raise Error.new(
           "at must be an ISO 8601 time such as 2026-11-23T10:15:00Z.",

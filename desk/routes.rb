@@ -135,6 +135,8 @@ module Munimen
         },
         "steps" => ->(desk, visit, sent) { DoStep.new(desk).call(visit, **sent) },
         "undo" => ->(desk, visit, sent) { DoStep.new(desk).undo(visit, **sent) },
+        "not-done" => ->(desk, visit, sent) { DoStep.new(desk).not_done(visit, **sent) },
+        "take-back" => ->(desk, visit, sent) { TakeBack.new(desk).call(visit, **sent) },
         "decisions" => ->(desk, visit, sent) { Decide.new(desk).call(visit, **sent) },
         "facts" => ->(desk, visit, sent) { LearnFact.new(desk).call(visit, **sent) },
         "notes" => ->(desk, visit, sent) { AddNote.new(desk).call(visit, **sent) },

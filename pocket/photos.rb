@@ -7,9 +7,8 @@ module Munimen
       def initialize(tables) = @tables = tables
       def written?(id) = !@tables.find(:photos, id).nil?
 
-      def add(bytes:, **attributes)
-        @tables.insert(:photos, attributes.merge(data: bytes, bytes: bytes.bytesize))
-      end
+      # What a row says of the bytes of its picture: they are in it.
+      def bytes(bytes) = { data: bytes, bytes: bytes.bytesize }
 
       def find(id)
         @tables.find(:photos, id) || raise(NotFound.new("There is no such photo.", field: :photo))

@@ -12,12 +12,9 @@ module Munimen
 
       def written?(id) = !@rows.where(id:).empty?
 
-      # Writes the bytes first, then the row; the same picture twice is one file.
-      def add(bytes:, **attributes)
-        @rows.insert(**attributes, hash: @files.write(bytes), bytes: bytes.bytesize)
-      rescue Sequel::UniqueConstraintViolation
-        raise unless written?(attributes[:id])
-      end
+      # Keeps the bytes of a picture, before the row that names them; the same picture twice is one
+      # file. What its row says of them.
+      def bytes(bytes) = { hash: @files.write(bytes), bytes: bytes.bytesize }
 
       # The row with its bytes under :data. NotFound when there is none.
       def find(id)

@@ -114,7 +114,7 @@ module Munimen
             visit(id,
           without)
           else
-            { amendments: [@database[:amendments].where(id:).first] }
+            { amendments: [content(@database[:amendments].where(id:).first)] }
           end
         Digest::SHA256.hexdigest(JSON.generate(rows))
       end
@@ -135,11 +135,14 @@ module Munimen
               table,
               @database[table].where(visit_id: id).exclude(id: without.fetch(table, []))
                 .order(:at, :id).all
-                             .map { |row| row.except(:seq).sort.to_h }
+                             .map { |row| content(row).sort.to_h }
             ]
           end
         )
       end
+
+      # What is sealed of a row: how it arrived only where that is known.
+      def content(row) = row&.reject { |name, one| name == :seq || (name == :arrived && one.nil?) }
 
       def check(row, previous, photos)
         subject = row[:subject]

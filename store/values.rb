@@ -12,7 +12,8 @@ module Munimen
         house_rules: ->(text) { JSON.parse(text) },
         installation: ->(text) { JSON.parse(text, symbolize_names: true) },
         strokes: ->(text) { JSON.parse(text) },
-        seen: ->(text) { JSON.parse(text) }
+        seen: ->(text) { JSON.parse(text) },
+        arrived: ->(text) { JSON.parse(text, symbolize_names: true) }
       }.freeze
 
       module_function

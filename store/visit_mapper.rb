@@ -19,6 +19,27 @@ module Munimen
         def initialize(readings = {}, memory = Visit::Memory.new) = super
       end
 
+      # What a device knew of a visit: its entries up to a number, and those it had made itself.
+      Seen = Struct.new(:entries, :device) do
+        # Rows of a visit by table, without what the device did not know.
+        def of(written)
+          written.transform_values do |rows|
+            rows = rows.select { |row| knew?(row) }
+            there = rows.to_h { |row| [row[:id], true] }
+            rows.each { |row| row[:superseded_by] = nil unless there[row[:superseded_by]] }
+          end
+        end
+
+        # Whether something was entered that the device did not know of.
+        def behind?(written) = written.each_value.any? { |rows| rows.any? { |row| !knew?(row) } }
+
+        def knew?(row)
+          return true if row[:seq].nil? || row[:seq] <= entries
+
+          !device.nil? && row[:arrived].to_s.include?(%("device":"#{device}"))
+        end
+      end
+
       # Heaters already read, by their text and units: they are immutable, and many visits ask for
       # the same.
       @heaters = {}
@@ -119,7 +140,8 @@ module Munimen
           instrument: row[:instrument],
           superseded: row[:superseded_by],
           typed: row[:typed],
-          seq: row[:seq]
+          seq: row[:seq],
+          **arrived(row)
         )
       end
 
@@ -137,7 +159,8 @@ module Munimen
             at: row[:at],
             by: row[:account_id],
             superseded: row[:superseded_by],
-            seq: row[:seq]
+            seq: row[:seq],
+            **arrived(row)
           )
         end
       end
@@ -153,9 +176,19 @@ module Munimen
             by: row[:account_id],
             of: row[:of],
             made: row[:made] && symbols(row[:made]),
-            seq: row[:seq]
+            seq: row[:seq],
+            **arrived(row)
           )
         end
+      end
+
+      # How an entry got here: {received:, apart:}, nil where that is not known.
+      def arrived(row)
+        text = row[:arrived] or return {}
+        return { received: text[/"at":"([^"]+)"/, 1] } unless text.include?('"apart"')
+
+        told = JSON.parse(text, symbolize_names: true)
+        { received: told[:at], apart: told[:apart] }
       end
 
       def decisions = @written[:decisions].to_h { |row| [row[:name], row[:value]] }
@@ -169,7 +202,8 @@ module Munimen
             text: row[:text],
             at: row[:at],
             by: row[:account_id],
-            seq: row[:seq]
+            seq: row[:seq],
+            **arrived(row)
           )
         end
       end

@@ -114,20 +114,20 @@ module Munimen
         raise unless written?(table, attributes[:id])
       end
 
-      # A reading, unless one of this id is there already; tells whether it was new. It corrects
-      # the one of its name that stood (by a trigger: one statement is one write).
-      def insert_reading(row)
-        @insert ||= @database[:readings].prepare(
-          :insert,
-          :insert_reading,
-          row.to_h { |column, _| [column, :"$#{column}"] }
-        )
-        @insert.call(row)
-        true
-      rescue Sequel::ConstraintViolation
-        raise unless written?(:readings, row[:id])
+      # Runs the block and writes entries ([[table, row], …]; :visits in the place of a table: what
+      # changes of the visit's own row), if nothing else has been written to the visit since
+      # `version`; whether that was so. What is there already by its id stays as it is.
+      def enter(id, version, entries)
+        alone = entries.size == 1 && entries.first.first == :readings && !block_given?
+        return enter_reading(version, entries.first.last) if alone
 
-        false
+        @database.transaction(mode: :immediate) do
+          next false unless version(id) == version
+
+          yield if block_given?
+          entries.each { |table, row| table == :visits ? update(id, row) : write(table, row) }
+          true
+        end
       end
 
       # The last quantity of each name read on earlier visits to a heater: {name => Quantity}.
@@ -195,22 +195,52 @@ module Munimen
       # The core's Visit of an id, as it stands at `now` (a Time, or a callable given the visit's
       # row), with what was corrected in it.
       def load(id, now:)
-        @whole ||= whole
-        row =
-          @whole.call(id:).first ||
-          raise(NotFound.new("There is no such visit.", field: :visit))
-        written =
-          WRITTEN.to_h { |table| [table, JSON.parse(row.delete(table), symbolize_names: true)] }
-        VisitMapper.new(
-          row,
-          now: now.respond_to?(:call) ? now.call(row) : now,
-          firm_rules: @settings.house_rules,
-          written:,
-          known: known(row)
-        ).build
+        row, written = everything_of(id)
+        mapped(row, written, now, known(row))
+      end
+
+      # The same as a device knew it (VisitMapper::Seen); nil where that is all there is.
+      def load_as_seen(id, now:, seen:)
+        row, written = everything_of(id)
+        mapped(row, seen.of(written), now, VisitMapper::Known.new) if seen.behind?(written)
       end
 
       private
+
+      # One statement, as most of what is written is one reading. It corrects the one of its name
+      # that stood by a trigger.
+      def enter_reading(version, row)
+        @insert ||= insert_reading(row.keys)
+        @insert.call(judged: version, **row).positive?
+      rescue Sequel::ConstraintViolation
+        raise unless written?(:readings, row[:id])
+
+        true
+      end
+
+      def insert_reading(columns)
+        values = columns.map { |one| ":#{one}" }.join(", ")
+        @database[
+          "INSERT INTO readings (#{columns.join(", ")}) SELECT #{values} " \
+          "WHERE (SELECT version FROM visits WHERE id = :visit_id) = :judged",
+          [*columns, :judged].to_h { |one| [one, :"$#{one}"] }
+        ].prepare(:update, :insert_reading)
+      end
+
+      # A visit's row, and what was written in it by table.
+      def everything_of(id)
+        @whole ||= whole
+        row = @whole.call(id:).first or
+          raise NotFound.new("There is no such visit.", field: :visit)
+        [row, WRITTEN.to_h do |table|
+          [table, JSON.parse(row.delete(table), symbolize_names: true)]
+        end]
+      end
+
+      def mapped(row, written, now, known)
+        now = now.call(row) if now.respond_to?(:call)
+        VisitMapper.new(row, now:, firm_rules: @settings.house_rules, written:, known:).build
+      end
 
       # What was made of a visit the last time: a row never changes but for what takes its place,
       # and another heater or book is another visit.

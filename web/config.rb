@@ -71,9 +71,9 @@ module Munimen
       end
 
       # What a person works with: the firm's records, or, where `id` is of a training run, that run.
-      # made: Time at which something was done before it got here, or nil.
-      def desk_for(person, id = nil, made: nil)
-        firm = Desk::Context.new(records, person:, made:, training_runs:)
+      # sent: Desk::Sent, what its device says of what it sends, or nil.
+      def desk_for(person, id = nil, sent: nil)
+        firm = Desk::Context.new(records, person:, sent:, training_runs:)
         return firm unless Desk::TrainingRun.token(id)
 
         training_runs.find(id, person, clock: -> { firm.now }).context(person)

@@ -34,10 +34,10 @@ module Munimen
       end
 
       # What the person who asks works with; a training run has records of its own.
-      def desk = config.desk_for(signed_in!, about, made: Made.of(env))
+      def desk = config.desk_for(signed_in!, about, sent: Made.of(env))
 
       # The same with the firm's own records, whatever it is about.
-      def firm = config.desk_for(signed_in!, made: Made.of(env))
+      def firm = config.desk_for(signed_in!, sent: Made.of(env))
 
       # Who has no account: reads what a token opens.
       def nobody

@@ -2,17 +2,28 @@
 
 module Munimen
   module Web
-    # When something was done that a device sends later: X-Made-At is the device's clock (ISO 8601),
-    # X-Clock-Offset by how many seconds that clock is behind the server's, as it was measured when
-    # there was a line.
+    # What a device says of what it sends later: X-Made-At is its clock (ISO 8601), X-Clock-Offset by
+    # how many seconds that clock is behind the server's, as it was measured when there was a line;
+    # X-Device which device it is, X-Known how many entries of the visit it knew of from here when
+    # it judged this itself.
     module Made
       LONGEST = 60 * 86_400 # s for which a device may have been without a signal
       WRONG = 30 * 86_400 # s by which a clock may be wrong
 
       module_function
 
-      # Time, or nil where nothing is said or it cannot be.
+      # Desk::Sent, or nil where nothing is said.
       def of(env)
+        made = time(env)
+        device = env["HTTP_X_DEVICE"].to_s[/\A[\w-]{8,40}\z/]
+        return unless made || device
+
+        known = env["HTTP_X_KNOWN"].to_s[/\A\d{1,6}\z/]&.to_i
+        Desk::Sent.new(made:, device:, known: device && known)
+      end
+
+      # Time, or nil where nothing is said or it cannot be.
+      def time(env)
         text = env["HTTP_X_MADE_AT"]
         return if text.nil? || text.size > 40
 

@@ -13,9 +13,17 @@ module Munimen
         @deficiencies = deficiencies
       end
 
-      def obstacles = open_steps + leaving + given_up + dangers + situations + outcome
+      def obstacles = apart + open_steps + leaving + given_up + dangers + situations + outcome
 
       private
+
+      # Nothing is signed over two accounts of the same thing.
+      def apart
+        @visit.unanswered.map do |one|
+          text = "Two accounts of this visit differ: say which holds. #{one.apart[:text]}"
+          obstacle(:apart, one.id, text)
+        end
+      end
 
       def open_steps
         @plan.steps.map do |step|

@@ -22,6 +22,7 @@ module Munimen
       }.freeze
       WORD = /[a-z0-9_]+/
       CHECK = /[a-z0-9_.]+/
+      ENTRY = /[A-Za-z0-9_-]+/
       # Those that are about something: how that is written.
       ABOUT = {
         put_off: /(#{WORD})/,
@@ -31,11 +32,15 @@ module Munimen
         accept: /(#{CHECK})/,
         situation: /(#{CHECK})/,
         learnt: /(#{WORD})/,
-        kept: /(#{WORD})/
+        kept: /(#{WORD})/,
+        taken_back: /(#{ENTRY})/,
+        apart: /(#{ENTRY})/,
+        open: /(#{CHECK})/
       }.freeze
 
       # The words that some of these may be.
-      WORDS = { situation: %w[immediately_dangerous at_risk not_unsafe] }.freeze
+      WORDS = { situation: %w[immediately_dangerous at_risk not_unsafe],
+                apart: %w[both mine] }.freeze
 
       class << self
         # The name of a decision about something.
@@ -67,7 +72,12 @@ module Munimen
         @texts = texts
       end
 
-      def [](name) = @texts[name.to_s]
+      # nil where nothing was decided, or that was taken back.
+      def [](name)
+        text = @texts[name.to_s]
+        text unless text == ""
+      end
+
       def to_h = @texts
       def ==(other) = other.is_a?(Decisions) && to_h == other.to_h
 
@@ -86,6 +96,24 @@ module Munimen
 
       # The customer's acceptance of a deficiency in writing, or nil.
       def accepted(check) = about(:accept, check)
+
+      # Entries that were taken back: {id => reason, which may be empty}.
+      def taken_back
+        @taken_back ||= @texts.filter_map do |name, text|
+          [name.delete_prefix("taken_back."), text] if name.start_with?("taken_back.")
+        end.to_h
+      end
+
+      # {name => text} of what was decided and not taken back.
+      def standing
+        @texts.reject { |name, text| text == "" || name.start_with?("taken_back.") }
+      end
+
+      # What was said of an entry that met another account: both, mine; nil while nobody did.
+      def apart(id) = about(:apart, id)
+
+      # What was said of a finding that an earlier visit left open, or nil.
+      def of_open(check) = about(:open, check)
 
       # Jobs put off to another day: {job => reason}.
       def postponed = of(:put_off).to_h { |(job), text| [job.to_sym, text] }

@@ -34,6 +34,11 @@ module Munimen
       # Names of the readings that tell a fact of the heater: {name => field}.
       def facts = @facts ||= known.transform_values(&:fact).compact
 
+      # Readings that are only asked because of another: {name => {reading => word}}.
+      def hanging
+        @hanging ||= known.transform_values(&:only_if).compact
+      end
+
       def read(name, value, units:, **rest)
         declared = known[name.to_s.to_sym] or
           raise Error.new(

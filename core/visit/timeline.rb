@@ -75,11 +75,14 @@ module Munimen
         Work::Operation[step.operation].reads.any? { |read| read.name == one.name }
       end
 
-      # What was corrected counts where somebody had done something in between: then it was so.
+      # What was corrected counts where somebody had done something in between: then it was so; and
+      # where another device says otherwise, both count.
       def counts?(one)
         return true if one.is_a?(Note) || one.superseded.nil?
 
         later = successors[one.superseded] or return false
+        return true if later.apart && @visit.decisions.apart(later.id) != "mine"
+
         (place(one)...place(later)).any? { |index| @standing[index] }
       end
 

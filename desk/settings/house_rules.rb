@@ -25,16 +25,17 @@ module Munimen
 
       def visit(id, rules:)
         @context.may!(:site_rules)
-        row = @context.open_visit!(id)
-        kept = row[:house_rules]
-        if kept["operate"] == "look_only" && @context.person[:role] == "inspector"
-          raise Refused.new(
-            "An inspector only looks; somebody else decides otherwise.",
-            code: :forbidden
-          )
-        end
+        VisitWrite.new(@context, id).call(nil, []) do |entry|
+          kept = JSON.parse(entry.row[:visit_rules])
+          if kept["operate"] == "look_only" && @context.person[:role] == "inspector"
+            raise Refused.new(
+              "An inspector only looks; somebody else decides otherwise.",
+              code: :forbidden
+            )
+          end
 
-        @context.records.visits.update(id, house_rules: merged(kept, rules))
+          entry.change(house_rules: merged(kept, rules))
+        end
       end
 
       private

@@ -8,19 +8,15 @@ module Munimen
 
       def call(visit_id, id:, entry:, place: nil, text: nil)
         @context.may!(:visit)
-        return if @context.records.visits.written?(:notes, id)
-
-        @context.open_visit!(visit_id)
-        @context.records.visits.write(
-          :notes,
-          id:,
-          visit_id:,
-          entry: Inspection::Catalogue[entry].id,
-          at: @context.stamp,
-          place: @context.text!(place, :place, required: false),
-          text: @context.text!(text, :text, max: 500, required: false),
-          account_id: @context.person[:id]
-        )
+        VisitWrite.new(@context, visit_id).call(:notes, id) do |written|
+          written.add(
+            :notes,
+            id:,
+            entry: Inspection::Catalogue[entry].id,
+            place: @context.text!(place, :place, required: false),
+            text: @context.text!(text, :text, max: 500, required: false)
+          )
+        end
       end
     end
   end

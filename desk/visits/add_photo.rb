@@ -14,19 +14,16 @@ module Munimen
       # (PhotoPart). Raises Error when it is no photograph.
       def call(visit_id, id:, subject:, data: nil)
         @context.may!(:visit)
-        return if @context.records.photos.written?(id)
-
-        @context.open_visit!(visit_id)
-        image = Formats::Photograph.read(data ? whole(data) : parts(id))
-        @context.records.photos.add(
-          id:,
-          visit_id:,
-          subject: @context.text!(subject, :subject, max: 80),
-          bytes: image.bytes,
-          media_type: image.media_type,
-          at: @context.stamp,
-          account_id: @context.person[:id]
-        )
+        VisitWrite.new(@context, visit_id).call(:photos, id) do |entry|
+          image = Formats::Photograph.read(data ? whole(data) : parts(id))
+          entry.add(
+            :photos,
+            id:,
+            subject: @context.text!(subject, :subject, max: 80),
+            media_type: image.media_type,
+            **@context.records.photos.bytes(image.bytes)
+          )
+        end
         @context.records.uploads.drop(@context.person[:id], id) unless data
       end
 

@@ -23,8 +23,9 @@ module Munimen
           visit_id:,
           reason: @context.text!(reason, :reason, max: 300),
           text: @context.text!(text, :text, max: 2000),
-          at: @context.stamp,
-          account_id: @context.person[:id]
+          at: @context.stamp(@context.done_at(nil, not_before: row[:signed_at])),
+          account_id: @context.person[:id],
+          arrived: { at: @context.stamp(@context.received) }
         }
         @context.records.write do
           @context.records.visits.write(:amendments, attributes)

@@ -9,19 +9,11 @@ module Munimen
 
       def call(visit_id, id:, name:, value:)
         @context.may!(:visit)
-        return if @context.records.visits.written?(:decisions, id)
-
-        @context.open_visit!(visit_id)
-        checked(name.to_s, value)
-        @context.records.visits.write(
-          :decisions,
-          id:,
-          visit_id:,
-          name:,
-          value: @context.text!(value, :value, max: 1000, required: false).to_s,
-          at: @context.stamp,
-          account_id: @context.person[:id]
-        )
+        VisitWrite.new(@context, visit_id).call(:decisions, id) do |entry|
+          checked(name.to_s, value)
+          text = @context.text!(value, :value, max: 1000, required: false).to_s
+          entry.add(:decisions, id:, name:, value: text)
+        end
       end
 
       private
@@ -33,6 +25,8 @@ module Munimen
         if %i[learnt kept].include?(kind)
           raise Error.new("Send it as a fact.", field: :name, code: :unknown_choice)
         end
+
+        raise Error.new("Take it back.", field: :name, code: :unknown_choice) if kind == :taken_back
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also

@@ -10,24 +10,13 @@ module Munimen
 
       def call(visit_id, id:, operation:, outcome:, reason: nil, override: nil, at: nil)
         @context.may!(:visit)
-        return if @context.records.visits.written?(:steps, id)
-
-        row = @context.open_visit!(visit_id)
-        time = @context.done_at(at, not_before: row[:started_at])
-        visit = @context.records.visits.load(visit_id, now: time)
         work = Work::Operation[operation]
-        override = @context.text!(override, :override, max: 300, required: false)
-        check(visit, work, outcome, reason, override)
-        write(
-          visit_id,
-          id,
-          work,
-          outcome,
-          override || reason,
-          time,
-          made: outcome == "done" ? work.read_effects(visit) : nil
-        )
-        @context.step_completed(visit_id, work.id)
+        done = VisitWrite.new(@context, visit_id).call(:steps, id, at:) do |entry|
+          over = @context.text!(override, :override, max: 300, required: false)
+          check(entry.visit, work, outcome, reason, over)
+          add(entry, id, work, outcome, over || reason)
+        end
+        @context.step_completed(visit_id, work.id) if done
       rescue Refused => e
         @context.was_refused(work.id, e) if work
         raise
@@ -36,26 +25,29 @@ module Munimen
       # Undoes the last step that stands.
       def undo(visit_id, id:)
         @context.may!(:operate)
-        return if @context.records.visits.written?(:steps, id)
+        VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
+          last = entry.visit.standing.last or
+            raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
+          undone(entry, id, last)
+        end
+      end
 
-        @context.open_visit!(visit_id)
-        visit = @context.records.visits.load(visit_id, now: @context.now)
-        last = visit.standing.last or
-          raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
-        safe_without!(visit, last)
-        @context.records.visits.write(
-          :steps,
-          id:,
-          visit_id:,
-          operation: last.operation.to_s,
-          outcome: "undone",
-          of: last.id,
-          at: @context.stamp,
-          account_id: @context.person[:id]
-        )
+      # One step that stands, by its id, as not done: what another device said of it.
+      def not_done(visit_id, id:, of:)
+        @context.may!(:operate)
+        VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
+          step = entry.visit.standing.find { |one| one.id == of } or
+            raise NotFound.new("There is no such step that stands.", field: :of)
+          undone(entry, id, step)
+        end
       end
 
       private
+
+      def undone(entry, id, step)
+        safe_without!(entry.visit, step)
+        entry.add(:steps, id:, operation: step.operation.to_s, outcome: "undone", of: step.id)
+      end
 
       # While a danger stands no step is taken back that keeps it safe.
       def safe_without!(visit, step)
@@ -126,17 +118,14 @@ module Munimen
         raise Refused.new(lacking[:text], code: :not_competent)
       end
 
-      def write(visit_id, id, work, outcome, reason, time, made:)
-        @context.records.visits.write(
+      def add(entry, id, work, outcome, reason)
+        entry.add(
           :steps,
           id:,
-          visit_id:,
           operation: work.id.to_s,
           outcome:,
-          made:,
-          at: @context.stamp(time),
-          reason: @context.text!(reason, :reason, max: 300, required: false),
-          account_id: @context.person[:id]
+          made: outcome == "done" ? work.read_effects(entry.visit) : nil,
+          reason: @context.text!(reason, :reason, max: 300, required: false)
         )
       end
     end

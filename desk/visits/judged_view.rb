@@ -19,7 +19,8 @@ module Munimen
           readings: standing.to_h { |reading| [reading.name, reading(reading)] },
           corrected: corrected.map { |reading| reading(reading) },
           observations: @visit.observations.to_h { |seen| [seen.item, observation(seen)] },
-          decisions: @visit.decisions.to_h
+          decisions: @visit.decisions.standing,
+          answers: AnswersView.new(@context, @visit).list
         }
       end
 

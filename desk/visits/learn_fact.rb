@@ -11,13 +11,13 @@ module Munimen
       # more; keep: the record stays, though the visit told this value.
       def call(visit_id, id:, field:, value:, keep: false)
         @context.may!(:records)
-        return if @context.records.visits.written?(:decisions, id)
-
-        row = @context.open_visit!(visit_id)
-        known!(field)
-        @context.records.write do
-          text = keep ? value.to_s : learnt(row, field, value)
-          decided(visit_id, id, keep ? :kept : :learnt, field, text)
+        VisitWrite.new(@context, visit_id).call(:decisions, id) do |entry|
+          known!(field)
+          name = Visit::Decisions.name(keep ? :kept : :learnt, field)
+          entry.along do
+            text = keep ? value.to_s : learnt(entry.row, field, value)
+            entry.add(:decisions, id:, name:, value: text)
+          end
         end
       end
 
@@ -34,13 +34,6 @@ module Munimen
       def learnt(row, field, value)
         kept = KeepHeater.new(@context).learn(row[:heater_id], field, value.to_s)
         kept[:installation].transform_keys(&:to_sym)[field.to_sym].to_s
-      end
-
-      def decided(visit_id, id, kind, field, text)
-        @context.records.visits.write(
-          :decisions, id:, visit_id:, name: Visit::Decisions.name(kind, field), value: text,
-                      at: @context.stamp, account_id: @context.person[:id]
-        )
       end
     end
   end

@@ -30,7 +30,7 @@ module Munimen
         {
           version:,
           steps: steps(visit, reading),
-          **judged.written.slice(:readings, :corrected),
+          **judged.written.slice(:readings, :corrected, :answers),
           **judged.findings,
           **pictures(judged, reading.name)
         }

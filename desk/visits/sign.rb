@@ -7,7 +7,6 @@ module Munimen
     class Sign
       def initialize(context) = @context = context
 
-      TRIES = 5 # that others may write in between
       MOST_POINTS = 5000
 
       # How many points some strokes have.
@@ -20,34 +19,28 @@ module Munimen
       def call(visit_id, id:, signer:, name: nil, strokes: nil, refused: nil, seen: nil)
         @context.may!(:visit)
         given = checked(signer, name, strokes, refused)
-        TRIES.times do
-          return if @context.records.visits.written?(:signatures, id)
-
-          row = @context.open_visit!(visit_id)
-          visit = ready(row, signer)
-          signature = signature(id, visit_id, signer, given)
-          page = signer == "customer" ? shown(visit) : sheet(visit, signature)
-          return if signed_as_judged?(row, visit, signature, page, seen)
+        write = VisitWrite.new(@context, visit_id)
+        write.call(:signatures, id, history: false) do |entry|
+          ready(entry.visit, signer)
+          signature = signature(id, entry, signer, given)
+          page = signer == "customer" ? shown(entry.visit) : sheet(entry.visit, signature)
+          entry.along { keep(entry, signature, page, seen) }
         end
-        raise Busy
       end
 
       private
 
-      # The visit as it can be signed. Raises Refused naming what is missing.
-      def ready(row, signer)
-        visit = @context.records.visits.load(row[:id], now: @context.now)
+      # Whether the visit can be signed. Raises Refused naming what is missing.
+      def ready(visit, signer)
         ready!(visit)
-        if signer == "plumber"
-          customer_first!(row[:id])
-          competent!(visit)
-        end
-        visit
+        return unless signer == "plumber"
+
+        customer_first!(visit.site[:id])
+        competent!(visit)
       end
 
-      def signature(id, visit_id, signer, given)
-        { id:, visit_id:, **given, signer: signer == "customer" ? signer : @context.signs_as,
-          at: @context.stamp, account_id: @context.person[:id] }
+      def signature(id, entry, signer, given)
+        entry.full(id:, **given, signer: signer == "customer" ? signer : @context.signs_as)
       end
 
       # The page that the customer signs.
@@ -65,21 +58,15 @@ module Munimen
         Sheet.new(page, Formats::ReportPdf.new(report.as_signed(page, visit, signature)).render)
       end
 
-      # Writes it, where nothing has been written to the visit since it was judged; false
-      # otherwise.
-      def signed_as_judged?(row, visit, signature, page, seen)
-        @context.records.write do
-          now = @context.open_visit!(row[:id])
-          next false unless now[:version] == row[:version]
+      # In the transaction that writes it.
+      def keep(entry, signature, page, seen)
+        signs_once!(entry.row[:id], signature[:signer])
+        @context.records.visits.write(:signatures, signature)
+        signed = SignedPage.new(@context, entry.row[:id])
+        return signed.keep(signature[:id], page, seen) if signature[:signer] == "customer"
 
-          signs_once!(row[:id], signature[:signer])
-          @context.records.visits.write(:signatures, **signature)
-          signed = SignedPage.new(@context, row[:id])
-          if signature[:signer] == "customer" then signed.keep(signature[:id], page, seen)
-          else lock(row, visit, page, signature[:at]).then { signed.tell }
-          end
-          true
-        end
+        lock(entry.row, entry.visit, page, signature[:at])
+        signed.tell
       end
 
       def signs_once!(visit_id, signer)

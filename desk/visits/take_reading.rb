@@ -21,24 +21,15 @@ module Munimen
         corrects: :whatever
       )
         @context.may!(:visit)
-        return as_before(visit_id, id) if @context.records.visits.written?(:readings, id)
+        taken = VisitWrite.new(@context, visit_id).call(:readings, id, at:) do |entry|
+          conflict(entry.visit, name, id, corrects)
+          reading = read(entry.visit, id, name, value)
+          entry.add(:readings, **row(entry.visit, reading, method, instrument))
+          [entry.visit, reading]
+        end
+        return as_before(visit_id, id) unless taken
 
-        visit = @context.records.visits.load(
-          visit_id,
-          now: ->(row) { @context.done_at(at, not_before: @context.open!(row)[:started_at]) }
-        )
-        conflict(visit, name, id, corrects)
-        reading = Visit::ReadingInput.read(
-          name,
-          value,
-          units: visit.units,
-          id:,
-          state: visit.state,
-          at: @context.stamp(visit.now)
-        )
-        return as_before(visit_id, id) unless write(visit_id, visit, reading, method, instrument)
-
-        judged(visit.with_reading(reading), reading)
+        judged(taken.first.with_reading(taken.last), taken.last)
       end
 
       private
@@ -76,22 +67,22 @@ module Munimen
         )
       end
 
-      # false when this reading has been written before.
-      def write(visit_id, visit, reading, method, instrument)
-        row = {
+      def read(visit, id, name, value)
+        Visit::ReadingInput.read(name, value, units: visit.units, id:, state: visit.state,
+                                              at: @context.stamp(visit.now))
+      end
+
+      def row(visit, reading, method, instrument)
+        {
           id: reading.id,
-          visit_id:,
           name: reading.name.to_s,
           si: reading.quantity&.si,
           choice: reading.choice&.to_s,
           typed: reading.typed[0, 60],
           state: Store::VisitMapper.dump_state(reading.state, visit.heater),
           method: @context.text!(method, :method, required: false),
-          instrument: @context.text!(instrument, :instrument, required: false),
-          at: reading.at,
-          account_id: @context.person[:id]
+          instrument: @context.text!(instrument, :instrument, required: false)
         }
-        @context.records.visits.insert_reading(row)
       end
     end
   end

@@ -150,6 +150,7 @@ module Munimen
         {
           photos: @context.records.photos.of_visit(visit.site[:id]),
           obstacles: closing.obstacles.map(&:to_h),
+          apart: AnswersView.new(@context, visit).apart,
           signatures: signatures.map { |row| row.slice(:signer, :name, :refused, :at) }
         }
       end

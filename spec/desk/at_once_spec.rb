@@ -56,9 +56,10 @@ RSpec.describe "At one time" do
   end
 
   it "knows a wrong row from one that was sent before" do
+    visit = office.start
     row = {
       id: office.uuid,
-      visit_id: office.uuid,
+      visit_id: visit,
       name: "static_pressure",
       si: 1.0,
       choice: nil,
@@ -67,11 +68,10 @@ RSpec.describe "At one time" do
       method: nil,
       instrument: nil,
       at: "2026-11-23T09:00:00.000Z",
-      account_id: office.person[:id]
+      account_id: 999_999
     }
-    expect { records.visits.insert_reading(row) }.to raise_error(
-      Sequel::ForeignKeyConstraintViolation
-    )
+    enter = -> { records.visits.enter(visit, records.visits.version(visit), [[:readings, row]]) }
+    expect(&enter).to raise_error(Sequel::ForeignKeyConstraintViolation)
   end
 
   it "sees what another connection writes, and what a restore puts there, with the same " \

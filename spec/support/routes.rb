@@ -309,6 +309,12 @@ module Routes
     }
   end
 
+  # A step that has been given up; its id.
+  def given_up(visit)
+    office.step(visit, "inspect_anode", "not_tested", reason: "No room above")
+    office.records.visits.load(visit, now: office.now).standing.last.id
+  end
+
   def visit_routes(visit, id)
     booked =
       Munimen::Desk::StartVisit.new(office.context).book(
@@ -338,6 +344,9 @@ module Routes
         { id: id[], operation: "fit_gauge", outcome: "already_so" }
       ],
       undoStep: [:post, "/api/visits/#{visit}/undo", { id: id[] }],
+      stepNotDone: [:post, "/api/visits/#{visit}/not-done", { id: id[], of: given_up(visit) }],
+      takeBack: [:post, "/api/visits/#{visit}/take-back",
+                 { id: id[], of: office.read(visit, "mains_pressure", "70")[:reading].id }],
       decide: [
         :post,
         "/api/visits/#{visit}/decisions",

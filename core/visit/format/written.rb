@@ -50,7 +50,7 @@ module Munimen
         end
 
         def plain(one)
-          one.to_h.except(:seq, :superseded).compact.transform_values do |value|
+          one.to_h.except(:seq, :superseded, :apart, :received).compact.transform_values do |value|
             value.is_a?(Time) ? moment(value) : value
           end
         end
