@@ -26,7 +26,8 @@ module Munimen
     # that something took the place of; steps: [Step] in order of entry; decisions: Decisions, or
     # a Hash of text by name; now: Time to which running waits are counted; notes: findings added
     # by hand; arrival: {variable => value} of what is not as presumed on arrival, since the last
-    # visit left it so. What the decisions take back is given, too; memory: Memory of what was worked out from this visit before.
+    # visit left it so. What the decisions take back is given, too. memory: Memory of what was
+    # worked out from this visit before.
     def initialize(
       heater:,
       rules:,

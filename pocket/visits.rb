@@ -67,14 +67,14 @@ module Munimen
 
       # As Store::Visits#enter; nobody else writes here.
       def enter(id, version, entries, &block)
-        return false unless version(id) == version
+        return unless version(id) == version
 
         write_all = lambda do
           block&.call
           entries.each { |table, row| table == :visits ? update(id, row) : write(table, row) }
         end
         entries.size == 1 && block.nil? ? write_all.call : @tables.all_or_none(&write_all)
-        true
+        entries
       end
 
       # The last quantity of each name read on visits to a heater: {name => Quantity}.

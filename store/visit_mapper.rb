@@ -19,8 +19,9 @@ module Munimen
         def initialize(readings = {}, memory = Visit::Memory.new) = super
       end
 
-      # What a device knew of a visit: its entries up to a number, and those it had made itself.
-      Seen = Struct.new(:entries, :device) do
+      # What a device knew of a visit: its entries up to a number of the order of entry, and those
+      # it had made itself.
+      Seen = Struct.new(:number, :device) do
         # Rows of a visit by table, without what the device did not know.
         def of(written)
           written.transform_values do |rows|
@@ -34,7 +35,7 @@ module Munimen
         def behind?(written) = written.each_value.any? { |rows| rows.any? { |row| !knew?(row) } }
 
         def knew?(row)
-          return true if row[:seq].nil? || row[:seq] <= entries
+          return true if row[:seq].nil? || row[:seq] <= number
 
           !device.nil? && row[:arrived].to_s.include?(%("device":"#{device}"))
         end

@@ -2,10 +2,10 @@
 
 module Munimen
   module Web
-    # What a device says of what it sends later: X-Made-At is its clock (ISO 8601), X-Clock-Offset by
-    # how many seconds that clock is behind the server's, as it was measured when there was a line;
-    # X-Device which device it is, X-Known how many entries of the visit it knew of from here when
-    # it judged this itself.
+    # What a device says of what it sends later: X-Made-At is its clock (ISO 8601), X-Clock-Offset
+    # by how many seconds that clock is behind the server's, as it was measured when there was a
+    # line; X-Device which device it is, X-Known how many entries of the visit it knew of from here
+    # when it judged this itself.
     module Made
       LONGEST = 60 * 86_400 # s for which a device may have been without a signal
       WRONG = 30 * 86_400 # s by which a clock may be wrong

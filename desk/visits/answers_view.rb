@@ -23,12 +23,17 @@ module Munimen
           told = one.apart
           { id: one.id, kind: one.class.name.split("::").last.downcase, ask: ask(one),
             mine: { who: name(one.by), text: text(one), at: time(one.at) },
-            theirs: told[:theirs] && { who: told[:who], text: word(one, told[:theirs]) },
-            why: told[:text] }
+            theirs: theirs(told[:id]), why: told[:text] }
         end
       end
 
       private
+
+      # The other account's entry as it says itself, or nil where a need is what differs.
+      def theirs(id)
+        other = (@visit.readings + @visit.all_observations).find { |one| one.id == id } or return
+        { who: name(other.by), text: text(other), at: time(other.at) }
+      end
 
       def entries
         all = @visit.readings.reject(&:superseded) + @visit.observations + @visit.notes
@@ -97,11 +102,6 @@ module Munimen
         when Visit::Step then word_of(one.outcome)
         else [one.place, one.text].compact.join(" – ")
         end
-      end
-
-      # A word of the other account as this one is written.
-      def word(one, theirs)
-        one.is_a?(Visit::Observation) ? finding(one.item, theirs.to_sym) : word_of(theirs)
       end
 
       def finding(item, finding)

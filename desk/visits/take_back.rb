@@ -3,9 +3,9 @@
 module Munimen
   module Desk
     # Takes back one answer that stands in an open visit (a reading, what was seen, a note, a
-    # decision), and what was asked only because of it; what it leaves is unknown. One that a danger
-    # hangs on wants a reason, and, where somebody else gave it, that they were told. It stays in the
-    # record.
+    # decision), and what was asked only because of it; what it leaves is unknown. One that a
+    # danger hangs on wants a reason, and, where somebody else gave it, that they were told. It
+    # stays in the record.
     class TakeBack
       def initialize(context) = @context = context
 

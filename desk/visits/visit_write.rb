@@ -2,11 +2,11 @@
 
 module Munimen
   module Desk
-    # The one way in for what is said in a visit: it is judged on the visit as it stands, and written
-    # in the same transaction only where nothing else has been written to it since; else it is judged
-    # again. What a device has judged itself, without a signal, is judged on what it knew then: what
-    # happened is history, and is marked where somebody else's entry has meanwhile made it
-    # impossible.
+    # The one way in for what is said in a visit: it is judged on the visit as it stands, and
+    # written in the same transaction only where nothing else has been written to it since; else it
+    # is judged again. What a device has judged itself, without a signal, is judged on what it knew
+    # then: what happened is history, and is marked where somebody else's entry has meanwhile made
+    # it impossible.
     #
     #   VisitWrite.new(context, visit_id).call(:notes, id) do |entry|
     #     entry.add(:notes, id:, entry: "leak.body") # refuse by raising; entry.visit is judged
