@@ -12,7 +12,7 @@ require_relative "../munimen"
 ROOMS = %w[core desk/visits desk/records desk/dues desk/settings desk/training pocket].freeze
 SINGLE = %w[
   desk/abilities.rb desk/account/profile.rb desk/context.rb desk/problem.rb desk/routes.rb
-  desk/scheduling/view_today.rb
+  desk/sent.rb desk/scheduling/view_today.rb
   store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb
   store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
   formats/scenarios.rb

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { asking } from './api/fresh'
 import { outbox } from './api/outbox'
 import { session, signOut } from './api/session'
+import { clock } from './pocket/clock'
 import { line } from './pocket/office'
 import { update } from './pocket/version'
 import { vault } from './pocket/vault'
@@ -122,6 +123,10 @@ watch(
     </button>
     <button class="alarm" type="button" @click="emergency = true">{{ $t('app.emergency') }}</button>
   </header>
+  <p v-if="clock.jumped" class="clock no-print" role="status">
+    {{ $t('clock.jumped', { n: clock.jumped }) }}
+    <button type="button" class="quiet" @click="clock.jumped = 0">{{ $t('clock.seen') }}</button>
+  </p>
   <main id="content"><RouterView /></main>
   <FreshSignIn v-if="asking" />
   <LeaveUnsent v-if="leaving" :n="unsent" @stay="leaving = false" @leave="leave" />
@@ -208,6 +213,15 @@ watch(
   padding: 0 12px;
   font-weight: 700;
   cursor: pointer;
+}
+.clock {
+  background: var(--watch-soft);
+  color: var(--watch);
+  padding: 6px 16px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
 }
 .waiting {
   background: var(--watch-soft);

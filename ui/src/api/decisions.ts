@@ -4,6 +4,8 @@ type About =
   | [kind: 'fault', symptom: string, test: string]
   | [kind: 'also', operation: string]
   | [kind: 'situation', check: string]
+  | [kind: 'apart', entry: string]
+  | [kind: 'open', check: string]
 
 /** decisionName('danger', 'relief_drip', 'told') → “danger.relief_drip.told” */
 export const decisionName = (...about: About) => about.join('.')

@@ -12,6 +12,7 @@ const judge = vi.fn<(entry: unknown) => Promise<Response | null>>()
 vi.mock('@/pocket/pocket', () => ({
   judge,
   awake: () => true,
+  entriesKnown: () => 7,
   acknowledge: async (entry: object) =>
     (await import('@/pocket/shelf')).changeWrite({ ...entry, state: 'sent' } as never),
 }))
@@ -115,6 +116,27 @@ describe('the outbox', () => {
     expect(later.sent[0]!.body).toEqual({ job: 'flush', corrects: 'x' })
     expect((await reloaded(1)).outbox.refused).toEqual([])
     expect(sent).toHaveLength(2)
+  })
+
+  it('says what it knew when the pocket judged, and sends no signature before an answer', async () => {
+    judge.mockImplementation(() => Promise.resolve(answer(200, { version: 9 })))
+    const { write, flush, sent, held, unsentOf, giveUp, outbox } = await reloaded(
+      1,
+      new TypeError('no network'),
+      answer(409, { title: 'Refused', code: 'need_unmet' }),
+      answer(200),
+      answer(200),
+    )
+    await write(JOBS, { id: 'one' }, { job: 'flush' })
+    await write('/api/visits/{id}/signatures', { id: 'one' }, { signer: 'plumber' })
+    await write(JOBS, { id: 'two' }, { job: 'flush' })
+    await flush()
+    expect(sent[1]!.headers['X-Known']).toBe('7')
+    expect(sent[1]!.headers['X-Device']).toBe(sent[2]!.headers['X-Device'])
+    expect(outbox.waiting.map(held)).toEqual([true])
+    expect([unsentOf('one'), unsentOf('two')]).toEqual([true, false])
+    await giveUp(outbox.refused[0]!)
+    expect([sent.at(-1)!.path, outbox.waiting]).toEqual(['/api/visits/one/signatures', []])
   })
 
   it('refuses at once what the pocket refuses, and does not send it', async () => {

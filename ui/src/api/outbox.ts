@@ -13,10 +13,11 @@ import type {
   WritePath,
 } from './writes'
 import { clockOffset } from '@/pocket/clock'
+import { deviceId } from '@/pocket/device'
 import { fileOf, keepFile } from '@/pocket/files'
 import { line, lost, reach, watchOver } from '@/pocket/office'
 import { sendParts } from '@/pocket/photographs'
-import { acknowledge, awake, judge } from '@/pocket/pocket'
+import { acknowledge, awake, entriesKnown, judge } from '@/pocket/pocket'
 import { addWrite, changeWrite, dropWrite, writesOf, type Write } from '@/pocket/shelf'
 
 export const outbox = reactive<{
@@ -145,6 +146,9 @@ async function judgeHere(entry: Write) {
   const body: unknown = await response.json()
   if (response.ok) {
     ahead.add(entry.id)
+    // Done, as far as this device knew: the office takes it as it happened.
+    entry.known = entriesKnown(entry.path)
+    if (outbox.waiting.some((one) => one.id === entry.id)) await changeWrite(entry).catch(() => {})
     return settle(entry.id, (waiter) => waiter.resolve(body))
   }
   // Refused at once, as the server would: the person sees why.
@@ -169,7 +173,10 @@ async function drop(entry: Write) {
 }
 
 /** A person gives a refused write up: it is deleted. */
-export const giveUp = (entry: Write) => drop(entry)
+export async function giveUp(entry: Write) {
+  await drop(entry)
+  return flush()
+}
 
 /** A person sends a refused write again, as it is or changed. */
 export async function sendAgain(entry: Write, body: Record<string, unknown> = entry.body) {
@@ -207,6 +214,8 @@ const post = (entry: Write) =>
       'X-CSRF-Token': csrf(),
       'X-Made-At': entry.madeAt,
       'X-Clock-Offset': String(entry.offset),
+      'X-Device': deviceId(),
+      ...(entry.known === undefined ? {} : { 'X-Known': String(entry.known) }),
     },
     body: JSON.stringify(entry.body),
     signal: AbortSignal.timeout(PATIENCE),
@@ -228,10 +237,19 @@ const unknownPerson = (status: number, code: string) =>
 /** Whether the server could not answer: the same write may go through later. */
 const notNow = (status: number) => status === 429 || status >= 500
 
-/** Sends until nothing waits, or until it has to stop. */
+const visitOf = (entry: Write) => entry.path.match(/^\/api\/visits\/[^/]+\//)?.[0]
+/** Whether it is a signature over something that still needs an answer: then it waits. */
+export const held = (entry: Write) =>
+  /\/signatures$/.test(entry.path) && outbox.refused.some((one) => visitOf(one) === visitOf(entry))
+/** Whether something of a visit is not with the office yet. */
+export const unsentOf = (visit: string) =>
+  [...outbox.waiting, ...outbox.refused].some((one) => visitOf(one) === `/api/visits/${visit}/`)
+
+/** Sends until nothing waits that may go, or until it has to stop. */
 async function sendAll(): Promise<void> {
-  while (author !== null && outbox.waiting.length) {
-    const entry = outbox.waiting[0]!
+  for (;;) {
+    const entry = outbox.waiting.find((one) => !held(one))
+    if (author === null || !entry) return
     if (!(await sent(entry))) return later()
     wait = 0
   }

@@ -519,6 +519,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/not-done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A step that another device entered was not done */
+        post: operations["stepNotDone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take back one answer, and what was asked only because of it */
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/decisions": {
         parameters: {
             query?: never;
@@ -2616,6 +2650,43 @@ export interface components {
             at?: components["schemas"]["MaybeText"];
             state?: components["schemas"]["MaybeText"];
         };
+        Answer: {
+            /** @description Of the entry; a decision's name */
+            id: string;
+            name: string;
+            ask: string;
+            text: string;
+            operation: components["schemas"]["MaybeText"];
+            by: number | null;
+            at: components["schemas"]["MaybeText"];
+            checks: string[];
+            /** @description One touch decided what the page says */
+            decisive: boolean;
+        };
+        Account: {
+            who: components["schemas"]["MaybeText"];
+            text: string;
+            at?: components["schemas"]["MaybeText"];
+        };
+        TwoAccounts: {
+            id: string;
+            /** @enum {string} */
+            kind: "reading" | "observation" | "step" | "note";
+            ask: string;
+            mine: components["schemas"]["Account"];
+            theirs: null | components["schemas"]["Account"];
+            why: string;
+        };
+        TakeBack: {
+            id: components["schemas"]["Id"];
+            of: string;
+            reason?: string | null;
+            told?: string | null;
+        };
+        NotDone: {
+            id: components["schemas"]["Id"];
+            of: components["schemas"]["Id"];
+        };
         Need: {
             name: string;
             text: string;
@@ -2845,6 +2916,10 @@ export interface components {
                 [key: string]: components["schemas"]["Reading"];
             };
             corrected?: components["schemas"]["Reading"][];
+            /** @description The answers that stand, in the order in which they were given */
+            answers: components["schemas"]["Answer"][];
+            /** @description Entries that met another account of the visit, for a person to answer */
+            apart: components["schemas"]["TwoAccounts"][];
             observations: {
                 [key: string]: {
                     finding: string;
@@ -3170,6 +3245,7 @@ export interface components {
             }[];
             readings?: components["schemas"]["Visit"]["readings"];
             corrected?: components["schemas"]["Visit"]["corrected"];
+            answers?: components["schemas"]["Visit"]["answers"];
             suggested?: components["schemas"]["Visit"]["suggested"];
             verdicts?: components["schemas"]["Visit"]["verdicts"];
             deficiencies?: components["schemas"]["Visit"]["deficiencies"];
@@ -4962,6 +5038,72 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OnlyId"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    stepNotDone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotDone"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBack"];
             };
         };
         responses: {

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 
 const at = (date: string) => new Response('', { headers: { Date: date } })
@@ -5,6 +6,7 @@ const at = (date: string) => new Response('', { headers: { Date: date } })
 describe("the device's clock", () => {
   beforeEach(() => {
     vi.resetModules()
+    localStorage.clear()
     vi.useFakeTimers({ now: Date.parse('2026-11-27T14:00:00Z') })
     return () => vi.useRealTimers()
   })
@@ -24,5 +26,27 @@ describe("the device's clock", () => {
     expect(clockOffset()).toBe(0)
     learn(new Response(''), Date.now())
     expect(clockOffset()).toBe(0)
+  })
+
+  it('keeps what it knew of itself through a reload, and tells of a clock that was set', async () => {
+    const first = await import('./clock')
+    first.learn(at('Fri, 27 Nov 2026 12:00:00 GMT'), Date.now())
+    vi.resetModules()
+    const again = await import('./clock')
+    expect([again.clockOffset(), again.clock.jumped]).toEqual([first.clockOffset(), 0])
+    // Set back by an hour while the page was away: the server's clock has not moved.
+    vi.setSystemTime(Date.now() - 3_600_000)
+    vi.resetModules()
+    const later = await import('./clock')
+    expect(later.clock.jumped).toBe(-3600)
+    expect(later.serverTime(new Date().toISOString()).slice(11, 16)).toBe('12:00')
+  })
+
+  it('tells of an answer that shows it to have been set', async () => {
+    const { learn, clock } = await import('./clock')
+    learn(at('Fri, 27 Nov 2026 14:00:05 GMT'), Date.now())
+    expect(clock.jumped).toBe(0)
+    learn(at('Fri, 27 Nov 2026 12:00:00 GMT'), Date.now())
+    expect(Math.round(clock.jumped / 60)).toBe(120)
   })
 })

@@ -37,6 +37,8 @@ let account: number | null = null
 let opening: Promise<boolean> | null = null
 /** The last write that Ruby knows. */
 let known = 0
+/** How many entries of each visit came with what was taken along. */
+let entries = new Map<string, number>()
 let count = 0
 const waiting = new Map<number, { resolve: (text: string) => void; reject: (why: Error) => void }>()
 
@@ -189,6 +191,8 @@ async function open() {
   }
   if (!worker) await ask({ kind: 'start', names: ruby })
   await ask({ kind: 'open', pack: JSON.stringify({ person: pack.person, tables: pack.tables }) })
+  const visits = pack.tables.visits ?? []
+  entries = new Map(visits.map((one) => [String(one.id), Number(one.entries)]))
   known = 0
   return true
 }
@@ -212,6 +216,10 @@ async function catchUp(before = Infinity) {
     known = write.n!
   }
 }
+
+/** How many entries of a write's visit are known from the office: none of one that was begun here. */
+export const entriesKnown = (path: string) =>
+  entries.get(path.match(/^\/api\/visits\/([^/]+)\//)?.[1] ?? '') ?? 0
 
 /** A write, judged here; null where it cannot be. */
 export async function judge(write: Write): Promise<Response | null> {

@@ -15,6 +15,8 @@ export interface Write {
   /** The device's clock, and by how many seconds it was behind the server's. */
   madeAt: string
   offset: number
+  /** How many entries of its visit were known from the office when it was judged here. */
+  known?: number
   /** A photograph belongs to it, kept under its id. */
   photo?: boolean
   /** sent: the server has it, but what was taken along is older than it. */

@@ -1,24 +1,19 @@
 <script setup lang="ts">
 // What the office does not have yet: what waits, and what it refused, each with a way on.
-import { giveUp, outbox, sendAgain } from '@/api/outbox'
+import { computed } from 'vue'
+import { giveUp, held, outbox, sendAgain } from '@/api/outbox'
+import { useUnsentWords } from '@/composables/useUnsentWords'
 import { line, tryAgain } from '@/pocket/office'
 import { useI18n } from 'vue-i18n'
 import type { Write } from '@/pocket/shelf'
 import { dateAndTime } from '@/format'
 
-const { t } = useI18n()
-/** The last part of the path, and what was written. */
-const what = (entry: Write) => entry.path.split('/').pop()!.replace('-', ' ')
-const yours = (entry: Write) => {
-  const { name, value, item, finding, operation, outcome, text, reason, subject } = entry.body
-  const items = entry.body.items as { item: string; finding: string }[] | undefined
-  const parts = items
-    ? items.flatMap((one) => [one.item, one.finding])
-    : [name, value, item, finding, operation, outcome, text, reason, subject]
-  return parts
-    .filter((one) => typeof one === 'string')
-    .map((one) => one.replaceAll('_', ' '))
-    .join(' · ')
+const { t, te } = useI18n()
+const words = useUnsentWords(computed(() => [...outbox.refused, ...outbox.waiting]))
+/** What kind of entry it is, in words. */
+const kind = (entry: Write) => {
+  const last = entry.path.split('/').pop()!
+  return te(`unsent.kind.${last}`) ? t(`unsent.kind.${last}`) : last.replace('-', ' ')
 }
 const theirs = (entry: Write) => (entry.problem?.details ?? {}) as Record<string, string>
 const conflict = (entry: Write) => entry.problem?.code === 'conflict'
@@ -47,8 +42,11 @@ const drop = (entry: Write) => window.confirm(t('unsent.giveUpSure')) && giveUp(
     <section v-if="outbox.refused.length" class="panel stack">
       <h2>{{ $t('unsent.refused') }}</h2>
       <article v-for="entry in outbox.refused" :key="entry.id" class="stack entry">
-        <b>{{ what(entry) }}</b>
-        <span>{{ $t('unsent.yours', { yours: yours(entry) }) }}</span>
+        <b
+          ><template v-if="words(entry).customer">{{ words(entry).customer }} – </template
+          >{{ words(entry).what || kind(entry) }}</b
+        >
+        <span>{{ $t('unsent.yours', { yours: words(entry).answer }) }}</span>
         <span v-if="conflict(entry)">{{ $t('unsent.theirs', theirs(entry)) }}</span>
         <span class="error">{{ entry.problem?.title }}</span>
         <span class="soft small">{{ $t('unsent.made', { at: dateAndTime(entry.madeAt) }) }}</span>
@@ -68,7 +66,10 @@ const drop = (entry: Write) => window.confirm(t('unsent.giveUpSure')) && giveUp(
       </div>
       <div v-for="entry in outbox.waiting" :key="entry.id" class="row between">
         <span
-          ><b>{{ what(entry) }}</b> {{ yours(entry) }}</span
+          ><span v-if="words(entry).customer" class="soft small"
+            >{{ words(entry).customer }}<br /></span
+          ><b>{{ words(entry).what || kind(entry) }}</b> {{ words(entry).answer
+          }}<span v-if="held(entry)" class="error small"><br />{{ $t('unsent.held') }}</span></span
         >
         <progress v-if="outbox.progress[entry.id]" :value="outbox.progress[entry.id]" />
         <span class="soft small">{{ dateAndTime(entry.madeAt) }}</span>

@@ -3,7 +3,7 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, asProblem, unwrap, type PlannedStep, type Schemas, type Visit } from '@/api/client'
-import { outbox, write, writeInVisit, writePhoto } from '@/api/outbox'
+import { outbox, unsentOf, write, writeInVisit, writePhoto } from '@/api/outbox'
 import { line } from '@/pocket/office'
 import { takeAlong } from '@/pocket/pocket'
 import { may, session } from '@/api/session'
@@ -11,6 +11,7 @@ import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
 import { isTraining } from '@/api/training'
 import { useKeys } from '@/composables/useKeys'
 import { useShown } from '@/composables/useShown'
+import { useTakeBack } from '@/composables/useTakeBack'
 import { provideVisit } from '@/composables/useVisit'
 import FindingsPanel from '@/components/visit/FindingsPanel.vue'
 import FinishPanel from '@/components/visit/FinishPanel.vue'
@@ -23,6 +24,8 @@ import RunningWaits from '@/components/visit/RunningWaits.vue'
 import SafetyLadder from '@/components/charts/SafetyLadder.vue'
 import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import StepCard from '@/components/visit/StepCard.vue'
+import TakeBackDialog from '@/components/visit/TakeBackDialog.vue'
+import TwoAccounts from '@/components/visit/TwoAccounts.vue'
 import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
@@ -30,12 +33,13 @@ import { minutes, timeOfDay } from '@/format'
 import { at } from '@/place'
 
 const props = defineProps<{ id: string }>()
-provideVisit({ id: props.id, send, put, read, photo })
 const route = useRoute()
 const router = useRouter()
 const visit = ref<Visit | null>(null)
 useShown(props.id, visit)
 const error = ref('')
+const { asked: takenBack, answer, takeBack, takeBackLast } = useTakeBack(visit, put, error)
+provideVisit({ id: props.id, send, put, read, photo, takeBack })
 const chosen = ref<string | null>(typeof route.query.step === 'string' ? route.query.step : null)
 const side = ref<'drawing' | 'ladder' | 'findings'>('drawing')
 const phone = ref<'steps' | 'step' | 'picture' | 'findings'>('step')
@@ -166,6 +170,7 @@ useKeys({
   n: () => move(1),
   p: () => move(-1),
   u: () => void send('undo', {}),
+  b: takeBackLast,
   x: () => card.value?.giveUp(),
   s: () => card.value?.soundHere(),
   a: () => card.value?.allSound(),
@@ -352,10 +357,11 @@ const abnormal = computed(() => visit.value?.state ?? [])
             }}</el-button>
           </p>
           <p v-else-if="visit.status === 'signed'" class="panel">
-            {{ $t('visit.locked') }}
+            {{ $t(unsentOf(id) ? 'visit.lockedHere' : 'visit.locked') }}
             <RouterLink :to="`/visits/${id}/report`">{{ $t('visit.openReport') }}</RouterLink>
           </p>
           <template v-else>
+            <TwoAccounts v-if="visit.apart.length" :visit="visit" />
             <StepCard
               v-if="current"
               :key="current.operation"
@@ -439,6 +445,14 @@ const abnormal = computed(() => visit.value?.state ?? [])
       </nav>
       <JobsPanel v-if="jobsShown" :visit="visit" @close="jobsShown = false" />
       <KeysHelp v-if="keysShown" @close="keysShown = false" />
+      <TakeBackDialog
+        v-if="takenBack"
+        :answer="answer"
+        :text="takenBack.text"
+        :who="takenBack.who"
+        @take="(reason, told) => takeBack(takenBack!.id, reason, told)"
+        @close="takenBack = null"
+      />
     </template>
   </div>
 </template>

@@ -9,6 +9,7 @@ const KEYS: [string, string][] = [
   ['a', 'a'],
   ['x', 'x'],
   ['u', 'u'],
+  ['b', 'b'],
   ['d', 'd'],
   ['/', 'slash'],
   ['g', 'g'],

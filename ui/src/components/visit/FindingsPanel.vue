@@ -2,11 +2,14 @@
 import { ref, watch } from 'vue'
 import { api, unwrap, type Schemas, type Visit } from '@/api/client'
 import GradeMark from '@/components/common/GradeMark.vue'
+import AnswerLine from './AnswerLine.vue'
 import VerdictLine from './VerdictLine.vue'
 import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{ visit: Visit }>()
 const { send } = useVisit()
+/** What a verdict goes by. */
+const said = (check: string) => props.visit.answers.filter((one) => one.checks.includes(check))
 const search = ref('')
 const found = ref<Schemas['Catalogue']>([])
 const picked = ref<Schemas['Catalogue'][number] | null>(null)
@@ -41,12 +44,16 @@ function add() {
 <template>
   <div class="stack findings">
     <p v-if="!visit.deficiencies.length">{{ $t('visit.none') }}</p>
-    <VerdictLine
-      v-for="verdict in visit.deficiencies"
-      :key="verdict.check + verdict.text"
-      :verdict="verdict"
-      place
-    />
+    <section v-for="verdict in visit.deficiencies" :key="verdict.check + verdict.text">
+      <VerdictLine :verdict="verdict" place />
+      <AnswerLine
+        v-for="one in said(verdict.check)"
+        :key="one.id"
+        class="said"
+        :answer="one"
+        :locked="visit.status !== 'open'"
+      />
+    </section>
     <template v-if="visit.rectified?.length">
       <h3>{{ $t('visit.rectified') }}</h3>
       <VerdictLine
@@ -57,6 +64,15 @@ function add() {
         place
       />
     </template>
+    <details v-if="visit.answers.length">
+      <summary>{{ $t('takeBack.all', { n: visit.answers.length }) }}</summary>
+      <AnswerLine
+        v-for="one in visit.answers"
+        :key="one.id"
+        :answer="one"
+        :locked="visit.status !== 'open'"
+      />
+    </details>
     <template v-if="visit.status === 'open'">
       <h3>
         <label for="catalogue-search">{{ $t('visit.addByHand') }}</label>
@@ -105,6 +121,23 @@ function add() {
   gap: 8px;
   align-items: center;
   padding: 6px 10px;
+}
+.said {
+  padding: 0 10px 0 15px;
+}
+summary {
+  min-height: var(--touch);
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+}
+summary::before {
+  content: '▸';
+  margin-right: 8px;
+}
+details[open] summary::before {
+  content: '▾';
 }
 .rectified {
   opacity: 0.8;

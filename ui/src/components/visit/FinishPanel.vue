@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
+import AnswerLine from './AnswerLine.vue'
 import SignaturePad from './SignaturePad.vue'
 import { strokesOf, type Strokes } from '@/signature'
 import VerdictLine from './VerdictLine.vue'
@@ -53,6 +54,8 @@ const open = computed(() =>
     (obstacle) => !['danger_open', 'situation_open', 'outcome_reason'].includes(obstacle.code),
   ),
 )
+/** What one touch decided: shown once more before it is signed. */
+const decisive = computed(() => props.visit.answers.filter((one) => one.decisive))
 const blocked = computed(() => props.visit.obstacles.length > 0)
 const differs = computed(() => props.visit.outcome.chosen !== props.visit.outcome.proposed)
 
@@ -211,6 +214,10 @@ async function sign(signer: 'customer' | 'plumber') {
     </p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
 
+    <section v-if="decisive.length && !signed('customer')" class="stack look">
+      <h3>{{ $t('finish.lookOnce') }}</h3>
+      <AnswerLine v-for="one in decisive" :key="one.id" :answer="one" />
+    </section>
     <template v-if="!blocked">
       <section class="stack">
         <h3>{{ $t('finish.customer') }}</h3>
@@ -289,6 +296,9 @@ async function sign(signer: 'customer' | 'plumber') {
   border: 2px solid var(--danger);
   border-radius: 8px;
   padding: 10px;
+}
+.look {
+  gap: 0;
 }
 .page-link {
   display: inline-block;

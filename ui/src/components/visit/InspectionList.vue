@@ -10,7 +10,8 @@ import { useVisit } from '@/composables/useVisit'
 
 type Item = Schemas['LookItem']
 const props = defineProps<{ visit: Visit; items: Item[] }>()
-const { send, photo: keepPhoto } = useVisit()
+const { send, photo: keepPhoto, takeBack } = useVisit()
+const answer = (id: string) => props.visit.answers.find((one) => one.name === id)
 const focused = ref<string | null>(null)
 const noting = ref<string | null>(null)
 const text = ref('')
@@ -156,6 +157,15 @@ defineExpose({
           {{ $t('visit.notApplicable') }}
         </button>
         <span class="extras">
+          <button
+            v-if="answer(item.id)"
+            type="button"
+            class="plain-button minor"
+            :aria-label="`${$t('takeBack.do')}: ${item.ask}`"
+            @click="takeBack(answer(item.id)!.id)"
+          >
+            {{ $t('takeBack.do') }}
+          </button>
           <label class="plain-button minor file"
             >{{ $t('look.photo')
             }}<input

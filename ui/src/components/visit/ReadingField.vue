@@ -19,7 +19,7 @@ const emit = defineEmits<{ saved: []; skip: [] }>()
 
 const key = `munimen.draft.${props.visit.id}.${props.read.name}`
 const text = ref(localStorage.getItem(key) ?? '')
-const { read: keep } = useVisit()
+const { read: keep, takeBack } = useVisit()
 const { error, problem, busy, run } = useRequest()
 /** What somebody else wrote here meanwhile. */
 const theirs = ref<{ id: string; who: string; value: string; mine: string } | null>(null)
@@ -177,15 +177,23 @@ defineExpose({
         {{ $t('visit.keepMine', { value: theirs.mine }) }}
       </button>
     </p>
-    <p v-if="kept && !read.choices" class="kept">
-      <span class="number">{{ kept.text }}</span><span
-        v-if="kept.typed !== kept.text && !/^[\d.\s]+$/.test(kept.typed)"
-        class="soft small"
+    <p v-if="kept" class="kept">
+      <template v-if="!read.choices"
+        ><span class="number">{{ kept.text }}</span
+        ><span v-if="kept.typed !== kept.text && !/^[\d.\s]+$/.test(kept.typed)" class="soft small">
+          ({{ kept.typed }})</span
+        ><span v-for="one in old" :key="one.id" class="soft small">
+          · {{ $t('visit.was', { old: one.text }) }}</span
+        ></template
       >
-        ({{ kept.typed }})</span
-      ><span v-for="one in old" :key="one.id" class="soft small">
-        · {{ $t('visit.was', { old: one.text }) }}</span
+      <button
+        type="button"
+        class="link"
+        :aria-label="`${$t('takeBack.do')}: ${read.ask}`"
+        @click="takeBack(kept.id)"
       >
+        {{ $t('takeBack.do') }}
+      </button>
     </p>
     <div aria-live="polite">
       <VerdictLine v-for="verdict in verdicts" :key="verdict.check" :verdict="verdict" />
@@ -255,6 +263,16 @@ kbd {
 }
 .kept {
   font-size: 1.05rem;
+}
+.link {
+  border: 0;
+  background: none;
+  color: var(--copper);
+  text-decoration: underline;
+  font-size: 0.92rem;
+  min-height: var(--touch);
+  cursor: pointer;
+  padding: 0 4px;
 }
 .kept .number {
   font-weight: 700;

@@ -29,7 +29,7 @@ const emit = defineEmits<{
   ]
   go: [operation: string]
 }>()
-const { send, read: keepReading } = useVisit()
+const { send, read: keepReading, takeBack } = useVisit()
 const { error: refused, run } = useRequest()
 
 const kept = new Map<string, InstanceType<typeof ReadingField>>()
@@ -252,6 +252,9 @@ defineExpose({
         @click="decide('refused')"
       >
         {{ $t('visit.refused') }}
+      </button>
+      <button v-if="!undecided" type="button" class="link" @click="takeBack(step.decides)">
+        {{ $t('takeBack.do') }}
       </button>
     </div>
     <InspectionList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" />

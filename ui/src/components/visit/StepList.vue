@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import type { Visit } from '@/api/client'
+import AnswerLine from './AnswerLine.vue'
 import { minutes, stopwatch } from '@/format'
 
-defineProps<{ visit: Visit; current: string | null }>()
+const props = defineProps<{ visit: Visit; current: string | null }>()
+/** What was said in a step that is done. */
+const said = (operation: string) => props.visit.answers.filter((one) => one.operation === operation)
 const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
 </script>
 
@@ -28,8 +31,12 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
             ><i v-if="step.took" class="number took">
               {{ stopwatch(step.took)
               }}<template v-if="step.reckoned"> / {{ stopwatch(step.reckoned) }}</template></i
-            ></span
-          >
+            ><AnswerLine
+              v-for="one in said(step.operation)"
+              :key="one.id"
+              :answer="one"
+              :locked="visit.status !== 'open'"
+          /></span>
         </li>
       </ol>
     </details>
@@ -112,6 +119,10 @@ h3 {
   color: var(--ink-soft);
   font-size: 0.88rem;
   padding: 3px 6px;
+}
+.done li > span {
+  flex: 1;
+  min-width: 0;
 }
 .done svg {
   flex: none;
