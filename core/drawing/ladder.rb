@@ -7,8 +7,6 @@ module Munimen
     #
     #   Ladder.new(visit).to_h # => {width:, height:, scales: [{rungs: [...]}], problems: [...]}
     class Ladder
-      # The readings that are drawn: no other changes it.
-      READS = (Judgement::Meaning::READS + %i[mains_pressure]).freeze
       WIDTH = 420
       HEIGHT = 400
       TOP = 34

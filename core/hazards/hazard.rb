@@ -22,12 +22,6 @@ module Munimen
       # work is done, its proof is owed.
       VALUES = %i[none standing secured mended].freeze
 
-      # What lets hot water out, or takes the cold away from it: not before it has cooled.
-      LETS_OUT = %i[
-        let_pressure_down run_taps purge_air open_relief_for_air renew_bubble shut_heater_supply
-        drain_below_relief_port drain_below_upper_element drain_empty
-      ].freeze
-
       @all = {}
       class << self
         def define(id, &block)
@@ -37,6 +31,9 @@ module Munimen
         def all = @all.values
         def ids = @all.keys
         def [](id) = @all.fetch(id.to_sym)
+
+        # Operations that let hot water out: not before it has cooled.
+        def letting_out = Work::Operation.all.select(&:lets_hot_out?).map(&:id)
 
         # Those that an inspection's item, or a reading, can show.
         def shown_by(name)

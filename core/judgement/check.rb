@@ -25,6 +25,10 @@ module Munimen
         end
 
         def all = @all.values
+        def [](id) = @all[id]
+
+        # Those of the customer's page, in the order in which they are told.
+        def told = @told ||= all.select(&:on_page).sort_by { |one| one.on_page.first }
         def relief_source(visit) = visit.rules.book.pick(RELIEF_SOURCES)
         def using(reading) = all.select { |check| check.used.include?(reading) }
       end
@@ -38,6 +42,18 @@ module Munimen
       end
 
       def uses(*names) = @used.concat(names)
+
+      # Where among the safety results of the customer's page it stands, and what it is called
+      # there; with an argument this sets, without one it tells ([place, title] or nil).
+      def on_page(place = nil, title = nil) = place ? @on_page = [place, title] : @on_page
+
+      # Why it does not stand there.
+      def off_page(because = nil) = because ? @off_page = because : @off_page
+
+      # The check whose good verdict on the same visit proves that it was put right, and how that
+      # is said: [check, words] or nil.
+      def cured_by(check = nil, words = nil) = check ? @cured_by = [check, words] : @cured_by
+
       def judge(&block) = @judge = block
 
       # The Verdict on a visit, or nil when there is nothing to judge yet.

@@ -11,23 +11,6 @@ module Munimen
       # tested; unrecorded: whether nothing says why.
       Gap = Struct.new(:check, :part, :name, :because, :unrecorded, keyword_init: true)
 
-      # Protections: the operations that test them, the name, the checks that tell.
-      PROTECTIONS = {
-        exercise_relief_valve: ["{relief_valve}", %i[relief_valve new_relief_valve]],
-        exercise_expansion_relief: ["{expansion_relief}", %i[expansion_relief]],
-        check_discharge_pipe: ["discharge pipe", %i[discharge_present tundish_place d1_run]],
-        read_static_pressure: ["water pressure", %i[static_pressure inlet_group regulator]],
-        read_hot_peak_found: ["pressure while heating", %i[hot_peak_found hot_peak_after]],
-        read_vessel_charge: ["air charge of the {vessel}", %i[vessel_charge charge_set]],
-        read_tap_temperature: ["hot water temperature", %i[tap_temperature]],
-        test_controls: ["thermostat and controls", %i[controls_chain]],
-        prove_thermostat: ["thermostat", %i[thermostat_stops]],
-        test_cut_out: ["{cut_out}", %i[cut_out_test]],
-        test_draught: ["{draught}", %i[draught]],
-        measure_elements: ["{elements}", %i[element element_lower]],
-        look_over: ["what can be seen", %i[relief_present]]
-      }.freeze
-
       def initialize(visit)
         @visit = visit
       end
@@ -35,12 +18,12 @@ module Munimen
       # Protections asked for by the visit's jobs that no verdict tells of, [Gap].
       def untested
         @untested ||= due.filter_map do |id|
-          name, checks = PROTECTIONS.fetch(id)
-          next if told?(checks)
+          name, checks = Work::Operation[id].protects
+          next if told?(id, checks)
 
           because = why(id)
           Gap.new(
-            check: checks.first,
+            check: checks.first || id,
             part: Work::Operation[id].part,
             name: @visit.words.say(name),
             because: @visit.words.say(because || "Not recorded."),
@@ -73,14 +56,16 @@ module Munimen
 
       def due
         asked = @visit.jobs.flat_map { |job| Work::Job[job].operations_for(@visit.heater) }.uniq
-        asked & PROTECTIONS.keys
+        asked.reject { |id| [nil, :none].include?(Work::Operation[id].protects&.first) }
       end
 
       def count
         untested.size == 1 ? "One protection was" : "#{untested.size} protections were"
       end
 
-      def told?(checks)
+      def told?(operation, checks)
+        return @visit.done?(operation) if checks.empty?
+
         @told ||= Judge.of(@visit).verdicts.reject { |one| one.grade == :not_tested }.map(&:check)
         @told.intersect?(checks)
       end

@@ -9,9 +9,6 @@ module Munimen
     #   Judge.new(visit).found         # the same as found
     #   Judge.new(visit).deficiencies  # the findings that stand, worst first
     class Judge
-      # A later reading of the same visit proves that it was put right.
-      CURED_BY = { vessel_charge: :charge_set, hot_peak_found: :hot_peak_after }.freeze
-
       # The judge of a visit, made once for each.
       def self.of(visit) = (@judges ||= ObjectSpace::WeakMap.new)[visit] ||= new(visit)
 
@@ -63,8 +60,8 @@ module Munimen
       def of_visit(visit) = from_readings(visit) + from_observations(visit) + from_notes
 
       def cured?(verdict)
-        cure = CURED_BY[verdict.check] or return false
-        later = verdicts.find { |other| other.check == cure }
+        cure, = Check[verdict.check]&.cured_by
+        later = cure && verdicts.find { |other| other.check == cure }
         later&.grade == :sound || (verdict.check == :hot_peak_found && later)
       end
 

@@ -8,11 +8,6 @@ module Munimen
     #
     # Water is taken to come in at 50 °F unless a reading says otherwise.
     class Meaning
-      # The readings that it goes by: no other changes it.
-      READS = %i[
-        static_pressure vessel_charge charge_set air_valve_emits cold_temperature tap_temperature
-        drawn_volume hot_peak_found hot_peak_after
-      ].freeze
       Case =
         Struct.new(
           :name,

@@ -7,43 +7,6 @@ module Munimen
     #
     #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
     class CustomerPage
-      # Safety results in the order in which they are told: check, what it is called.
-      RESULTS = {
-        static_pressure: "Water pressure",
-        inlet_group: "Pressure after the inlet group",
-        flow_rate: "Flow of water",
-        regulator: "{Regulator}",
-        hot_peak_found: "Pressure while heating",
-        tap_temperature: "Hot water at the {tap}",
-        bath_temperature: "Hot water at the bath",
-        controls_chain: "Thermostat and controls",
-        relief_valve: "{Relief_valve}",
-        expansion_relief: "{Expansion_relief}",
-        tundish: "Tundish at full flow",
-        relief_drip: "Relief valve, ten seconds after closing",
-        outlet_height: "Height of the discharge pipe's end",
-        vessel_charge: "Air charge of the {vessel}",
-        air_valve: "Membrane of the {vessel}",
-        new_relief_valve: "New {relief_valve}",
-        cut_out_test: "{Cut_out}",
-        element: "{Element}, upper or only one",
-        element_lower: "{Element}, lower",
-        supply_legs: "Electrical supply",
-        gas_pressures: "Gas pressures",
-        gas_input_clocked: "Gas input",
-        pilot: "Pilot's generator and cut-off",
-        draught: "{Draught}, and CO in the room",
-        combustion: "Combustion, CO to CO2",
-        flush_result: "Sediment flushed out",
-        anode_left: "Anode",
-        coil_before: "Coil, as found",
-        coil_after: "Coil, after cleaning",
-        joints: "Joints that were opened"
-      }.freeze
-
-      # What is read anew once it has been put right: one line, as found and as left.
-      LEFT = { hot_peak_found: :hot_peak_after, vessel_charge: :charge_set }.freeze
-
       def initialize(visit)
         @visit = visit
         @judge = Judgement::Judge.of(visit)
@@ -82,11 +45,12 @@ module Munimen
       def results
         left = @judge.verdicts.to_h { |verdict| [verdict.check, verdict] }
         found = @judge.found.to_h { |verdict| [verdict.check, verdict] }
-        RESULTS.filter_map do |check, title|
-          after = left[LEFT[check]]
+        Judgement::Check.told.filter_map do |told|
+          check = told.id
+          after = left[told.cured_by&.first]
           verdict = after || left[check] || found[check] or next
           before = after ? found[check] || left[check] : found[check]
-          result(verdict.check, title, verdict).merge(found: as_found(before, after || left[check]))
+          result(verdict.check, told.on_page.last, verdict).merge(found: as_found(before, after || left[check]))
         end
       end
 
@@ -148,10 +112,7 @@ module Munimen
       end
 
       def cure(verdict)
-        {
-          vessel_charge: "The charge was set on this visit.",
-          hot_peak_found: "Measured again after the work."
-        }.fetch(verdict.check, "Put right on this visit.")
+        Judgement::Check[verdict.check]&.cured_by&.last || "Put right on this visit."
       end
 
       def not_tested
@@ -196,7 +157,7 @@ module Munimen
       # What a job is there for, not the steps on the way to it.
       def paid_for?(id)
         operation = Work::Operation[id]
-        return false if operation.way_to_leave || (Work::Job::FRAME - [:look_over]).include?(id)
+        return false if operation.way_to_leave || (operation.every_visit? && id != :look_over)
 
         @paid_for ||= @visit.jobs.flat_map { |job| Work::Job[job].operations_for(@visit.heater) } |
                       @visit.extra_operations

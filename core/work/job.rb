@@ -38,13 +38,13 @@ module Munimen
       end
 
       # Operations that every visit has, whatever it is for.
-      FRAME = %i[identify look_over check_discharge_pipe leave_site].freeze
+      def self.frame = @frame ||= Operation.all.select(&:every_visit?).map(&:id)
 
       # Jobs that this heater can have at all.
       def self.fitting(heater)
         @fitting ||= ObjectSpace::WeakMap.new
         @fitting[heater] ||= all.select do |job|
-          job.suits?(heater) && (job.id == :inspection || (job.operations_for(heater) - FRAME).any?)
+          job.suits?(heater) && (job.id == :inspection || (job.operations_for(heater) - frame).any?)
         end
       end
 

@@ -18,10 +18,11 @@ module Munimen
       # What is read: its name, a kind of quantity or a list of words, and the question.
       # `only_if` (a reading and the word it must have) makes it wanted only then.
       # `on` tells on which heaters it is read at all, `rulebook` under which book; `point` where,
-      # if not on the water; `fact` the field of the heater that it fills where it was unknown.
+      # if not on the water; `fact` the field of the heater that it fills where it was unknown;
+      # `shown_at` the part of the drawing beside which it is shown.
       # Where something is read by itself: what is connected elsewhere does not read it.
       APART = %i[air_valve flue].freeze
-      READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact].freeze
+      READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact shown_at].freeze
       Read =
         Struct.new(*READ_FIELDS, keyword_init: true) do
           # Whether an instrument connected at a point reads this.
@@ -135,6 +136,15 @@ module Munimen
       # Takes heat, gas, power or water away: done at once where a danger calls for it.
       def secures = @secures = true
       def secures? = @secures || false
+      # Lets hot water out, or takes the cold away from it.
+      def lets_hot_out = @lets_hot_out = true
+      def lets_hot_out? = @lets_hot_out || false
+      # Belongs to every visit, whatever it is for.
+      def every_visit = @every_visit = true
+      def every_visit? = @every_visit || false
+      # Is done whatever danger stands: who goes, or comes back cleared, asks none.
+      def whatever_stands = @whatever_stands = true
+      def whatever_stands? = @whatever_stands || false
       # A way to leave the heater (:in_service, :made_safe, :evacuated, :against_advice): what must
       # be true for it is true when the visit is signed.
       def way_to_leave(way = nil) = way ? @way_to_leave = way : @way_to_leave
@@ -178,6 +188,14 @@ module Munimen
       def guide_facts(visit) = @guide_facts&.call(visit) || {}
       # The kind of part that is fitted, to be matched by specification.
       def part_kind(kind = nil) = kind ? @part_kind = kind : @part_kind
+      # The protection that it tests, as it is called, and the checks, or items of the inspection,
+      # whose verdict tells of it; :none where it tests none. Without checks its step tells.
+      def protects(name = nil, told_by: [])
+        return @protects unless name
+
+        @protects = [name, told_by]
+      end
+
       # Whether the maker may have to pay for it: claimed before it is bought.
       def warranty_first = @warranty_first = true
       def warranty_first? = @warranty_first || false

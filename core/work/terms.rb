@@ -11,8 +11,6 @@ module Munimen
       ANY = nil
       # What a danger spares whoever takes the heat away.
       SPARED = %i[identified looked ignition drip_watch].freeze
-      # Who goes, or comes back cleared, asks no danger.
-      ALWAYS = %i[evacuate return_when_cleared leave_in_use].freeze
 
       attr_reader :rules, :space
 
@@ -78,7 +76,7 @@ module Munimen
       # Values of a hazard's variable with which an operation may be done; ANY of them.
       def allowed(operation, hazard)
         return whether_it_leaves(operation, hazard) if operation.way_to_leave
-        return ANY if ALWAYS.include?(operation.id)
+        return ANY if operation.whatever_stands?
         return hazard.evacuates? ? settled : ANY if operation.id == :make_safe
 
         work(operation, hazard)

@@ -48,14 +48,12 @@ module Munimen
         end
       end
 
-      # which: of :meaning, :ladder, :marks; all of them unless said.
-      def pictures(*which)
-        draw = {
-          meaning: -> { remembered(:meaning) { |asked| Judgement::Meaning.new(asked).to_h } },
-          ladder: -> { remembered(:ladder) { |asked| Drawing::Ladder.new(asked).to_h } },
-          marks: -> { Judgement::Marks.new(@visit, judge).to_h }
+      def pictures
+        {
+          meaning: remembered(:meaning) { |asked| Judgement::Meaning.new(asked).to_h },
+          ladder: remembered(:ladder) { |asked| Drawing::Ladder.new(asked).to_h },
+          marks: Judgement::Marks.new(@visit, judge).to_h
         }
-        (which.empty? ? draw : draw.slice(*which)).transform_values(&:call)
       end
 
       private
@@ -114,7 +112,7 @@ module Munimen
 
       # Whether what the job is there for may not, or need not, be done on this visit.
       def out_of_place?(job, visit)
-        own = (job.operations_for(visit.heater) - Work::Job::FRAME).map { |id| Work::Operation[id] }
+        own = (job.operations_for(visit.heater) - Work::Job.frame).map { |id| Work::Operation[id] }
         own.any? && own.all? do |operation|
           operation.forbidden_because(visit) || operation.superfluous_because(visit)
         end

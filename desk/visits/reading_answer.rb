@@ -32,7 +32,7 @@ module Munimen
           steps: steps(visit, reading),
           **judged.written.slice(:readings, :corrected, :answers),
           **judged.findings,
-          **pictures(judged, reading.name)
+          **judged.pictures
         }
       end
 
@@ -46,14 +46,6 @@ module Munimen
 
         view = StepView.new(visit, @context.person, Instruments.new(@context).briefly)
         asking.map { |operation| view.asks(operation) }
-      end
-
-      # Pictures that this reading is drawn in.
-      def pictures(judged, name)
-        kept = [:marks]
-        kept << :meaning if Judgement::Meaning::READS.include?(name)
-        kept << :ladder if Drawing::Ladder::READS.include?(name)
-        judged.pictures(*kept)
       end
     end
   end

@@ -1,22 +1,6 @@
 # frozen_string_literal: true
 
 RSpec.describe Munimen::Judgement do
-  # What the answer to a reading leaves out must be as it was.
-  it "draws ladder and meaning from the readings that they name, and from no other" do
-    pressed = { static_pressure: "62", vessel_charge: ["44", { heater_pressure: :zero }] }
-    drawn = lambda do |seen|
-      meaning = Munimen::Judgement::Meaning.new(seen)
-      [meaning.to_h, Munimen::Drawing::Ladder.new(seen, meaning).to_h]
-    end
-    known = Munimen::Visit::ReadingInput.known.values
-    (known.map(&:name) - Munimen::Drawing::Ladder::READS).each do |name|
-      read = known.find { |one| one.name == name }
-      value = read.choices ? read.choices.first : { combustion_ratio: 0.01 }.fetch(read.kind, 1)
-      seen = visit(readings: { **pressed, name => value.to_s })
-      expect(drawn[seen]).to eq(drawn[visit(readings: pressed)]), name.to_s
-    end
-  end
-
   # IRC P2903.3.1 (80 psi) and common practice (40–80 psi).
   [
     ["81", :defect],

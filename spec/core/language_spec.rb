@@ -12,7 +12,7 @@ RSpec.describe Munimen::Words::Language do
       limits: Munimen::Rules::Book.all.flat_map(&:limits)
         .flat_map { |one| [one.explain, one.remedy] },
       hazards: Munimen::Hazards::Hazard.all.map(&:title),
-      results: Munimen::Report::CustomerPage::RESULTS.values,
+      results: Munimen::Judgement::Check.told.map { |one| one.on_page.last },
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules: Munimen::Rules::Question.all
         .flat_map { |one| [one.ask, *one.options.values.map(&:label)] },

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :air_valve, part: :vessel do
+  on_page 190, "Membrane of the {vessel}"
   uses :air_valve_emits
   judge do |visit|
     source = Munimen::Source.common_practice("water at the air valve: the membrane has failed")

@@ -3,6 +3,7 @@
 # The English bath limit binds new dwellings and changes of use; elsewhere it is advice with the
 # scald time (Approved Document G3(4)).
 Munimen::Judgement::Check.define :bath_temperature, part: :mixing_valve do
+  on_page 80, "Hot water at the bath"
   uses :bath_temperature
   judge do |visit|
     hot = visit.quantity(:bath_temperature)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :charge_set, part: :vessel do
+  off_page "the same line as the charge as found"
   uses :charge_set
   judge do |visit|
     charge = visit.reading(:charge_set)

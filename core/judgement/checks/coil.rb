@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
 # What the coil gives up, before and after cleaning, judged by the calculation `coil`.
-[[:coil_before, ""], [:coil_after, "_after"]].each do |id, suffix|
+[[:coil_before, "", 340, "Coil, as found"],
+ [:coil_after, "_after", 350, "Coil, after cleaning"]].each do |id, suffix, place, title|
   Munimen::Judgement::Check.define id, part: :coil do
+    on_page place, title
     uses :"coil_flow_temperature#{suffix}",
          :"coil_return_temperature#{suffix}",
          :"coil_tank_temperature#{suffix}"

@@ -2,6 +2,7 @@
 
 # CO over CO2 in the flue. BS 7967: the maker's limit first, else 0.008; from memory.
 Munimen::Judgement::Check.define :combustion, part: :burner do
+  on_page 310, "Combustion, CO to CO2"
   uses :flue_co, :flue_co2
   judge do |visit|
     burnt = visit.combustion

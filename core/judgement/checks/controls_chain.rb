@@ -3,6 +3,7 @@
 # The functional test of the control chain: turned down, the two-port stays shut and the boiler off;
 # turned up, it opens and the end switch fires the boiler. Common practice.
 Munimen::Judgement::Check.define :controls_chain, part: :thermostat do
+  on_page 90, "Thermostat and controls"
   uses :chain_off, :chain_on
   judge do |visit|
     source = Munimen::Source.common_practice(

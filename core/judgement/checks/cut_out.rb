@@ -2,6 +2,7 @@
 
 # The second tier, proved by opening its circuit: heat stays off, and comes back only by hand.
 Munimen::Judgement::Check.define :cut_out_test, part: :cut_out do
+  on_page 210, "{Cut_out}"
   uses :cut_out_opens, :cut_out_resets
   judge do |visit|
     source = Munimen::Source.published(

@@ -9,6 +9,7 @@ least = lambda do |outlet|
 end
 
 Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     heater = visit.heater
     next unless visit.rules.book.is?(:england_g3) && (heater.d2_length || heater.d2_size)
@@ -73,6 +74,7 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
 end
 
 Munimen::Judgement::Check.define :d1_length, part: :discharge_pipe do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     length = visit.heater.d1_length or next
     next unless visit.rules.limit(:d1_length)
@@ -83,6 +85,7 @@ Munimen::Judgement::Check.define :d1_length, part: :discharge_pipe do
 end
 
 Munimen::Judgement::Check.define :d2_drop, part: :discharge_pipe do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     drop = visit.heater.d2_drop or next
     limit = visit.rules.limit(:d2_drop) or next
@@ -94,6 +97,7 @@ end
 
 # Falls at 1 in 200 or more: the record keeps the 200.
 Munimen::Judgement::Check.define :d2_fall, part: :discharge_pipe do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     fall = visit.heater.d2_fall&.si or next
     next unless visit.rules.book.is?(:england_g3)
@@ -116,6 +120,7 @@ Munimen::Judgement::Check.define :d2_fall, part: :discharge_pipe do
 end
 
 Munimen::Judgement::Check.define :discharge_into_pan, part: :discharge_end do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     next unless visit.heater.discharge_ends == :pan
 

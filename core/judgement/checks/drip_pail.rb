@@ -2,6 +2,7 @@
 
 # A pail under the outlet of the safety valves for a day.
 Munimen::Judgement::Check.define :drip_pail, part: :relief_valve do
+  off_page "a clue, not a result"
   uses :drip_pail
   judge do |visit|
     next sound("Nothing in the pail under the outlet after a day.") if

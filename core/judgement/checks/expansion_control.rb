@@ -3,6 +3,7 @@
 # A closed system needs somewhere for heated water to go: judged by what is installed, before
 # anything is measured.
 Munimen::Judgement::Check.define :expansion_control, part: :vessel do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     heater = visit.heater
     next unless heater.vessel == :none

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :flow_rate, part: :inlet_group do
+  on_page 30, "Flow of water"
   uses :flow_rate, :flowing_pressure
   judge do |visit|
     flow = visit.quantity(:flow_rate) or next

@@ -3,6 +3,7 @@
 # The input as clocked, against the plate: at most 5 % over for measuring, not 10 % under. From
 # memory.
 Munimen::Judgement::Check.define :gas_input_clocked, part: :burner do
+  on_page 260, "Gas input"
   uses :gas_input_read
   judge do |visit|
     plate = visit.heater.input

@@ -2,6 +2,7 @@
 
 # The high limit of an electric heater: one that had tripped says that it was too hot.
 Munimen::Judgement::Check.define :high_limit, part: :high_limit do
+  on_page 110, "High limit"
   uses :high_limit_found
   judge do |visit|
     next sound("The {high_limit} had not tripped.") if visit.choice(:high_limit_found) == :set

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :hot_peak_after, part: :vessel do
+  off_page "the same line as the peak as found"
   uses :hot_peak_after
   judge do |visit|
     peak = visit.quantity(:hot_peak_after)

@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :hot_peak_found, part: :vessel do
+  on_page 60, "Pressure while heating"
+  cured_by :hot_peak_after, "Measured again after the work."
   uses :hot_peak_found
   judge do |visit|
     peak = visit.quantity(:hot_peak_found)

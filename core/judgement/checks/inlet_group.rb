@@ -3,6 +3,7 @@
 # The reading after an unvented cylinder's inlet group must stay at the reducing valve's setting,
 # with the mains higher.
 Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
+  on_page 20, "Pressure after the inlet group"
   uses :static_pressure, :mains_pressure
   judge do |visit|
     next unless unvented?

@@ -2,10 +2,13 @@
 
 # Elements and gas pressures, judged by the calculations of those names.
 [
-  [:element, :element_resistance, :element_earth, %i[element_upper element_lower immersion_power]],
-  [:element_lower, :element_resistance_lower, :element_earth_lower, %i[element_lower]]
-].each do |id, ohms, earth, plates|
+  [:element, :element_resistance, :element_earth, %i[element_upper element_lower immersion_power],
+   220, "{Element}, upper or only one"],
+  [:element_lower, :element_resistance_lower, :element_earth_lower, %i[element_lower],
+   230, "{Element}, lower"]
+].each do |id, ohms, earth, plates, place, title|
   Munimen::Judgement::Check.define id, part: :disconnect do
+    on_page place, title
     uses ohms, earth
     judge do |visit|
       rated = plates.filter_map { |field| visit.heater.public_send(field) }.first
@@ -30,6 +33,7 @@
 end
 
 Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
+  on_page 250, "Gas pressures"
   uses :gas_operating, :gas_line, :gas_manifold
   judge do |visit|
     england = visit.units == :england

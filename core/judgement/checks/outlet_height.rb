@@ -2,6 +2,7 @@
 
 # How high the relief valve's pipe ends, measured; the rulebook's bounds, or the house rule's.
 Munimen::Judgement::Check.define :outlet_height, part: :discharge_end do
+  on_page 160, "Height of the discharge pipe's end"
   uses :outlet_height
   judge do |visit|
     height = visit.quantity(:outlet_height)
@@ -33,6 +34,7 @@ Munimen::Judgement::Check.define :outlet_height, part: :discharge_end do
 end
 
 Munimen::Judgement::Check.define :pan_pipe_height, part: :pan do
+  on_page 170, "Height of the pan pipe's end"
   uses :pan_pipe_height
   judge do |visit|
     height = visit.quantity(:pan_pipe_height)

@@ -2,6 +2,7 @@
 
 # Paper under the joints for a day.
 Munimen::Judgement::Check.define :paper, part: :drain_valve do
+  on_page 370, "Drain valve, on dry paper"
   uses :paper
   judge do |visit|
     next sound("The paper is dry after a day.") if visit.choice(:paper) == :dry

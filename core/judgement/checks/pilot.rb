@@ -3,6 +3,7 @@
 # Pilot, its generator and the cut-off, judged by the calculation `pilot_generator`; the flame by
 # eye.
 Munimen::Judgement::Check.define :pilot, part: :gas_control do
+  on_page 270, "Pilot's generator and cut-off"
   uses :generator_open, :generator_loaded, :eco_continuity
   judge do |visit|
     kind = visit.heater.ignition == :pilot_thermopile ? "thermopile" : "thermocouple"
@@ -23,6 +24,7 @@ Munimen::Judgement::Check.define :pilot, part: :gas_control do
 end
 
 Munimen::Judgement::Check.define :pilot_flame, part: :burner do
+  on_page 280, "Pilot flame"
   uses :pilot_flame
   judge do |visit|
     if visit.choice(:pilot_flame) == :blue_on_tip
@@ -47,6 +49,7 @@ Munimen::Judgement::Check.define :pilot_flame, part: :burner do
 end
 
 Munimen::Judgement::Check.define :pilot_held, part: :gas_control do
+  on_page 290, "Pilot, lit again"
   uses :pilot_held, :floor_smell
   judge do |visit|
     source = Munimen::Source.common_practice(

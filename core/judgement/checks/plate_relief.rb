@@ -2,6 +2,7 @@
 
 # What the plates say of the relief valves, held against the heater.
 Munimen::Judgement::Check.define :relief_rating, part: :relief_valve do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     rating = visit.heater.relief_rating
     input = visit.heater.heat_input
@@ -26,6 +27,7 @@ Munimen::Judgement::Check.define :relief_rating, part: :relief_valve do
 end
 
 Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     set = visit.heater.relief_set_pressure
     tank = visit.heater.working_pressure
@@ -62,6 +64,7 @@ end
 
 # Replaced every three years, where that house rule is chosen.
 Munimen::Judgement::Check.define :relief_life, part: :relief_valve do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     next unless visit.rules.choice(:relief_life) == :three_years && visit.date
 

@@ -5,6 +5,7 @@
 # the street it regulates no more. Common practice. In an unvented cylinder's inlet group the
 # reading must also stay at the valve's setting.
 Munimen::Judgement::Check.define :regulator, part: :regulator do
+  on_page 40, "{Regulator}"
   uses :mains_pressure, :static_pressure
   judge do |visit|
     house = visit.quantity(:static_pressure)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :relief_drip, part: :relief_valve do
+  on_page 150, "{Relief_valve}, ten seconds after closing"
   uses :relief_drip, :relief_drip_washed, :relief_drip_hot
   judge do |visit|
     limit = visit.rules.limit(:relief_drip)

@@ -3,10 +3,11 @@
 # Lever, flow and closing of each relief valve; common practice. The T&P is the last protection, the
 # expansion relief of an English inlet group the one before it.
 [
-  [:relief_valve, :relief, "The last protection against a bursting tank does not work."],
-  [:expansion_relief, :expansion_relief, "A safety valve against pressure does not work."]
-].each do |part, prefix, explain|
+  [:relief_valve, :relief, 120, "The last protection against a bursting tank does not work."],
+  [:expansion_relief, :expansion_relief, 130, "A safety valve against pressure does not work."]
+].each do |part, prefix, place, explain|
   Munimen::Judgement::Check.define part, part: do
+    on_page place, "{#{part.capitalize}}"
     uses :"#{prefix}_flow", :"#{prefix}_lever", :"#{prefix}_closes"
     judge do |visit|
       source = Munimen::Source.common_practice("strong full-bore flow, and it shuts")

@@ -5,6 +5,7 @@
 practice = ->(note) { Munimen::Source.common_practice(note) }
 
 Munimen::Judgement::Check.define :joints, part: :tank do
+  on_page 360, "Joints that were opened"
   uses :joints
   judge do |visit|
     next sound("Every joint that was opened is dry.") if visit.choice(:joints) == :dry
@@ -22,6 +23,7 @@ Munimen::Judgement::Check.define :joints, part: :tank do
 end
 
 Munimen::Judgement::Check.define :flush_result, part: :drain_valve do
+  on_page 320, "Sediment flushed out"
   uses :flush_result
   judge do |visit|
     months = Munimen::Work::FlushInterval::MONTHS.fetch(visit.choice(:flush_result))
@@ -46,6 +48,7 @@ Munimen::Judgement::Check.define :flush_result, part: :drain_valve do
 end
 
 Munimen::Judgement::Check.define :anode_left, part: :anode do
+  on_page 330, "Anode"
   uses :anode_remaining
   judge do |visit|
     left = visit.quantity(:anode_remaining).si
@@ -66,6 +69,7 @@ Munimen::Judgement::Check.define :anode_left, part: :anode do
 end
 
 Munimen::Judgement::Check.define :new_relief_valve, part: :relief_valve do
+  on_page 200, "New {relief_valve}"
   uses :new_relief_flow, :new_relief_closes
   judge do |visit|
     runs_on = visit.choice(:new_relief_closes) == :runs_on
@@ -88,6 +92,7 @@ Munimen::Judgement::Check.define :new_relief_valve, part: :relief_valve do
 end
 
 Munimen::Judgement::Check.define :proved_dead, part: :disconnect do
+  off_page "how the work was made safe"
   uses :dead_readings, :tester_before, :tester_after
   judge do |visit|
     before, dead, after =
@@ -115,6 +120,7 @@ Munimen::Judgement::Check.define :proved_dead, part: :disconnect do
 end
 
 Munimen::Judgement::Check.define :draught, part: :flue do
+  on_page 300, "{Draught}, and CO in the room"
   uses :draught, :room_co
   judge do |visit|
     source = Munimen::Source.published("NFPA 54, BS 5440-1", "spillage test", clause: :from_memory)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :static_pressure, part: :house_main do
+  on_page 10, "Water pressure"
   uses :static_pressure
   judge do |visit|
     pressure = visit.quantity(:static_pressure)

@@ -2,6 +2,7 @@
 
 # What the strainer of an inlet group was like when it came out.
 Munimen::Judgement::Check.define :strainer, part: :inlet_group do
+  on_page 50, "Strainer of the inlet group"
   uses :strainer
   judge do |visit|
     found = visit.choice(:strainer)

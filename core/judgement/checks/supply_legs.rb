@@ -3,6 +3,7 @@
 # The supply as read live: US each leg to ground about half and both together full; England line
 # to earth full, neutral near nothing. Common practice; ±10 % for the supply, from memory.
 Munimen::Judgement::Check.define :supply_legs, part: :disconnect do
+  on_page 240, "Electrical supply"
   uses :leg_one, :leg_two, :legs_across, :after_off
   judge do |visit|
     one, two, across = %i[leg_one leg_two legs_across].map { |name| visit.quantity(name)&.si }

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 Munimen::Judgement::Check.define :tap_temperature, part: :tap do
+  on_page 70, "Hot water at the {tap}"
   uses :tap_temperature
   judge do |visit|
     hot = visit.quantity(:tap_temperature)

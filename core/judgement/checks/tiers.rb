@@ -10,6 +10,7 @@
   relief_temperature: [:relief_set_temperature, :relief_valve, "{relief_valve}"]
 }.each do |id, (field, part, name)|
   Munimen::Judgement::Check.define id, part: do
+    off_page "of what is installed: a deficiency where it is one"
     judge do |visit|
       value = visit.heater.public_send(field) or next
       limit_id = { cut_out_setting: :cut_out, immersion_cut_out: :cut_out,
@@ -26,6 +27,7 @@
 end
 
 Munimen::Judgement::Check.define :tier_order, part: :cut_out do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     heater = visit.heater
     pressure = [

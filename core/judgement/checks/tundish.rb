@@ -2,6 +2,7 @@
 
 # Both valves opened: the tundish must neither back up nor spill.
 Munimen::Judgement::Check.define :tundish, part: :tundish do
+  on_page 140, "Tundish at full flow"
   uses :tundish_flow
   judge do |visit|
     source = Munimen::Source.published("Approved Document G", "G3, D2", clause: :from_memory)

@@ -16,6 +16,7 @@
   ]
 }.each do |part, (id, text, remedy, explain)|
   Munimen::Judgement::Check.define id, part: do
+    off_page "of what is installed: a deficiency where it is one"
     judge do |visit|
       next unless unvented? && visit.heater.public_send(part) == :no
 

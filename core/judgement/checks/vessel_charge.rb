@@ -3,6 +3,8 @@
 # The charge as found, held against the static pressure; only at zero water pressure is it a
 # charge at all.
 Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
+  on_page 180, "Air charge of the {vessel}"
+  cured_by :charge_set, "The charge was set on this visit."
   uses :vessel_charge
   judge do |visit|
     charge = visit.reading(:vessel_charge)

@@ -3,6 +3,7 @@
 # A vessel that is too small for its tank however it is charged: judged by what is installed, before
 # the peak is measured.
 Munimen::Judgement::Check.define :vessel_size, part: :vessel do
+  off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     size = visit.vessel_size
     next unless size&.too_small?

@@ -2,6 +2,8 @@
 
 Munimen::Work::Operation.define :check_discharge_pipe do
   part :discharge_pipe
+  every_visit
+  protects "discharge pipe", told_by: %i[discharge_present tundish_place d1_run]
   place :outside
   wants :discharge_ends, :relief_outlet, :d1_size, :d1_length, :d2_size, :d2_length, :d2_bends,
         :shared_discharge, because: "Without them the size of the pipe cannot be judged."

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :check_joints do
   part :tank
+  protects "joints that were opened", told_by: %i[joints]
   place :side
   title "Look at every joint that was opened"
   instrument "Torch, dry paper"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :clean_strainer do
   part :inlet_group
+  protects :none
   place :top
   title "Rinse the strainer"
   how "Cap off by hand, rinse, back; its plastic cap wants little torque."

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :clear_away do
   part :tank
+  protects :none
   title "Move away what can burn"
   how "Paint, fuel and rags go out of the room; the floor around the {heater} stays clear."
   because "What is stored beside it can catch fire."

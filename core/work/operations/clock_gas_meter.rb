@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :clock_gas_meter do
   part :burner
+  protects "gas input", told_by: %i[gas_input_clocked]
   place :bottom
   trade :gas
   wants :input, :fuel, because: "What is clocked is held against it."

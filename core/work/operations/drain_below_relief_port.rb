@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :drain_below_relief_port do
   part :drain_valve
+  lets_hot_out
   place :bottom
   title "Drain below the relief valve's port"
   how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked " \

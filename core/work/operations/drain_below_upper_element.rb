@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :drain_below_upper_element do
   part :drain_valve
+  lets_hot_out
   place :bottom
   title "Drain below the upper {element}"
   how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked " \

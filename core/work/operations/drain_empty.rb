@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :drain_empty do
   part :drain_valve
+  lets_hot_out
   place :bottom
   title "Drain the tank empty"
   how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked " \

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :evacuate do
   part :site
+  whatever_stands
   place :front
   trade :plumber
   title "Everybody out, and call from outside"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :exercise_expansion_relief do
   part :expansion_relief
+  protects "{expansion_relief}", told_by: %i[expansion_relief]
   place :top
   title "Exercise the {expansion_relief}"
   instrument "Torch, gloves"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :exercise_new_relief_valve do
   part :relief_valve
+  protects "new {relief_valve}", told_by: %i[new_relief_valve]
   place :side
   title "Exercise the new {relief_valve}"
   how "Stand aside, lift fully, let it snap shut."

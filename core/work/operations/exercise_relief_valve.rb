@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :exercise_relief_valve do
   part :relief_valve
+  protects "{relief_valve}", told_by: %i[relief_valve new_relief_valve]
   place :side
   wants :relief_history, :relief_fitted, because: "A valve that nobody has lifted may not close."
   title "Exercise the {relief_valve}"
@@ -32,7 +33,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
        choices: %i[full_bore weak none],
        only_if: {
          relief_lever: :lifts
-       }
+       }, shown_at: :relief_valve
   read :relief_closes,
        :choice,
        "When let go",

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :flush_bursts do
   part :drain_valve
+  protects :none
   place :bottom
   title "Flush in bursts until it runs clear"
   instrument "White pail"

@@ -2,6 +2,8 @@
 
 Munimen::Work::Operation.define :identify do
   part :data_plate
+  every_visit
+  protects :none
   place :front
   wants :capacity, :maker, :model, :serial, :manufactured, :installed, :input, :fuel,
         :element_upper, :element_lower, :element_voltage,

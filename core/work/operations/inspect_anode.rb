@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :inspect_anode do
   part :anode
+  protects :none
   place :top
   wants :anode, because: "Whether it comes out with the outlet hangs on it."
   title "Take the anode out and look"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :leave_in_use do
   part :site
+  whatever_stands
   place :front
   trade :plumber
   title "Leave it in use against advice, with the warning given"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :leave_site do
   part :site
+  every_visit
   place :front
   title "Look once more, and leave it safe"
   how "Walk round once more: the second look finds what the first one missed. Everything on the " \

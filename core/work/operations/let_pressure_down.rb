@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :let_pressure_down do
   part :tap
+  lets_hot_out
   place :tap
   title "Open a hot {tap} until the flow stops"
   how "The lowest hot {tap}. Zero counts at the height of the {vessel}: water standing higher in " \

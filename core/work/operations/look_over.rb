@@ -2,6 +2,8 @@
 
 Munimen::Work::Operation.define :look_over do
   part :tank
+  every_visit
+  protects "what can be seen"
   place :top
   title "Look it over, top to bottom"
   instrument "Torch, mirror"

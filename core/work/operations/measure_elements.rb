@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :measure_elements do
   part :disconnect
+  protects "{elements}", told_by: %i[element element_lower]
   place :side
   trade :electrical
   wants :element_upper, :element_lower, :element_voltage, :immersion_power,

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :open_relief_for_air do
   part :relief_valve
+  lets_hot_out
   place :side
   title "Open the {relief_valve} for air"
   how "Lift the lever and leave it up, once the pressure is gone and before the drain is opened. " \

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :press_high_limit do
   part :high_limit
+  protects "high limit", told_by: %i[high_limit]
   place :side
   trade :electrical
   title "Press the {high_limit}'s red button"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :prove_dead do
   part :disconnect
+  protects :none
   place :side
   trade :electrical
   title "Prove it dead, every feed"

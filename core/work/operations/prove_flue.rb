@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :prove_flue do
   part :flue
+  protects "flue", told_by: %i[draught]
   trade :gas
   title "Prove the sealed flue and the CO in the room"
   how "Burner on for five minutes, windows shut. Joints and terminal seen; the CO meter in " \

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :prove_gas_joints do
   part :gas_cock
+  protects "gas joints"
   place :bottom
   trade :gas
   title "Prove the gas joints with leak fluid"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :prove_thermostat do
   part :thermostat
+  protects "thermostat", told_by: %i[thermostat_stops]
   trade :plumber
   title "Prove that the thermostat stops the heat"
   how "Stay with it. Turn the dial down: burner or element must go off; up again: it comes " \

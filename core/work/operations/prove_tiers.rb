@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :prove_tiers do
   part :thermostat
+  protects "order of the protections"
   title "Read every setting once more"
   how "Thermostat, cut-out and the plates of both relief valves, in that order."
   because "The order counts, not each alone."

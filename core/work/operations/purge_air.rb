@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :purge_air do
   part :tap
+  lets_hot_out
   place :tap
   title "Run the hot {tap} until it is free of air"
   how "Best a {tap} without a strainer. Steady, air-free water is the proof of a full tank; then " \

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_coil_after do
   part :coil
+  protects :none
   place :controls
   title "Measure the coil again"
   instrument "Two thermometers on the pipes"

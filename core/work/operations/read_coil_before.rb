@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_coil_before do
   part :coil
+  protects :none
   place :controls
   wants :coil_power, :coil_flow, because: "The coil's output is held against it."
   title "Measure what the coil gives up"

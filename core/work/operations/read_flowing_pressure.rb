@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_flowing_pressure do
   part :inlet_group
+  protects :none
   place :tap
   title "Read pressure and flow with a {tap} wide open"
   instrument "Pressure gauge, flow cup or bucket and watch"

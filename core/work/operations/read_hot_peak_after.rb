@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_hot_peak_after do
   part :house_main
+  protects "pressure while heating, after the work", told_by: %i[hot_peak_after]
   place :entry
   title "Read the hot peak, as left"
   instrument "Pressure gauge with maximum hand"
@@ -9,7 +10,7 @@ Munimen::Work::Operation.define :read_hot_peak_after do
   because "It proves that expansion is taken up – or that it is not."
   calculator :vessel_performance
   needs gauge: :fitted, max_hand: :reset, cycle: :final
-  read :hot_peak_after, :pressure, "Maximum hand after heating"
+  read :hot_peak_after, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
   recommissions
   hands_on 30
   repeatable

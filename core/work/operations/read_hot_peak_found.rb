@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_hot_peak_found do
   part :house_main
+  protects "pressure while heating", told_by: %i[hot_peak_found hot_peak_after]
   place :entry
   title "Read the hot peak, as found"
   instrument "Pressure gauge with maximum hand"
@@ -9,6 +10,6 @@ Munimen::Work::Operation.define :read_hot_peak_found do
   because "It shows what pressure the tank reached before you changed anything."
   calculator :closed_system
   needs gauge: :fitted, max_hand: :reset, cycle: :found, as_found: :yes
-  read :hot_peak_found, :pressure, "Maximum hand after heating"
+  read :hot_peak_found, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
   hands_on 30
 end

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_line_pressure do
   part :gas_control
+  protects "gas pressures", told_by: %i[gas_pressures]
   place :bottom
   trade :gas
   title "Read the gas pressure, nothing burning"

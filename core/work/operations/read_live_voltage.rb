@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_live_voltage do
   part :disconnect
+  protects "electrical supply", told_by: %i[supply_legs]
   place :side
   trade :electrical
   title "Read the supply live at the {element}"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_operating_pressure do
   part :gas_control
+  protects "gas pressures", told_by: %i[gas_pressures]
   place :bottom
   trade :gas
   wants :fuel, :manifold_pressure, because: "The pressure is judged by it."

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_paper do
   part :drain_valve
+  protects :none
   place :bottom
   title "Look at the paper after a day"
   how "Dry, a spot, or wet through – and under which joint."

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_static_pressure do
   part :house_main
+  protects "water pressure", told_by: %i[static_pressure inlet_group regulator]
   place :entry
   wants :regulator, :backflow,
         because: "Whether expanding water can go back into the street hangs on it."
@@ -13,8 +14,8 @@ Munimen::Work::Operation.define :read_static_pressure do
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   makes static: :known
   makes_during heater_pressure: :flowing
-  read :static_pressure, :pressure, "Static pressure, nothing running"
-  read :mains_pressure, :pressure, "{mains_side}", optional: true
+  read :static_pressure, :pressure, "Static pressure, nothing running", shown_at: :house_main
+  read :mains_pressure, :pressure, "{mains_side}", optional: true, shown_at: :regulator
   hands_on 60
   repeatable
 end

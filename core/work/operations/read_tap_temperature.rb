@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_tap_temperature do
   part :tap
+  protects "hot water temperature", told_by: %i[tap_temperature]
   place :tap
   wants :mixing_valve, because: "It decides what may come out of the {tap}."
   title "Measure the {tap} temperature"
@@ -19,7 +20,7 @@ Munimen::Work::Operation.define :read_tap_temperature do
         temperature: :hot,
         dial: %i[as_found restored]
   makes_during heater_pressure: :flowing
-  read :tap_temperature, :temperature, "Temperature at the {tap}"
+  read :tap_temperature, :temperature, "Temperature at the {tap}", shown_at: :tap
   read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true
   house_rules :set_point
   hands_on 60

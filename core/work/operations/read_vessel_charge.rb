@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :read_vessel_charge do
   part :vessel
+  protects "air charge of the {vessel}", told_by: %i[vessel_charge charge_set]
   place :top
   wants :vessel_volume, :vessel_upstream,
         because: "Without the volume the pressure that it will reach cannot be predicted."
@@ -18,7 +19,7 @@ Munimen::Work::Operation.define :read_vessel_charge do
   end
   needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes charge: :known
-  read :vessel_charge, :pressure, "Air charge as found", point: :air_valve
+  read :vessel_charge, :pressure, "Air charge as found", point: :air_valve, shown_at: :vessel
   house_rules :charge_method
   hands_on 45
   spared_by :replace_vessel

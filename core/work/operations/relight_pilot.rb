@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :relight_pilot do
   part :gas_control
+  protects :none
   place :bottom
   trade :plumber
   title "Relight the pilot"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :renew_bubble do
   part :bubble
+  lets_hot_out
   place :side
   title "Renew the air bubble"
   how "All heat off first. The lowest hot {tap} open, then the {relief_valve}: wait until it " \

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :replace_vessel do
   part :vessel
+  protects :none
   place :top
   wants :vessel_volume, because: "Without it the pressure that it will reach cannot be predicted."
   title "Replace the {vessel}"
@@ -15,7 +16,7 @@ Munimen::Work::Operation.define :replace_vessel do
   apart vessel: :off
   needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes water_joints: :disturbed, charge: :set, air_valve: :tested, as_found: :no
-  read :charge_set, :pressure, "Charge of the new one", point: :air_valve
+  read :charge_set, :pressure, "Charge of the new one", point: :air_valve, shown_at: :vessel
   tools "Pump", "{Tire_gauge}"
   materials "{Vessel}, same volume or larger"
   calculator :expansion_vessel

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :run_taps do
   part :tap
+  lets_hot_out
   place :tap
   title "Run several hot {taps}, the supply open"
   how "Open enough {taps} to bring the pressure well down, and leave them running while you read."

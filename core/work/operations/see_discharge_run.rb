@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :see_discharge_run do
   part :discharge_pipe
+  protects "discharge pipe, from end to end"
   title "See the discharge pipe run to its end"
   how "Pour water in, or lift a lever a little with nobody at the end. It must run away and " \
       "not back up."

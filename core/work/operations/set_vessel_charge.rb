@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :set_vessel_charge do
   part :vessel
+  protects :none
   place :top
   wants :vessel_volume, because: "Without it the pressure that it will reach cannot be predicted."
   title "Set the charge to the supply pressure"
@@ -16,7 +17,7 @@ Munimen::Work::Operation.define :set_vessel_charge do
   needs heater_pressure: :zero, charge: :known, static: :known, air_valve: :tested
   needs_on { |heater| Munimen::Work::ChargePolicy.isolation(heater) }
   makes charge: :set, as_found: :no
-  read :charge_set, :pressure, "Charge as set", point: :air_valve
+  read :charge_set, :pressure, "Charge as set", point: :air_valve, shown_at: :vessel
   forbidden { |visit| Munimen::Work::ChargePolicy.refusal(visit) }
   superfluous { |visit| Munimen::Work::ChargePolicy.superfluous(visit) }
   hands_on 150

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :shut_heater_supply do
   part :cold_shut_off
+  lets_hot_out
   place :top
   title "Shut the {supply_valve}"
   how "Lever across the pipe is shut. If it will not hold, shut the house."

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :test_air_valve do
   part :vessel
+  protects "membrane of the {vessel}", told_by: %i[air_valve]
   place :top
   title "Press the air valve: what comes out?"
   how "A short press on the pin. Air alone is sound so far; water means that the membrane has " \

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :test_combustion do
   part :burner
+  protects "combustion", told_by: %i[combustion]
   place :bottom
   trade :gas
   title "Measure what the burner makes of its gas"

@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :test_controls do
   part :thermostat
+  protects "thermostat and controls", told_by: %i[controls_chain]
   place :controls
   trade :plumber
   title "Prove that the thermostat stops the heat"

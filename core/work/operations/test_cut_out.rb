@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :test_cut_out do
   part :cut_out
+  protects "{cut_out}", told_by: %i[cut_out_test]
   place :controls
   trade :electrical
   wants :cut_out_temperature, because: "What it opens at is held against it."

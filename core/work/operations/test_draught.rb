@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :test_draught do
   part :flue
+  protects "{draught}", told_by: %i[draught]
   place :top
   trade :gas
   title "Test the {draught}, worst case"

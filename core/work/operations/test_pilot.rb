@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :test_pilot do
   part :gas_control
+  protects "pilot's generator and cut-off", told_by: %i[pilot pilot_flame]
   place :bottom
   trade :gas
   title "Test the pilot and its generator"

@@ -736,7 +736,29 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Termostato y controles
   Tundish at full flow
     Embudo a pleno caudal
-  Relief valve, ten seconds after closing
+  Strainer of the inlet group
+    Filtro del grupo de entrada
+  Thermostat, turned down
+    Termostato, al bajarlo
+  Height of the pan pipe's end
+    Altura del extremo del tubo de la bandeja
+  Pilot flame
+    Llama del piloto
+  Pilot, lit again
+    Piloto, encendido de nuevo
+  Drain valve, on dry paper
+    Válvula de drenaje, sobre papel seco
+  Turned down, the heat stops; up again, it comes on.
+    Al bajarlo, el calor se corta; al subirlo, vuelve.
+  Turned down, the heat goes on: the thermostat does not stop it.
+    Al bajarlo, el calor sigue: el termostato no lo corta.
+  Heat off, the cold left open, until the control is mended and proved.
+    Apague el calor y deje abierta el agua fría hasta que el control esté reparado y probado.
+  The thermostat does not stop the heat; only the last protections are left.
+    El termostato no corta el calor; solo quedan las últimas protecciones.
+  turned down, the heat stops; up again, it comes on
+    al bajarlo, el calor se corta; al subirlo, vuelve
+  {Relief_valve}, ten seconds after closing
     Válvula de alivio, diez segundos después de cerrar
   Height of the discharge pipe's end
     Altura del extremo del tubo de descarga
