@@ -20,13 +20,15 @@ module Munimen
                 :arrival,
                 :recorded_heater,
                 :memory,
-                :taken_back
+                :taken_back,
+                :open_before
 
     # readings: [Reading]; observations: [Observation] that stand; corrected_observations: those
     # that something took the place of; steps: [Step] in order of entry; decisions: Decisions, or
     # a Hash of text by name; now: Time to which running waits are counted; notes: findings added
     # by hand; arrival: {variable => value} of what is not as presumed on arrival, since the last
-    # visit left it so. What the decisions take back is given, too. memory: Memory of what was
+    # visit left it so. What the decisions take back is given, too. open_before: [OpenFinding] that
+    # earlier visits left open. memory: Memory of what was
     # worked out from this visit before.
     def initialize(
       heater:,
@@ -42,8 +44,10 @@ module Munimen
       site: {},
       corrected_observations: [],
       arrival: {},
+      open_before: [],
       memory: Memory.new
     )
+      @open_before = open_before
       @memory = memory
       @recorded_heater = heater
       @rules = rules
@@ -74,6 +78,7 @@ module Munimen
         site:,
         corrected_observations: @corrected_observations,
         arrival:,
+        open_before:,
         memory:,
         **changed
       )
@@ -278,6 +283,10 @@ module Munimen
         # Given up, with a reason.
         def given_up? = %i[not_tested left_apart].include?(outcome)
       end
+    # What an earlier visit left open at this heater: check and part as Symbols, the words of last
+    # time, its grade, the day (ISO) on which it was found first, and in how many days it is due.
+    OpenFinding = Struct.new(:check, :part, :grade, :text, :remedy, :found_on, :due_in,
+                             keyword_init: true)
     # A finding added by hand from the catalogue.
     Note = Struct.new(:id, :entry, :place, :at, :by, :text, :seq, :apart, :received,
                       keyword_init: true) do

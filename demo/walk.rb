@@ -132,7 +132,18 @@ module Munimen
         Desk::TakeReading.new(@context).call(id, id: uuid, name: read.name.to_s, value:)
       end
 
+      # What an earlier visit left open: as it looks now.
+      def answer_open(id)
+        now = visit(id)
+        Judgement::Judge.of(now).still_open.unanswered.each do |one|
+          seen = now.observation(one.check)&.finding
+          said = { sound: "put_right: seen", nil => "not_looked" }.fetch(seen, "still_there")
+          decide_text(id, Visit::Decisions.name(:open, one.check), said)
+        end
+      end
+
       def finish(id)
+        answer_open(id)
         judge = Judgement::Judge.of(visit(id))
         judge.deficiencies.select { |verdict| verdict.grade == :danger }.each do |verdict|
           decide_text(

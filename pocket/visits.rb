@@ -168,7 +168,16 @@ module Munimen
            .merge(site.slice(:address, :access, :code_profile, :customer_id, :lat, :lng))
            .merge(phone: customer[:phone], customer: customer[:name],
                   person: @tables.find(:accounts, row[:account_id])&.fetch(:name),
-                  site_rules: site[:house_rules], visit_rules: row[:house_rules])
+                  site_rules: site[:house_rules], visit_rules: row[:house_rules],
+                  open_before: open_before(row))
+      end
+
+      # What other visits to the heater left open, as JSON.
+      def open_before(visit)
+        rows = @tables.where(:deficiencies, heater_id: visit[:heater_id], status: "open")
+          .reject { |row| row[:found_in] == visit[:id] }
+          .sort_by { |row| row.values_at(:found_on, :id) }
+        JSON.generate(rows.map { |row| row.slice(*%i[check part grade text remedy found_on due]) })
       end
     end
   end

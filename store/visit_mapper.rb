@@ -106,7 +106,8 @@ module Munimen
           steps:,
           decisions:,
           notes:,
-          site: @row,
+          site: @row.except(:open_before),
+          open_before:,
           arrival: @row[:arrival] ? symbols(@row[:arrival]) : {},
           memory: @known.memory
         )
@@ -193,6 +194,16 @@ module Munimen
       end
 
       def decisions = @written[:decisions].to_h { |row| [row[:name], row[:value]] }
+
+      def open_before
+        JSON.parse(@row[:open_before] || "[]", symbolize_names: true).map do |row|
+          due = row[:due] && (Date.iso8601(row[:due]) - @now.to_date).to_i
+          Visit::OpenFinding.new(
+            **row.slice(:text, :remedy, :found_on), check: row[:check].to_sym,
+            part: row[:part].to_sym, grade: row[:grade].to_sym, due_in: due && [due, 0].max
+          )
+        end
+      end
 
       def notes
         @written[:notes].map do |row|

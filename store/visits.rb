@@ -273,9 +273,18 @@ module Munimen
       # Everything written in a visit, in one round with its row: each table as a JSON list.
       def whole
         placed(Sequel[:visits][:id] => :$id)
-          .select_append(*everything)
+          .select_append(*everything, Sequel.lit(LEFT_OPEN))
           .prepare(:select, :whole_visit)
       end
+
+      # What other visits to the heater left open.
+      LEFT_OPEN = <<~SQL.chomp
+        (SELECT json_group_array(json_object('check', "check", 'part', part, 'grade', grade,
+         'text', text, 'remedy', remedy, 'found_on', found_on, 'due', due))
+         FROM (SELECT * FROM deficiencies WHERE heater_id = visits.heater_id AND status = 'open'
+         AND found_in <> visits.id ORDER BY found_on, id)) AS open_before
+      SQL
+      private_constant :LEFT_OPEN
 
       def everything
         WRITTEN.map do |table|

@@ -84,6 +84,19 @@ module Munimen
         ].map { |id, place, presence| Part.new(id, place, presence, TRADES.fetch(id, :plumber)) }
           .freeze
 
+      # Parts of which a record may not know whether they are there: the field that says so, and
+      # what it says where there is one, and where there is none.
+      DOUBTFUL = {
+        regulator: %i[regulator yes no],
+        backflow: %i[backflow yes no],
+        expansion_relief: %i[expansion_relief yes no],
+        vessel: %i[vessel external none],
+        tundish: %i[tundish yes no],
+        pan: %i[pan yes no],
+        anode: %i[anode separate none],
+        draft_hood: %i[hood open sealed]
+      }.freeze
+
       BY_ID = ALL.to_h { |part| [part.id, part] }.freeze
 
       module_function
@@ -93,6 +106,11 @@ module Munimen
 
       # Parts that this heater has, or may have (unknown counts as present).
       def of(heater) = ALL.select { |part| part.presence.call(heater) }
+
+      # [field, there, none] where it is not known of a heater whether it has a part, or nil.
+      def doubt(heater, part, by = DOUBTFUL[part])
+        by if by && heater.public_send(by.first) == :unknown
+      end
 
       # The place of a part, for the walk; :front for what is no part.
       def place(id) = BY_ID[id]&.place || :front

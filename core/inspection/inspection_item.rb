@@ -77,6 +77,16 @@ module Munimen
       def ask(text = nil) = text ? @ask = text : @ask
       def sound(text = nil) = text ? @sound = text : @sound || "Sound"
       def place = Heater::Parts.place(part)
+
+      # The field of the record that says whether what is looked at is there at all, and what it
+      # says where it is and where it is not; that of its part unless said.
+      def presence(*field)
+        field.empty? ? @presence || Heater::Parts::DOUBTFUL[part] : @presence = field
+      end
+
+      # [field, there, none] where that is not known of a heater; nil where it is.
+      def doubt(heater) = Heater::Parts.doubt(heater, part, presence)
+
       # On which heaters, and under which rulebooks (all unless said).
       def on(&block) = @applies = block
       def books(*ids) = ids.empty? ? @books : @books = ids

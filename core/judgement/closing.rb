@@ -13,7 +13,9 @@ module Munimen
         @deficiencies = deficiencies
       end
 
-      def obstacles = apart + open_steps + leaving + given_up + dangers + situations + outcome
+      def obstacles
+        apart + left_open + open_steps + leaving + given_up + dangers + situations + outcome
+      end
 
       private
 
@@ -22,6 +24,15 @@ module Munimen
         @visit.unanswered.map do |one|
           text = "Two accounts of this visit differ: say which holds. #{one.apart[:text]}"
           obstacle(:apart, one.id, text)
+        end
+      end
+
+      # What an earlier visit left open wants an answer of its own.
+      def left_open
+        Judge.of(@visit).still_open.unanswered.map do |one|
+          text = "Open since #{one.found_on}: #{one.text} Say: put right, still there, or not " \
+                 "looked at."
+          obstacle(:left_open, one.check, text)
         end
       end
 

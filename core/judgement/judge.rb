@@ -19,7 +19,10 @@ module Munimen
 
       # As left: what lapsed is out, what it owes is not tested, and a danger that is not cleared
       # stands.
-      def verdicts = @verdicts ||= as_left + from_steps + owed + dangers
+      def verdicts = @verdicts ||= as_left + from_steps + owed + dangers + still_open.verdicts
+
+      # What earlier visits left open, on this one.
+      def still_open = @still_open ||= StillOpen.new(@visit, as_left)
 
       # As found, before anything was put right.
       def found

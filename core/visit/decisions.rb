@@ -38,9 +38,12 @@ module Munimen
         open: /(#{CHECK})/
       }.freeze
 
+      # What is said of a finding that was open: how it was seen belongs to “put right”.
+      OPEN = /\A(put_right: .+|still_there|not_looked|)\z/m
       # The words that some of these may be.
       WORDS = { situation: %w[immediately_dangerous at_risk not_unsafe],
-                apart: %w[both mine] }.freeze
+                apart: %w[both mine],
+                open: ["put_right: how it was seen", "still_there", "not_looked"] }.freeze
 
       class << self
         # The name of a decision about something.
@@ -59,6 +62,8 @@ module Munimen
         def check!(name, value)
           known = parse(name) or
             raise Error.new("“#{name}” is no decision.", field: :name, code: :unknown_choice)
+          return if known.first == :open && value.to_s.match?(OPEN)
+
           choices = ALONE[name.to_sym] || WORDS[known.first]
           return if choices.nil? || choices.include?(value)
 

@@ -30,11 +30,12 @@ module Munimen
         @visit.decisions.accepted(verdict.check) unless verdict.grade == :danger
       end
 
-      # An open deficiency whose check is sound now, or was put right on this visit, is rectified.
+      # An open deficiency that was said to be put right, or was measured or tested sound, or was
+      # put right on this visit, is rectified.
       def close_what_is_sound
         open = deficiencies.open(heater_id)
-        proofs.each do |check, verdict|
-          close(open[check], "rectified", say(verdict.text)) if open.key?(check)
+        put_right.each do |check, evidence|
+          close(open[check], "rectified", evidence) if open.key?(check)
         end
         @judge.rectified.each do |verdict|
           next if open.key?(verdict.check.to_s)
@@ -43,11 +44,12 @@ module Munimen
         end
       end
 
-      # {check => the verdict that proves it sound now}, of those that do not stand any more.
-      def proofs
-        sound = @judge.verdicts.select { |verdict| verdict.grade == :sound } + @judge.rectified
+      # {check => what proves it}, of those that do not stand any more.
+      def put_right
         standing = @judge.deficiencies.map { |verdict| verdict.check.to_s }
-        sound.to_h { |verdict| [verdict.check.to_s, verdict] }.except(*standing)
+        here = @judge.rectified.to_h { |verdict| [verdict.check.to_s, say(verdict.text)] }
+        said = @judge.still_open.put_right.to_h { |one, how| [one.check.to_s, how] }
+        here.merge(said).except(*standing)
       end
 
       def say(text) = @visit.words.say(text)

@@ -31,8 +31,21 @@ module Munimen
           deficiencies: verdicts(judge.deficiencies),
           rectified: verdicts(judge.rectified),
           proposals:,
+          open_before:,
           outcome:
         }
+      end
+
+      # What earlier visits left open: last time's words, and what was said of it now.
+      def open_before
+        still = judge.still_open
+        wanted = still.unanswered
+        still.all.map do |one|
+          { check: one.check, part: one.part, place: @visit.words.part(one.part),
+            state: one.grade, text: one.text, remedy: one.remedy, since: one.found_on,
+            answer: still.said(one)&.first, wanted: wanted.include?(one),
+            asked_in: asked_in(one) }
+        end
       end
 
       # What the visit has found out of the heater, and the record does not say.
@@ -68,6 +81,11 @@ module Munimen
       end
 
       def observation(seen) = { finding: seen.finding, note: seen.note }
+
+      # The group of the inspection in which it is asked, or nil.
+      def asked_in(one)
+        Inspection::InspectionItem.all.find { |item| item.id == one.check }&.group
+      end
 
       def outcome
         outcome = Judgement::Outcome.new(@visit, judge.deficiencies)

@@ -34,7 +34,7 @@ module Munimen
           "Look together; your answer then goes in its place.",
           field: item[:item],
           code: :conflict,
-          details: { name: item[:item], theirs: other.finding, who:, id: other.id }
+          details: { name: item[:item], theirs: other.finding.to_s, who:, id: other.id }
         )
       end
 

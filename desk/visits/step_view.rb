@@ -215,9 +215,16 @@ module Munimen
             place: look.place,
             place_name: @words.place(look.place),
             sound: @words.say(look.sound),
+            doubt: doubt(look),
             findings: findings(look)
           }
         end
+      end
+
+      # What says whether it is there at all, where that is not known.
+      def doubt(look)
+        field, there, none = look.doubt(@visit.heater)
+        field && { field:, there:, none: }
       end
 
       def findings(look)

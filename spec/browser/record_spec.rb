@@ -55,6 +55,7 @@ installed: "2019-05" }
 
     office.look(visit, :visible, anode_seen: :absent)
     go "/visits/#{visit}"
+    find("[role=tab]", text: "Findings").click
     within(".proposal", text: "The record says: Separate") { click_button "Change the record" }
     within(".proposal", text: "Draft: Open hood") { click_button "Take it" }
     within(".proposal", text: "Pressure regulator: Yes") { click_button "Leave the record" }

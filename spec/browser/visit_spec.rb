@@ -11,6 +11,10 @@ RSpec.describe "A visit on the screen", type: :feature do
       press("a")
       expect(page).to have_no_css(".looks .all")
     end
+    if page.has_css?(".looks .doubt", wait: 0)
+      press("o")
+      expect(page).to have_no_css(".looks .doubt")
+    end
     if page.has_css?(".decide", wait: 0)
       press("1")
       expect(page).to have_css("[aria-pressed=true]", text: "Yes")

@@ -124,7 +124,7 @@ RSpec.describe Munimen::Pocket do
   it "goes on with an exercise of the training rig that was begun with a signal, a minute waited " \
      "and each test taken once however often it is sent" do
     now = Time.utc(2026, 11, 23, 9)
-    firm = office.config.desk_for(office.person, made: now)
+    firm = office.config.desk_for(office.person, sent: Munimen::Desk::Sent.new(made: now))
     id = Munimen::Desk::Train.new(firm).start(scenario: "the-puddle")[:id]
     pack = JSON.generate(Munimen::Desk::TakeAlong.new(firm).call)
     pocket = Munimen::Pocket::Office.new(pack)

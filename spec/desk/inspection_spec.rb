@@ -151,7 +151,7 @@ RSpec.describe Munimen::Desk do
     expect(open.call["insulation"]).to include(
       status: "rectified",
       closed_in: second,
-      evidence: a_string_including("Insulated")
+      evidence: "Put right: seen."
     )
     visit = office.start
     office.look(visit, :visible, straps: :missing)

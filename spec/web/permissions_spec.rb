@@ -21,10 +21,11 @@ RSpec.describe Munimen::Web do
                   closePerson openPerson pausePerson firstSteps leaveOutStep],
       office_work => %i[addAbsence endAbsence replaceParts applyPlan exportTable previewTable
                         importTable startTableImport],
-      work => %i[doStep undoStep visitRules siteRules closeDeficiency],
+      work => %i[doStep undoStep stepNotDone visitRules siteRules closeDeficiency],
       visits => %i[
         startVisit
         takeReading
+        takeBack
         look
         decide
         addNote

@@ -49,6 +49,7 @@ look.call :flue_damper,
             "Exhaust gas may stay in the house. It carries carbon monoxide, which kills.",
             "Burner off until it opens and draws."
           ]
+Munimen::Inspection::InspectionItem[:flue_damper].presence(:vent, :damper, :natural)
 look.call :flue_size,
           :flue,
           :gas?.to_proc,

@@ -2663,6 +2663,20 @@ export interface components {
             /** @description One touch decided what the page says */
             decisive: boolean;
         };
+        OpenBefore: {
+            check: string;
+            part: string;
+            place: string;
+            state: components["schemas"]["Grade"];
+            text: string;
+            remedy: components["schemas"]["MaybeText"];
+            since: string;
+            /** @enum {string|null} */
+            answer: "put_right" | "still_there" | "not_looked" | null;
+            /** @description Whether it still wants an answer */
+            wanted: boolean;
+            asked_in: components["schemas"]["MaybeText"];
+        };
         Account: {
             who: components["schemas"]["MaybeText"];
             text: string;
@@ -2722,6 +2736,12 @@ export interface components {
             place: string;
             place_name: string;
             sound: string;
+            /** @description What says whether it is there at all, where that is not known */
+            doubt: null | {
+                field: string;
+                there: string;
+                none: string;
+            };
             findings: {
                 id: string;
                 text: string;
@@ -2918,6 +2938,8 @@ export interface components {
             corrected?: components["schemas"]["Reading"][];
             /** @description The answers that stand, in the order in which they were given */
             answers: components["schemas"]["Answer"][];
+            /** @description What earlier visits left open, and what was said of it now */
+            open_before: components["schemas"]["OpenBefore"][];
             /** @description Entries that met another account of the visit, for a person to answer */
             apart: components["schemas"]["TwoAccounts"][];
             observations: {
@@ -3246,6 +3268,7 @@ export interface components {
             readings?: components["schemas"]["Visit"]["readings"];
             corrected?: components["schemas"]["Visit"]["corrected"];
             answers?: components["schemas"]["Visit"]["answers"];
+            open_before?: components["schemas"]["Visit"]["open_before"];
             suggested?: components["schemas"]["Visit"]["suggested"];
             verdicts?: components["schemas"]["Visit"]["verdicts"];
             deficiencies?: components["schemas"]["Visit"]["deficiencies"];

@@ -174,6 +174,7 @@ useKeys({
   x: () => card.value?.giveUp(),
   s: () => card.value?.soundHere(),
   a: () => card.value?.allSound(),
+  o: () => card.value?.noneOfTheRest(),
   d: () => (side.value = side.value === 'drawing' ? 'ladder' : 'drawing'),
   '/': () => {
     side.value = 'findings'

@@ -736,6 +736,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Termostato y controles
   Tundish at full flow
     Embudo a pleno caudal
+  Open since %1: still there.
+    Abierto desde el %1: sigue igual.
   Strainer of the inlet group
     Filtro del grupo de entrada
   Thermostat, turned down

@@ -7,6 +7,7 @@ const KEYS: [string, string][] = [
   ['p', 'p'],
   ['s', 's'],
   ['a', 'a'],
+  ['o', 'o'],
   ['x', 'x'],
   ['u', 'u'],
   ['b', 'b'],

@@ -3,6 +3,7 @@ import { ref, watch } from 'vue'
 import { api, unwrap, type Schemas, type Visit } from '@/api/client'
 import GradeMark from '@/components/common/GradeMark.vue'
 import AnswerLine from './AnswerLine.vue'
+import RecordProposals from './RecordProposals.vue'
 import VerdictLine from './VerdictLine.vue'
 import { useVisit } from '@/composables/useVisit'
 
@@ -64,6 +65,7 @@ function add() {
         place
       />
     </template>
+    <RecordProposals :visit="visit" />
     <details v-if="visit.answers.length">
       <summary>{{ $t('takeBack.all', { n: visit.answers.length }) }}</summary>
       <AnswerLine

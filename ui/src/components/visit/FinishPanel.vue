@@ -5,6 +5,8 @@ import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
 import AnswerLine from './AnswerLine.vue'
+import OpenFinding from './OpenFinding.vue'
+import RecordProposals from './RecordProposals.vue'
 import SignaturePad from './SignaturePad.vue'
 import { strokesOf, type Strokes } from '@/signature'
 import VerdictLine from './VerdictLine.vue'
@@ -51,8 +53,13 @@ onMounted(async () => {
 const signed = (who: string) => props.visit.signatures.find((one) => one.signer === who)
 const open = computed(() =>
   props.visit.obstacles.filter(
-    (obstacle) => !['danger_open', 'situation_open', 'outcome_reason'].includes(obstacle.code),
+    (obstacle) =>
+      !['danger_open', 'situation_open', 'outcome_reason', 'left_open'].includes(obstacle.code),
   ),
+)
+/** What earlier visits left open, and that nothing of this one answers. */
+const leftOpen = computed(() =>
+  props.visit.open_before.filter((one) => one.wanted || one.answer !== null),
 )
 /** What one touch decided: shown once more before it is signed. */
 const decisive = computed(() => props.visit.answers.filter((one) => one.decisive))
@@ -122,6 +129,11 @@ async function sign(signer: 'customer' | 'plumber') {
         </li>
       </ul>
     </div>
+
+    <section v-if="leftOpen.length" class="stack">
+      <h3>{{ $t('openBefore.title') }}</h3>
+      <OpenFinding v-for="one in leftOpen" :key="one.check" :open="one" />
+    </section>
 
     <section v-for="verdict in dangers" :key="verdict.check" class="danger-box stack">
       <VerdictLine :verdict="verdict" place />
@@ -214,6 +226,7 @@ async function sign(signer: 'customer' | 'plumber') {
     </p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
 
+    <RecordProposals :visit="visit" />
     <section v-if="decisive.length && !signed('customer')" class="stack look">
       <h3>{{ $t('finish.lookOnce') }}</h3>
       <AnswerLine v-for="one in decisive" :key="one.id" :answer="one" />

@@ -4,7 +4,9 @@
 import { computed, ref } from 'vue'
 import { uuid, type Schemas, type Visit } from '@/api/client'
 import { shrink } from '@/api/photo'
+import { may } from '@/api/session'
 import GradeMark from '@/components/common/GradeMark.vue'
+import OpenFinding from './OpenFinding.vue'
 import VisitPhoto from './VisitPhoto.vue'
 import { useVisit } from '@/composables/useVisit'
 
@@ -34,7 +36,40 @@ const places = computed(() => {
   }
   return [...groups.values()]
 })
-const left = (items: Item[]) => items.filter((item) => !finding(item.id))
+/** What an earlier visit left open at a line. */
+const before = (id: string) => props.visit.open_before.find((one) => one.check === id)
+/** What “all sound here” may speak for: not for what an earlier visit left open, nor for what nobody
+ * knows to be there. */
+const left = (items: Item[]) =>
+  items.filter((item) => !finding(item.id) && !before(item.id) && !item.doubt)
+/** Lines of parts that nobody knows to be there. */
+const doubtful = computed(() =>
+  props.items.filter((item) => item.doubt && !finding(item.id) && !before(item.id)),
+)
+/** Whether there is one: into the record, where one may; else it is only not there to be seen. */
+async function isThere(item: Item, there: boolean) {
+  if (!item.doubt) return
+  const { field, there: yes, none } = item.doubt
+  if (may('records')) await send('facts', { field, value: there ? yes : none })
+  else if (!there) await note(item.id, 'not_applicable')
+}
+/** One after the other: what is not there takes its other lines with it. */
+async function noneOfTheRest() {
+  for (let item = doubtful.value[0]; item; item = doubtful.value[0]) {
+    const many = doubtful.value.length
+    await isThere(item, false)
+    if (doubtful.value.length >= many) return
+  }
+}
+/** An answer to what was open answers its line as well. */
+function answered(item: Item, answer: string) {
+  if (answer === 'put_right') void note(item.id, 'sound')
+  else if (answer === 'not_looked') void note(item.id, 'not_visible')
+  else {
+    const was = item.findings.find((one) => before(item.id)?.text.startsWith(one.text))
+    if (was) void note(item.id, was.id)
+  }
+}
 
 const note = (item: string, answer: string, words?: string) =>
   send('observations', {
@@ -58,7 +93,7 @@ const sound = (items: Item[]) =>
       corrects: finding(item.id) ?? null,
     })),
   })
-const allSound = () => sound(open.value)
+const allSound = () => sound(left(props.items))
 function keepNote(item: Item) {
   note(item.id, finding(item.id) ?? 'sound', text.value.trim())
   noting.value = null
@@ -82,6 +117,7 @@ async function photo(item: Item, event: Event) {
 defineExpose({
   sound: () => here.value && note(here.value.id, 'sound'),
   allSound,
+  noneOfTheRest,
   pick: (index: number) =>
     here.value &&
     note(
@@ -95,12 +131,12 @@ defineExpose({
 <template>
   <div class="looks">
     <button
-      v-if="open.length && places.length === 1"
+      v-if="left(items).length && places.length === 1"
       type="button"
       class="plain-button all"
       @click="allSound"
     >
-      <kbd aria-hidden="true">a</kbd>{{ $t('visit.allSound') }} ({{ open.length }})
+      <kbd aria-hidden="true">a</kbd>{{ $t('visit.allSound') }} ({{ left(items).length }})
     </button>
     <section v-for="group in places" :key="group.name" class="place">
       <div v-if="places.length > 1" class="row between">
@@ -122,6 +158,20 @@ defineExpose({
         @focusin="focused = item.id"
       >
         <legend>{{ item.ask }}</legend>
+        <OpenFinding
+          v-if="before(item.id)"
+          :open="before(item.id)!"
+          @answered="(answer) => answered(item, answer)"
+        />
+        <p v-if="item.doubt && !finding(item.id)" class="row doubt">
+          <b>{{ $t('look.isThere') }}</b>
+          <button type="button" class="plain-button" @click="isThere(item, true)">
+            {{ $t('look.thereIs') }}
+          </button>
+          <button type="button" class="plain-button" @click="isThere(item, false)">
+            {{ $t('look.thereIsNone') }}
+          </button>
+        </p>
         <button
           type="button"
           class="plain-button"
@@ -192,6 +242,14 @@ defineExpose({
         /></span>
       </fieldset>
     </section>
+    <button
+      v-if="doubtful.length > 1"
+      type="button"
+      class="plain-button none"
+      @click="noneOfTheRest"
+    >
+      <kbd aria-hidden="true">o</kbd>{{ $t('look.noneOfTheRest', { n: doubtful.length }) }}
+    </button>
   </div>
 </template>
 
@@ -203,6 +261,11 @@ defineExpose({
 }
 .place h3 {
   font-size: 1rem;
+}
+.none {
+  display: flex;
+  gap: 8px;
+  justify-content: center;
 }
 .all {
   border-color: var(--sound);
@@ -241,6 +304,9 @@ legend {
   text-align: left;
   font-size: 0.92rem;
   padding: 6px 10px;
+}
+.doubt {
+  flex: 1 0 100%;
 }
 .minor {
   color: var(--ink-soft);

@@ -7,6 +7,7 @@ import DripTimer from './DripTimer.vue'
 import GivingUp from './GivingUp.vue'
 import { guides } from '@/components/guides'
 import InspectionList from './InspectionList.vue'
+import OpenFinding from './OpenFinding.vue'
 import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 import RecordFacts from './RecordFacts.vue'
@@ -58,6 +59,10 @@ const missing = computed(() =>
 )
 const unanswered = computed(() =>
   (props.step.looks ?? []).filter((look) => !props.visit.observations[look.id]),
+)
+/** What an earlier visit left open at this part, where no line of the inspection asks it. */
+const openHere = computed(() =>
+  props.visit.open_before.filter((one) => !one.asked_in && one.part === props.step.part),
 )
 const undecided = computed(() => !!props.step.decides && !props.visit.decisions[props.step.decides])
 const ready = computed(
@@ -131,6 +136,7 @@ defineExpose({
   giveUp: () => (givingUp.value = true),
   soundHere: () => looks.value?.sound(),
   allSound: () => looks.value?.allSound(),
+  noneOfTheRest: () => looks.value?.noneOfTheRest(),
   confirm: () => {
     const focused = document.activeElement
     if (
@@ -257,6 +263,7 @@ defineExpose({
         {{ $t('takeBack.do') }}
       </button>
     </div>
+    <OpenFinding v-for="one in openHere" :key="one.check" :open="one" />
     <InspectionList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" />
     <component :is="guide" v-if="guide" :visit="visit" :step="step" :take="take">
       <template #field="{ read }"
