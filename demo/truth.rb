@@ -56,6 +56,9 @@ module Munimen
       # Text that a plumber would type for a reading, or nil where nothing is read.
       def read(name, visit, random)
         @gauge = GAUGES.fetch(visit.units)
+        name, of = name.to_s.split(".").map(&:to_sym)
+        return { relief_drip: "dry" }[name] || STEADY[name] if of
+
         case name
         when :static_pressure then needle(@static + (random.rand(-1..1) * @gauge[:needle]))
         when :mains_pressure then @street&.to_s

@@ -11,6 +11,9 @@ module Munimen
         air_valve_emits: ->(rig, _) { :water if rig.seen?(:water_at_air_valve) },
         relief_lever: ->(rig, _) { :will_not_lift if rig.relief_valve.stuck },
         expansion_relief_lever: ->(rig, _) { :will_not_lift if rig.expansion_relief&.stuck },
+        "relief_drip.expansion_relief": lambda do |rig, _|
+          :drips if rig.expansion_relief && rig.expansion_relief.leak > 1e-6
+        end,
         relief_drip: ->(rig, _) { :drips if rig.relief_valve.leak > 1e-6 },
         dead_readings: lambda do |_, state|
           state.any? { |name, value| name.start_with?("feed.") && value == :live } ? :live : :zero

@@ -9,7 +9,7 @@ module Munimen
     #   Visit::Format.read(JSON.parse(text))  # => Visit
     #   Visit::Format.write(visit)            # => Hash
     class Format
-      VERSION = 3
+      VERSION = 4
       OUTCOMES = %i[done already_so not_tested left_apart undone].freeze
 
       def self.read(data) = new(data).visit
@@ -98,6 +98,7 @@ module Munimen
           Visit::ReadingInput.read(
             row["name"],
             value,
+            of: row["of"],
             units:,
             state: state(row["state"], index),
             id: row["id"],
@@ -119,7 +120,9 @@ module Munimen
         end
         return unless row["as"] == "found"
 
-        rows.find { |one| one["name"] == row["name"] && one["as"] == "left" }&.fetch("id")
+        rows.find do |one|
+          one.values_at("name", "of") == row.values_at("name", "of") && one["as"] == "left"
+        end&.fetch("id")
       end
 
       # {"heater_pressure" => "zero"} with known names and values; what is not named is as on

@@ -31,6 +31,15 @@ module Munimen
             )
       end
 
+      # The name of a reading of a part, where the same is read of several; of: nil for the usual.
+      def key(name, of) = of.nil? ? name.to_sym : :"#{name}.#{of}"
+
+      # {name:, of:} of such a name; of: only where it says a part.
+      def parted(key)
+        name, of = key.to_s.split(".", 2)
+        { name:, of: }.compact
+      end
+
       # Names of the readings that tell a fact of the heater: {name => field}.
       def facts = @facts ||= known.transform_values(&:fact).compact
 
@@ -39,7 +48,9 @@ module Munimen
         @hanging ||= known.transform_values(&:only_if).compact
       end
 
-      def read(name, value, units:, **rest)
+      # of: the part, where the name does not say it already.
+      def read(name, value, units:, of: nil, **rest)
+        name = key(name, of)
         declared = known[name.to_s.to_sym] or
           raise Error.new(
             "There is no reading “#{name}”; there are: #{known.keys.sort.join(", ")}.",

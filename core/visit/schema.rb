@@ -96,7 +96,11 @@ module Munimen
         object(
           {
             name: {
-              enum: Visit::ReadingInput.known.keys.map(&:to_s).sort
+              enum: reading_names(:name)
+            },
+            of: {
+              description: "The part, where the same is read of several",
+              enum: reading_names(:of)
             },
             value: {
               type: %w[string number]
@@ -113,6 +117,11 @@ module Munimen
           },
           required: %w[name value]
         )
+      end
+
+      def reading_names(what)
+        Visit::ReadingInput.known.keys.filter_map { |one| Visit::ReadingInput.parted(one)[what] }
+          .uniq.sort
       end
 
       def observation
@@ -176,6 +185,7 @@ module Munimen
                            :house_rules,
                            :heater,
                            :reading,
+                           :reading_names,
                            :observation,
                            :step,
                            :note

@@ -15,14 +15,16 @@ module Munimen
     #     because "Nothing may refill the tank while its pressure is let down."
     #   end
     class Operation
-      # What is read: its name, a kind of quantity or a list of words, and the question.
-      # `only_if` (a reading and the word it must have) makes it wanted only then.
-      # `on` tells on which heaters it is read at all, `rulebook` under which book; `point` where,
-      # if not on the water; `fact` the field of the heater that it fills where it was unknown;
-      # `shown_at` the part of the drawing beside which it is shown.
-      # Where something is read by itself: what is connected elsewhere does not read it.
+      # What is read: its name, a kind of quantity or a list of words, and the question. `only_if`
+      # (a reading and the word it must have) makes it wanted only then. `on` tells on which heaters
+      # it is read at all, `rulebook` under which book; `point` where, if not on the water; `fact`
+      # the field of the heater that it fills where it was unknown; `shown_at` the part of the
+      # drawing beside which it is shown; `of` the part that it belongs to, where the same is read
+      # of several: its name then is both ("relief_drip.expansion_relief"). Where something is read
+      # by itself: what is connected elsewhere does not read it.
       APART = %i[air_valve flue].freeze
-      READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact shown_at].freeze
+      READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact shown_at
+                       of].freeze
       Read =
         Struct.new(*READ_FIELDS, keyword_init: true) do
           # Whether an instrument connected at a point reads this.
@@ -106,8 +108,10 @@ module Munimen
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
 
-      def read(name, kind, ask, choices: nil, **more)
-        @reads << Read.new(name:, kind: choices ? :choice : kind, ask:, choices:, **more)
+      def read(name, kind, ask, choices: nil, of: nil, only_if: nil, **more)
+        only_if = only_if&.to_h { |other, word| [Visit::ReadingInput.key(other, of), word] }
+        @reads << Read.new(name: Visit::ReadingInput.key(name, of), of:, ask:, choices:, only_if:,
+                           kind: choices ? :choice : kind, **more)
       end
 
       # Fields of the heater's record that matter here, and why; asked where they are not known.
@@ -188,6 +192,7 @@ module Munimen
       def guide_facts(visit) = @guide_facts&.call(visit) || {}
       # The kind of part that is fitted, to be matched by specification.
       def part_kind(kind = nil) = kind ? @part_kind = kind : @part_kind
+
       # The protection that it tests, as it is called, and the checks, or items of the inspection,
       # whose verdict tells of it; :none where it tests none. Without checks its step tells.
       def protects(name = nil, told_by: [])

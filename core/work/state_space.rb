@@ -101,7 +101,7 @@ module Munimen
         # those after the control, which hold gas only while it burns
         lit_joints: [%i[proven disturbed], GAS],
         controls: [%i[proven disturbed], ALWAYS],
-        drip_watch: [%i[finished running], ALWAYS],
+        drip_watch: [%i[finished running expansion], ALWAYS],
         # what is known so far, and what the gauge with the maximum hand has seen
         identified: [%i[no yes], ALWAYS],
         ignition: [%i[unknown known], ->(heater) { heater.gas? && heater.ignition == :unknown }],

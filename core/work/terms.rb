@@ -105,7 +105,7 @@ module Munimen
       def spared(operation)
         return [] unless operation.secures? && (standing.any? || @broken_off)
 
-        @state[:drip_watch] == :running ? SPARED : SPARED - [:drip_watch]
+        @state[:drip_watch] == :finished ? SPARED - [:drip_watch] : SPARED
       end
 
       def hot?(operation, hazard)

@@ -10,6 +10,11 @@ RSpec.describe Munimen::Visit::Format do
 
   it("has at least 25 stories") { expect(files.size).to be >= 25 }
 
+  it "has one of each version" do
+    versions = files.map { |file| JSON.parse(File.read(file)).fetch("version", 1) }
+    expect(versions.uniq.sort).to eq([*1..described_class::VERSION])
+  end
+
   files.each do |file|
     data = JSON.parse(File.read(file))
 
@@ -32,16 +37,14 @@ RSpec.describe Munimen::Visit::Format do
 
   it "writes each story as a file of the newest version that its schema takes and that is judged " \
      "the same" do
-    schema = JSONSchemer.schema(
-      JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json")))
-    )
-    old = JSONSchemer.schema(
-      JSON.parse(File.read(File.join(Munimen::ROOT, "docs/formats/visit.v1.schema.json")))
-    )
+    formats = File.join(Munimen::ROOT, "docs/formats")
+    read = ->(name) { JSONSchemer.schema(JSON.parse(File.read(File.join(formats, name)))) }
+    schema = read["visit.schema.json"]
+    of = [1, 2, 3].to_h { |version| [version, read["visit.v#{version}.schema.json"]] }
     files.each do |file|
       data = JSON.parse(File.read(file)).except("story", "expected")
-      of_file = data["version"] == 1 ? old : schema
-      expect(of_file.validate(data).map { |problem| problem["error"] }).to eq([]), file
+      wrong = of.fetch(data.fetch("version", 1), schema).validate(data)
+      expect(wrong.map { |problem| problem["error"] }).to eq([]), file
       written = JSON.parse(JSON.generate(described_class.write(described_class.read(data))))
       expect(schema.validate(written).map { |problem| problem["error"] }).to eq([]), file
       expect(Munimen::Cli::VisitCommand.judge(written)).to eq(

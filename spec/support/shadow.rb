@@ -102,6 +102,7 @@ class Shadow
     open_relief_for_air: proc { @open_lever = true },
     shut_relief_after_air: proc { @open_lever = false },
     watch_relief_drip: proc { @watch = false },
+    watch_expansion_drip: proc { @watch = false },
     replace_relief_valve: proc { @watch = false } # there is nothing left to watch
   }.freeze
   # What must hold where a heater is left in service, and where it is left made safe.

@@ -5,7 +5,7 @@ Munimen::Hazards::Hazard.define :inlet_group do
   part :inlet_group
   seen expansion_relief_seen: %i[missing isolated plugged], inlet_group_seen: :incomplete
   read expansion_relief_lever: :will_not_lift, expansion_relief_flow: :none,
-expansion_relief_closes: :runs_on
+       expansion_relief_closes: :runs_on, "relief_drip.expansion_relief": :runs
   tells :expansion_relief_recorded
   found { |visit| visit.heater.unvented? && visit.heater.expansion_relief == :no }
   repaired_by :replace_inlet_group

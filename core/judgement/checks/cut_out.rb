@@ -1,37 +1,44 @@
 # frozen_string_literal: true
 
 # The second tier, proved by opening its circuit: heat stays off, and comes back only by hand.
-Munimen::Judgement::Check.define :cut_out_test, part: :cut_out do
-  on_page 210, "{Cut_out}"
-  uses :cut_out_opens, :cut_out_resets
-  judge do |visit|
-    source = Munimen::Source.published(
-      "Approved Document G",
-      "G3, non-self-resetting energy cut-out",
-      clause: :from_memory
-    )
-    if visit.choice(:cut_out_opens) == :comes_on
-      finding(
-        :danger,
-        "Heat comes on with the cut-out's circuit open: it is by-passed.",
-        source:,
-        due_in: 0,
-        who: :electrical,
-        remedy: "Isolate the heat source until the cut-out stops it.",
-        explain: "The device that stops over-heating does not stop it."
+[
+  [:cut_out, nil, 210, "{Cut_out}"],
+  [:lower_element, :lower_element, 211, "Energy cut-out of the lower element"],
+  [:immersion, :immersion, 212, "Energy cut-out of the back-up immersion"]
+].each do |part, of, place, title|
+  key = ->(name) { Munimen::Visit::ReadingInput.key(name, of) }
+  Munimen::Judgement::Check.define key[:cut_out_test], part: do
+    on_page place, title
+    uses key[:cut_out_opens], key[:cut_out_resets]
+    judge do |visit|
+      source = Munimen::Source.published(
+        "Approved Document G",
+        "G3, non-self-resetting energy cut-out",
+        clause: :from_memory
       )
-    elsif visit.choice(:cut_out_resets) == :by_itself
-      finding(
-        :danger,
-        "The cut-out resets by itself: a second thermostat, not a cut-out.",
-        source:,
-        due_in: 0,
-        who: :electrical,
-        remedy: "Fit one that is reset by hand.",
-        explain: "The device that stops over-heating switches itself on again."
-      )
-    elsif visit.choice(:cut_out_opens) && visit.choice(:cut_out_resets)
-      sound("With its circuit open the heat stays off, and comes back only by hand.")
+      if visit.choice(key[:cut_out_opens]) == :comes_on
+        finding(
+          :danger,
+          "Heat comes on with the cut-out's circuit open: it is by-passed.",
+          source:,
+          due_in: 0,
+          who: :electrical,
+          remedy: "Isolate the heat source until the cut-out stops it.",
+          explain: "The device that stops over-heating does not stop it."
+        )
+      elsif visit.choice(key[:cut_out_resets]) == :by_itself
+        finding(
+          :danger,
+          "The cut-out resets by itself: a second thermostat, not a cut-out.",
+          source:,
+          due_in: 0,
+          who: :electrical,
+          remedy: "Fit one that is reset by hand.",
+          explain: "The device that stops over-heating switches itself on again."
+        )
+      elsif visit.choice(key[:cut_out_opens]) && visit.choice(key[:cut_out_resets])
+        sound("With its circuit open the heat stays off, and comes back only by hand.")
+      end
     end
   end
 end

@@ -1,23 +1,27 @@
 # frozen_string_literal: true
 
 # Turned down, the heat must stop: common practice.
-Munimen::Judgement::Check.define :thermostat_stops, part: :thermostat do
-  on_page 100, "Thermostat, turned down"
-  uses :thermostat_stops
-  judge do |visit|
-    source = Munimen::Source.common_practice("turned down, the heat stops; up again, it comes on")
-    if visit.choice(:thermostat_stops) == :stops
-      next sound("Turned down, the heat stops; up again, it comes on.")
-    end
+{ thermostat: nil, immersion: :immersion }.each do |part, of|
+  name = Munimen::Visit::ReadingInput.key(:thermostat_stops, of)
+  Munimen::Judgement::Check.define name, part: do
+    on_page of ? 105 : 100, "Thermostat#{" of the back-up immersion" if of}, turned down"
+    uses name
+    judge do |visit|
+      source = Munimen::Source.common_practice("turned down, the heat stops; up again, it comes on")
+      case visit.choice(name)
+      when :stops then next sound("Turned down, the heat stops; up again, it comes on.")
+      when :not_used then next not_tested("Not in use, and not tested.")
+      end
 
-    finding(
-      :danger,
-      "Turned down, the heat goes on: the thermostat does not stop it.",
-      source:,
-      due_in: 0,
-      who: trade,
-      remedy: "Heat off, the cold left open, until the control is mended and proved.",
-      explain: "The thermostat does not stop the heat; only the last protections are left."
-    )
+      finding(
+        :danger,
+        "Turned down, the heat goes on: the thermostat does not stop it.",
+        source:,
+        due_in: 0,
+        who: trade,
+        remedy: "Heat off, the cold left open, until the control is mended and proved.",
+        explain: "The thermostat does not stop the heat; only the last protections are left."
+      )
+    end
   end
 end

@@ -17,7 +17,9 @@ module Munimen
             )
           },
           # What is new in the third is only more that can be said.
-          2 => ->(data) { data }
+          2 => ->(data) { data },
+          # So it is in the fourth: a reading can say of which part it is.
+          3 => ->(data) { data }
         }.freeze
 
         module_function

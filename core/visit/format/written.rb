@@ -32,7 +32,8 @@ module Munimen
           visit.readings.map do |one|
             state = one.state.to_h.reject { |name, value| arrival[name] == value }
             {
-              **one.to_h.slice(:id, :name, :at, :by, :instrument),
+              **one.to_h.slice(:id, :at, :by, :instrument),
+              **ReadingInput.parted(one.name),
               value: one.typed,
               method: one.entry_method,
               corrected_by: (one.superseded unless one.as_found),

@@ -21,6 +21,8 @@ Munimen::Work::Operation.define :descale_elements do
         "opening.element": :removed,
         "opening.immersion": :removed,
         as_found: :no
+  read :element_resistance_descaled, :resistance, "Terminal to terminal, after descaling",
+       optional: true
   tools "Element socket"
   materials "Descaler"
   only_when_asked

@@ -18,7 +18,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
         consent: :given,
         drip_watch: :finished
   after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
-  makes max_hand: :spoiled, as_found: :no, drip_watch: :running
+  makes max_hand: :spoiled, as_found: :no, drip_watch: :expansion
   makes_from_readings do |visit|
     visit.choice(:expansion_relief_lever) == :will_not_lift ? { drip_watch: :finished } : {}
   end

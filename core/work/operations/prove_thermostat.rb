@@ -15,6 +15,10 @@ covers: :on, leads: :landed, air_in_pipes: :no
   apart dial: :changed
   makes controls: :proven
   read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating]
+  read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating not_used],
+                                                  of: :immersion, on: lambda { |heater|
+                                                    heater.coil? && heater.backup_immersion == :yes
+                                                  }
   recommissions
   repeatable
   caution :scald

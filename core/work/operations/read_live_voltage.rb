@@ -19,6 +19,9 @@ Munimen::Work::Operation.define :read_live_voltage do
   read :leg_one, :voltage, "One leg, or line, to {earth}"
   read :leg_two, :voltage, "The other leg, or neutral, to {earth}"
   read :legs_across, :voltage, "Across"
+  read :legs_across, :voltage, "Across", of: :lower_element, optional: true, on: lambda { |heater|
+    heater.elements? && heater.element_upper && heater.element_lower
+  }
   read :after_off, :choice, "Switched off again, at every {element}", choices: %i[zero live]
   only_when_asked
   hands_on 300

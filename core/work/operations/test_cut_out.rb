@@ -24,14 +24,18 @@ Munimen::Work::Operation.define :test_cut_out do
         water_joints: :proven
   apart cut_out: :tripped
   makes feed: :off, as_found: :no
-  read :cut_out_opens, :choice, "With its circuit open, heat", choices: %i[stays_off comes_on]
-  read :cut_out_resets,
-       :choice,
-       "It comes back",
-       choices: %i[by_hand by_itself],
-       only_if: {
-         cut_out_opens: :stays_off
-       }
+  each_one = {
+    nil => nil,
+    lower_element: ->(heater) { heater.elements? && heater.element_upper && heater.element_lower },
+    immersion: ->(heater) { heater.coil? && heater.backup_immersion == :yes }
+  }
+  each_one.each do |of, on|
+    more = of == :immersion ? %i[not_used] : []
+    read :cut_out_opens, :choice, "With its circuit open, heat", of:, on:,
+         choices: %i[stays_off comes_on] + more
+    read :cut_out_resets, :choice, "It comes back", of:, on:, choices: %i[by_hand by_itself],
+         only_if: { cut_out_opens: :stays_off }
+  end
   guide :chain
   only_when_asked
   hands_on 300

@@ -41,6 +41,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     sin aire en los tubos
   drip watch finished
     goteo vigilado
+  drip watch expansion
+    vigilando el goteo de la válvula de expansión
   drip watch running
     vigilando el goteo
   gauge off

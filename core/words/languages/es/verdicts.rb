@@ -738,6 +738,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Embudo a pleno caudal
   Open since %1: still there.
     Abierto desde el %1: sigue igual.
+  Thermostat of the back-up immersion, turned down
+    Termostato de la resistencia de apoyo, al bajarlo
+  Expansion relief valve, ten seconds after closing
+    Válvula de alivio de expansión, diez segundos después de cerrar
+  Energy cut-out of the lower element
+    Corte de seguridad de la resistencia inferior
+  Energy cut-out of the back-up immersion
+    Corte de seguridad de la resistencia de apoyo
+  Not in use, and not tested.
+    No está en uso, y no se probó.
   Strainer of the inlet group
     Filtro del grupo de entrada
   Thermostat, turned down

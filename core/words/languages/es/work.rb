@@ -307,6 +307,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Cinco minutos para que se vaya el gas
   Let the tank heat up, the maximum hand watching
     Dejar que el tanque se caliente, con la aguja de máxima vigilando
+  Watch the {expansion_relief} for ten seconds
+    Vigilar la válvula de alivio de expansión diez segundos
   Watch the outlet for ten seconds
     Vigilar la salida diez segundos
 TEXTS
