@@ -35,6 +35,7 @@ module Munimen
         kept: /(#{WORD})/,
         taken_back: /(#{ENTRY})/,
         apart: /(#{ENTRY})/,
+        left: /(#{ENTRY})/,
         open: /(#{CHECK})/
       }.freeze
 
@@ -42,7 +43,7 @@ module Munimen
       OPEN = /\A(put_right: .+|still_there|not_looked|)\z/m
       # The words that some of these may be.
       WORDS = { situation: %w[immediately_dangerous at_risk not_unsafe],
-                apart: %w[both mine],
+                apart: %w[both mine], left: %w[yes],
                 open: ["put_right: how it was seen", "still_there", "not_looked"] }.freeze
 
       class << self
@@ -116,6 +117,9 @@ module Munimen
 
       # What was said of an entry that met another account: both, mine; nil while nobody did.
       def apart(id) = about(:apart, id)
+
+      # Whether a reading was taken again after the work, and mistypes nothing.
+      def left?(id) = about(:left, id) == "yes"
 
       # What was said of a finding that an earlier visit left open, or nil.
       def of_open(check) = about(:open, check)

@@ -15,7 +15,7 @@ module Munimen
         @back = decisions.taken_back
         @steps = steps
         @taken_back = []
-        @readings = hanging(left(readings))
+        @readings = hanging(as_found(left(readings), decisions))
         @observations = left(observations)
         @notes = left(notes)
       end
@@ -58,6 +58,15 @@ module Munimen
         @steps.any? do |step|
           step.outcome != :undone && !undone.include?(step.id) && step.seq &&
             step.seq.between?(one.seq, other.seq)
+        end
+      end
+
+      # What was read again after the work is how it was left; the one before, how it was found.
+      def as_found(readings, decisions)
+        readings.map do |one|
+          next one unless one.superseded && decisions.left?(one.superseded)
+
+          one.dup.tap { |copy| copy.as_found = true }
         end
       end
 

@@ -24,7 +24,8 @@ module Munimen
       # by itself: what is connected elsewhere does not read it.
       APART = %i[air_valve flue].freeze
       READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact shown_at
-                       of].freeze
+                       of adjusted].freeze
+      # `adjusted`: the work at hand may change it, so that a second value may be how it was left.
       Read =
         Struct.new(*READ_FIELDS, keyword_init: true) do
           # Whether an instrument connected at a point reads this.
@@ -229,6 +230,9 @@ module Munimen
       # Not done where one of these is asked for too: nothing is serviced that the same visit
       # replaces.
       def spared_by(*ids) = ids.empty? ? @spared_by || [] : @spared_by = ids
+
+      # Readings that are shown again here, as they were written down before.
+      def recalls(*names) = names.empty? ? @recalls || [] : @recalls = names
 
       # A calculation that helps here; `gives` says which reading an input or output of it can
       # become.

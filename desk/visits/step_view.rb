@@ -41,6 +41,7 @@ module Munimen
           needs: Readiness.new(@visit, operation, way: @way ||= NextStepFinder.new(@visit)).needs,
           **asks(operation).slice(:reads),
           looks: looks(operation),
+          recalls: recalls(operation),
           wants: wants(operation),
           decides: operation.decides,
           hand_over: @competence.missing(operation)&.fetch(:text),
@@ -186,6 +187,7 @@ module Munimen
           kind: read.kind,
           unit: unit&.label,
           optional: read.optional || false,
+          adjusted: read.adjusted || false,
           wanted: read.wanted?(@visit),
           shown: read.asked?(@visit),
           instruments: instruments(read),
@@ -218,6 +220,15 @@ module Munimen
             doubt: doubt(look),
             findings: findings(look)
           }
+        end
+      end
+
+      # What was written down before and is wanted again here: [{ask:, text:}].
+      def recalls(operation)
+        operation.recalls.filter_map do |name|
+          reading = @visit.reading(name) or next
+          { ask: @words.say(Visit::ReadingInput.known.fetch(name).ask),
+            text: self.class.reading(reading, @visit.units)[:text] }
         end
       end
 

@@ -9,7 +9,9 @@ module Munimen
 
       # corrects: id of the reading that was on the screen, or nil when there was none; another
       # one by somebody else is not written over unseen. Returns {reading:, verdicts:}: the
-      # verdicts in which this reading takes part.
+      # verdicts in which this reading takes part. again: whether it was read again after the work,
+      # so that the one before stands as it was found. of: the part, where the name does not
+      # say it.
       def call(
         visit_id,
         id:,
@@ -18,14 +20,17 @@ module Munimen
         at: nil,
         method: nil,
         instrument: nil,
-        corrects: :whatever
+        corrects: :whatever,
+        again: false,
+        of: nil
       )
+        name = Visit::ReadingInput.key(name, of)
         @context.may!(:visit)
         taken = VisitWrite.new(@context, visit_id).call(:readings, id, at:) do |entry|
           conflict(entry.visit, name, id, corrects)
           reading = read(entry.visit, id, name, value)
           entry.add(:readings, **row(entry.visit, reading, method, instrument))
-          [entry.visit, reading]
+          [again && entry.visit.reading(reading.name) ? left(entry, reading) : entry.visit, reading]
         end
         return as_before(visit_id, id) unless taken
 
@@ -33,6 +38,13 @@ module Munimen
       end
 
       private
+
+      # It is how it was left: the visit, knowing that.
+      def left(entry, reading)
+        name = Visit::Decisions.name(:left, reading.id)
+        entry.add(:decisions, id: SecureRandom.uuid, name:, value: "yes")
+        entry.visit.with(decisions: entry.visit.decisions.to_h.merge(name => "yes"))
+      end
 
       # What a request that comes again is answered with.
       def as_before(visit_id, id)

@@ -85,6 +85,16 @@ RSpec.describe Munimen::Desk::TakeBack do
     expect(code(&again)).to eq(:signed)
   end
 
+  it "keeps how it was found where a second value was read after the work (handbook §26.11)" do
+    found = -> { loaded.columns.found.quantity(:gas_manifold).in("inH2O") }
+    office.read(visit, "gas_manifold", "4.07")
+    office.read(visit, "gas_manifold", "3.5", again: true)
+    expect(found.call).to be_within(0.01).of(4.07)
+    expect(loaded.quantity(:gas_manifold).in("inH2O")).to be_within(0.01).of(3.5)
+    office.read(visit, "gas_manifold", "3.6") # a typing error of the second
+    expect(found.call).to be_within(0.01).of(4.07)
+  end
+
   it "lets what was read before the work stand again, once what was read after it is taken back" do
     office.read(visit, "vessel_charge", "40")
     office.looked_over(visit)

@@ -4,7 +4,8 @@ Munimen::Hazards::Hazard.define :over_temperature do
   title "The heat does not stop: over-temperature"
   part :thermostat
   seen wiring_seen: :no_stat
-  read relief_drip_hot: :hot, "relief_drip_hot.expansion_relief": :hot, chain_off: :keeps_heating, thermostat_stops: :keeps_heating,
+  read relief_drip_hot: :hot, "relief_drip_hot.expansion_relief": :hot,
+       chain_off: :keeps_heating, thermostat_stops: :keeps_heating,
        "thermostat_stops.immersion": :keeps_heating
   found(by: %i[tap_temperature]) do |visit|
     hot = visit.quantity(:tap_temperature)

@@ -14,7 +14,7 @@ Munimen::Work::Operation.define :clock_gas_meter do
   applies_to(&:gas?)
   needs looked: :yes, heat: :on, cock: :open, level: :full
   calculator :gas_input, gives: { input: :gas_input_read }
-  read :gas_input_read, :power, "Input, as clocked"
+  read :gas_input_read, :power, "Input, as clocked", adjusted: true
   recommissions
   only_when_asked
   hands_on 240

@@ -13,7 +13,7 @@ Munimen::Work::Operation.define :read_operating_pressure do
   applies_to(&:gas?)
   needs manometer: :connected, cock: :open, heat: :on
   read :gas_operating, :gas_pressure, "Main burner on"
-  read :gas_manifold, :gas_pressure, "Manifold"
+  read :gas_manifold, :gas_pressure, "Manifold", adjusted: true
   read :gas_standing, :gas_pressure, "Pilot only", optional: true
   calculator :gas_pressure, gives: { operating: :gas_operating }
   after :read_line_pressure

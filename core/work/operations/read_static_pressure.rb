@@ -14,7 +14,8 @@ Munimen::Work::Operation.define :read_static_pressure do
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   makes static: :known
   makes_during heater_pressure: :flowing
-  read :static_pressure, :pressure, "Static pressure, nothing running", shown_at: :house_main
+  read :static_pressure, :pressure, "Static pressure, nothing running", shown_at: :house_main,
+adjusted: true
   read :mains_pressure, :pressure, "{mains_side}", optional: true, shown_at: :regulator
   hands_on 60
   repeatable

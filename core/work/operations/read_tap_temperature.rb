@@ -20,8 +20,9 @@ Munimen::Work::Operation.define :read_tap_temperature do
         temperature: :hot,
         dial: %i[as_found restored]
   makes_during heater_pressure: :flowing
-  read :tap_temperature, :temperature, "Temperature at the {tap}", shown_at: :tap
-  read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true
+  read :tap_temperature, :temperature, "Temperature at the {tap}", shown_at: :tap, adjusted: true
+  read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true,
+adjusted: true
   house_rules :set_point
   hands_on 60
 end

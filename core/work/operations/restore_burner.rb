@@ -2,6 +2,7 @@
 
 Munimen::Work::Operation.define :restore_burner do
   part :gas_control
+  recalls :dial_position, :knob_found
   place :bottom
   trade :plumber
   title "Turn the burner on, the dial back where it was"

@@ -14,6 +14,11 @@ Munimen::Work::Operation.define :turn_gas_off do
   secures
   makes heat: :off, pilot_flame: :out, dial: :changed, as_found: :no
   house_rules :drain_at_pilot
+  read :dial_position,
+       :choice,
+       "The dial stood at",
+       choices: %i[low hot a b c very_hot],
+       optional: true
   read :knob_found, :choice, "The knob stood at", choices: %i[on pilot off], optional: true
   hands_on 30
 end

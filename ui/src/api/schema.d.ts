@@ -2715,6 +2715,8 @@ export interface components {
             text: string;
         } | null;
         ReadField: {
+            /** @description The work at hand may change it; a second value may be how it was left */
+            adjusted: boolean;
             instruments: string[];
             name: string;
             wanted: boolean;
@@ -2749,6 +2751,11 @@ export interface components {
             }[];
         };
         PlannedStep: {
+            /** @description What was written down before and is wanted again here */
+            recalls: {
+                ask: string;
+                text: string;
+            }[];
             /** @description Fields of the heater's record that matter here and are not known */
             wants: {
                 field: string;
@@ -2982,6 +2989,10 @@ export interface components {
         NewReading: {
             id: components["schemas"]["Id"];
             name: string;
+            /** @description The part, where the same is read of several and the name does not say it */
+            of?: string | null;
+            /** @description Read again after the work; the one before is how it was found */
+            again?: boolean;
             value: string;
             at?: string;
             method?: string;

@@ -5,6 +5,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
+import { mistyped } from '@/composables/mistyped'
 import { joinTyped } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 import TakeFromInstrument from './TakeFromInstrument.vue'
@@ -52,13 +53,28 @@ watch(
   () => (fresh.value = null),
 )
 
-async function send(value: string, over = props.visit.readings[props.read.name]?.id ?? null) {
+/** A second value of what the work may have changed: read again after it, or the first mistyped? */
+const second = ref<{ value: string; typo: boolean } | null>(null)
+const order = computed(() => (second.value?.typo ? [false, true] : [true, false]))
+
+async function send(
+  value: string,
+  over = props.visit.readings[props.read.name]?.id ?? null,
+  again: boolean | null = null,
+) {
   if (!value.trim() || busy.value) return false
+  const first = kept.value
+  if (props.read.adjusted && first && again === null && first.typed !== value.trim()) {
+    second.value = { value, typo: mistyped(first.typed, value) }
+    return false
+  }
+  second.value = null
   const judged = await run(() =>
     keep({
       name: props.read.name,
       value: value.trim(),
       corrects: over,
+      ...(again ? { again } : {}),
       at: new Date().toISOString(),
       ...(way.value?.typed === value
         ? { instrument: way.value.note, method: way.value.method }
@@ -167,6 +183,18 @@ defineExpose({
       @settled="settled"
     />
     <p v-if="error" :id="`error-${read.name}`" class="error" role="alert">{{ error }}</p>
+    <div v-if="second" class="row second" role="group" :aria-label="$t('visit.secondValue')">
+      <b>{{ $t('visit.secondValue') }}</b>
+      <button
+        v-for="again in order"
+        :key="String(again)"
+        type="button"
+        class="plain-button"
+        @click="send(second.value, undefined, again)"
+      >
+        {{ $t(again ? 'visit.readAgain' : 'visit.wasMistyped', { value: kept?.text ?? '' }) }}
+      </button>
+    </div>
     <p v-if="theirs" class="row">
       <button type="button" class="plain-button" @click="keepTheirs">
         {{ $t('visit.keepTheirs', { who: theirs.who, value: theirs.value }) }}</button><button
@@ -273,6 +301,12 @@ kbd {
   min-height: var(--touch);
   cursor: pointer;
   padding: 0 4px;
+}
+.second {
+  border: 2px solid var(--copper);
+  background: var(--copper-soft);
+  border-radius: 8px;
+  padding: 8px 10px;
 }
 .kept .number {
   font-weight: 700;

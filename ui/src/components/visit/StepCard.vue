@@ -263,6 +263,9 @@ defineExpose({
         {{ $t('takeBack.do') }}
       </button>
     </div>
+    <p v-for="one in step.recalls" :key="one.ask" class="recalled">
+      {{ $t('visit.wroteDown') }} {{ one.ask }} <b>{{ one.text }}</b>
+    </p>
     <OpenFinding v-for="one in openHere" :key="one.check" :open="one" />
     <InspectionList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" />
     <component :is="guide" v-if="guide" :visit="visit" :step="step" :take="take">
@@ -432,6 +435,12 @@ defineExpose({
 .grow {
   flex: 1;
   min-width: 160px;
+}
+.recalled {
+  background: var(--sunk);
+  padding: 8px 12px;
+  border-radius: 8px;
+  font-size: 1.05rem;
 }
 .claim {
   background: var(--watch-soft);
