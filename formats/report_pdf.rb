@@ -33,8 +33,12 @@ module Munimen
         "evacuated" => "F8DEDE"
       }.freeze
 
-      # page: as Desk::ReportPage gives it.
-      def initialize(page)
+      ACROSS = 3 # photographs in a row
+      TALL = 130 # points of one
+
+      # page: as Desk::ReportPage gives it. photos: [[what it shows, bytes], …] at its end.
+      def initialize(page, photos: [])
+        @photos = photos
         @data = PdfFonts.printable(page)
         @page = @data[:page]
       end
@@ -52,6 +56,7 @@ module Munimen
         signatures
         amendments
         record
+        photographs
         foot
         numbers
         @pdf.render
@@ -119,6 +124,7 @@ module Munimen
         soft(@data[:courtesy]) if @data[:courtesy]
         soft(t("Looks only: nothing was operated")) if @page[:look_only]
         soft(t("Draft – not signed yet")) unless @data[:signed_at]
+        soft(@page[:late]) if @page[:late]
         style = {
           background_color: TINTS.fetch(@page[:outcome].to_s),
           borders: [],
@@ -282,6 +288,26 @@ module Munimen
           end
         )
         bullets("In plain words", @page[:glossary].map { |one| "#{one[:term]}: #{one[:gloss]}" })
+      end
+
+      # What was seen, small, each with what it shows.
+      def photographs
+        return if @photos.empty?
+
+        heading t("Photographs")
+        wide = (@pdf.bounds.width - (12 * (ACROSS - 1))) / ACROSS
+        @photos.each_slice(ACROSS) do |row|
+          @pdf.start_new_page if @pdf.cursor < TALL + 30
+          top = @pdf.cursor
+          row.each_with_index { |one, index| photograph(one, index * (wide + 12), top, wide) }
+          @pdf.move_cursor_to top - TALL - 26
+        end
+      end
+
+      def photograph((what, bytes), left, top, wide)
+        @pdf.image StringIO.new(bytes), at: [left, top], fit: [wide, TALL]
+        @pdf.text_box what, at: [left, top - TALL - 3], width: wide, height: 20, size: 7.5,
+                            overflow: :shrink_to_fit
       end
 
       def reasons(pairs) = (pairs || []).map { |one| "#{one[:text]}: #{one[:reason]}" }

@@ -15,9 +15,6 @@ module Munimen
       SMALL = 6.2
       TITLE = 80
       MEASURED = 42
-      # What a result as left takes the place of.
-      AS_LEFT = { "vessel_charge" => "charge_set", "hot_peak_found" => "hot_peak_after" }.freeze
-
       # page: as Desk::ReportPage gives it; address: of the record.
       def initialize(page, address)
         @data = PdfFonts.printable(page)
@@ -81,7 +78,9 @@ module Munimen
 
       def as_left
         there = @page[:results].map { |one| one[:check].to_s }
-        @page[:results].reject { |one| there.include?(AS_LEFT[one[:check].to_s]) }
+        @page[:results].reject do |one|
+          there.include?(Judgement::Check[one[:check].to_sym]&.cured_by&.first.to_s)
+        end
       end
 
       # As many as there is room for above the code; all are in the record.
@@ -127,7 +126,7 @@ module Munimen
                       size: 9.5,
                       style: :bold
         gas = @page[:cautions].find { |text| text.start_with?("Smell gas") }
-        @pdf.text_box [gas, "The whole record: scan."].compact.join(" "),
+        @pdf.text_box [gas, @page[:late], "The whole record: scan."].compact.join(" "),
                       at: [0, QR - 30],
                       width: @pdf.bounds.width - QR - 6,
                       height: 32,

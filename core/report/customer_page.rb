@@ -36,11 +36,31 @@ module Munimen
           edition: @visit.rules.book.edition,
           house_rules:,
           look_only: @visit.look_only?,
+          late:,
           meaning: Judgement::Meaning.new(@visit).to_h
         }
       end
 
       private
+
+      LATE = 3600 # s after which an entry that arrives is told
+
+      # What was made without a signal and got to the office later, or nil.
+      def late
+        entries = @visit.readings + @visit.all_observations + @visit.notes + @visit.steps
+        late = entries.select { |one| one.received && one.at && waited(one) > LATE }
+        return if late.empty?
+
+        last = late.map(&:received).max
+        many = late.size == 1 ? "One entry of this visit was" : "#{late.size} entries were"
+        @words.say("#{many} made without a signal and reached the office later, the last on " \
+                   "#{@words.date(last)}, #{last[11, 5]} UTC.")
+      end
+
+      def waited(entry)
+        made = entry.at.is_a?(Time) ? entry.at : Time.iso8601(entry.at)
+        Time.iso8601(entry.received) - made
+      end
 
       def results
         left = @judge.verdicts.to_h { |verdict| [verdict.check, verdict] }
@@ -50,7 +70,8 @@ module Munimen
           after = left[told.cured_by&.first]
           verdict = after || left[check] || found[check] or next
           before = after ? found[check] || left[check] : found[check]
-          result(verdict.check, told.on_page.last, verdict).merge(found: as_found(before, after || left[check]))
+          result(verdict.check, told.on_page.last,
+verdict).merge(found: as_found(before, after || left[check]))
         end
       end
 

@@ -79,9 +79,23 @@ module Munimen
         shown = @context.records.visits.last_shown(id).to_h.compact
         {
           visits: visits.map { |visit| brief(visit) },
+          photos: photos(visits),
           marks: shown.fetch(:marks, {}),
           ladder: shown[:ladder]
         }
+      end
+
+      # What was photographed at this heater, the years side by side: [{what:, years: [{on:,
+      # visit:, ids:}]}], the latest first.
+      def photos(visits)
+        all = visits.flat_map do |visit|
+          @context.records.photos.of_visit(visit[:id]).map do |subject, ids|
+            [subject, { on: visit[:planned_for][0, 10], visit: visit[:id], ids: }]
+          end
+        end
+        all.group_by(&:first).map do |subject, years|
+          { what: ShownInPhotos.name(subject, @words), years: years.map(&:last) }
+        end
       end
 
       # With the age of those that are open, in days.

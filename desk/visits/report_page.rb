@@ -6,7 +6,7 @@ module Munimen
     # as it was kept once it is signed.
     class ReportPage
       # What is as it is today, and not kept with a signed page.
-      NOW = %i[logo language courtesy].freeze
+      NOW = %i[logo language courtesy photos].freeze
 
       def initialize(context) = @context = context
 
@@ -49,9 +49,11 @@ module Munimen
         call(visit_id, language: language || @context.records.visits.contact(visit_id)[:language])
       end
 
-      # Bytes of its PDF: as it was signed, or, where something was added later, with that.
-      def pdf(visit_id, language: nil)
+      # Bytes of its PDF: as it was signed, or, where something was added later, with that. photos:
+      # whether the photographs are wanted with it.
+      def pdf(visit_id, language: nil, photos: false)
         page = for_customer(visit_id, language:)
+        return Formats::ReportPdf.new(page, photos: pictures(page)).render if photos
         return Formats::ReportPdf.new(page).render unless page[:language] == "en"
 
         sealed = @context.records.seals.of(visit_id)
@@ -67,13 +69,29 @@ module Munimen
       # language: which one it is in; courtesy: what has to be said of a translation, or nil.
       def in_language(page, language)
         found = Words::Language.find(language)
+        page = page.merge(photos: photos(page))
         page = translated(page, found, (page[:units] || :us).to_sym) if found
         page.merge(logo: @context.records.settings[:logo],
                    language: found ? found.id.to_s : "en", courtesy: found&.courtesy)
       end
 
+      # Photographs of the visit with what they show, in the order of the inspection.
+      def photos(page)
+        words = Words[(page[:units] || :us).to_sym]
+        of_visit = @context.records.photos.of_visit(page[:visit_id])
+        of_visit.flat_map do |subject, ids|
+          ids.map { |id| { id:, what: ShownInPhotos.name(subject, words) } }
+        end
+      end
+
+      # [[what it shows, bytes], …]
+      def pictures(page)
+        page[:photos].map { |one| [one[:what], @context.records.photos.find(one[:id])[:data]] }
+      end
+
       def kept(row)
         @context.records.visits.page(row[:id]).merge(
+          visit_id: row[:id],
           signed_at: row[:signed_at],
           signatures: signatures(@context.records.visits.rows(:signatures, row[:id])),
           amendments: amendments(row[:id])
@@ -85,7 +103,8 @@ module Munimen
         section = Drawing::Section.reworded(page[:section], page[:parts]) do |text|
           language.say(text, words)
         end
-        page.merge(section:)
+        photos = page[:photos].map { |one| one.merge(what: language.say(one[:what], words)) }
+        page.merge(section:, photos:)
       end
 
       def amendments(visit_id)

@@ -5,11 +5,11 @@
 module Routes
   Zipped = Struct.new(:bytes)
   # Open to whoever holds what is in their path.
-  OPEN = %i[session shared sharedPdf feed invitation join beginning begin].freeze
+  OPEN = %i[session shared sharedPdf sharedPhoto feed invitation join beginning begin].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503,
-                trace: 503,
+                trace: 503, sharedPhoto: 404,
                 sendMail: 409, beginning: 404, begin: 404,
                 addCustomer: 201, addSite: 201, addHeater: 201, bookVisit: 201 }.freeze
 
@@ -395,6 +395,7 @@ module Routes
       tagPdf: [:get, "#{at}/tag.pdf"],
       visitFile: [:get, "#{at}/visit.json"],
       shared: [:get, "/api/shared/#{page[:token]}"],
+      sharedPhoto: [:get, "/api/shared/#{pdf[:token]}/photos/#{office.uuid}"],
       sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"]
     }
   end

@@ -21,6 +21,16 @@ module Munimen
             visit = Desk::Share.open(nobody, params["token"], what: "page")
             json(Desk::ReportPage.new(nobody).for_customer(visit, language: params["language"]))
           end
+          app.get("/api/shared/:token/photos/:photo", anyone: true) do
+            visit = Desk::Share.open(nobody, params["token"], what: "page")
+            photo = records.photos.find(params["photo"].downcase)
+            raise NotFound.new("There is no such photo.", field: :photo) if
+              photo[:visit_id] != visit
+
+            headers "content-security-policy" => "default-src 'none'; sandbox"
+            content_type photo[:media_type]
+            photo[:data]
+          end
           app.get("/api/shared/:token/report.pdf", anyone: true) do
             visit = Desk::Share.open(nobody, params["token"], what: "pdf")
             bytes = Desk::ReportPage.new(nobody).pdf(visit, language: params["language"])

@@ -8,7 +8,8 @@ module Munimen
         def self.registered(app)
           app.helpers Helpers
           app.get("/api/visits/:id/report.pdf") do
-            bytes = Desk::ReportPage.new(desk).pdf(id, language: params["language"] || "en")
+            bytes = Desk::ReportPage.new(desk).pdf(id, language: params["language"] || "en",
+                                                       photos: params["photos"] == "true")
             file "application/pdf", bytes, "report.pdf"
           end
           app.get("/api/visits/:id/visit.json") { file "application/json", open_file, "visit.json" }

@@ -1738,6 +1738,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shared/{token}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photograph of it */
+        get: operations["sharedPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shared/{token}/report.pdf": {
         parameters: {
             query?: never;
@@ -2496,6 +2513,15 @@ export interface components {
             }[];
         };
         Heater: {
+            /** @description What was photographed at it, the years side by side, the latest first */
+            photos: {
+                what: string;
+                years: {
+                    on: string;
+                    visit: string;
+                    ids: string[];
+                }[];
+            }[];
             /** @description Who learnt what of it on a visit, the latest of each field */
             learnt: {
                 field: string;
@@ -3340,6 +3366,10 @@ export interface components {
          */
         Language: "en" | "es";
         Report: {
+            photos: {
+                id: string;
+                what: string;
+            }[];
             amendments: {
                 reason: string;
                 text: string;
@@ -3457,6 +3487,8 @@ export interface components {
                     term: string;
                     gloss: string;
                 }[];
+                /** @description What was made without a signal and reached the office later */
+                late?: string | null;
                 meaning?: null | components["schemas"]["Meaning"];
             };
         };
@@ -5515,6 +5547,8 @@ export interface operations {
             query?: {
                 /** @description Of the page; as it was signed where none is given */
                 language?: components["schemas"]["Language"];
+                /** @description Whether the photographs stand at its end */
+                photos?: "true" | "false";
             };
             header?: never;
             path: {
@@ -7762,6 +7796,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Report"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    sharedPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                photo: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
                 };
             };
             401: components["responses"]["Problem"];

@@ -644,6 +644,7 @@ export default {
     noHeaters: 'No heater yet: add it from its data plate.',
   },
   heater: {
+    photos: 'Photographs, year by year',
     book: 'Book a visit',
     start: 'Start a visit now',
     change: 'Edit',
@@ -1200,6 +1201,8 @@ export default {
     page: 'See the customer’s page',
   },
   report: {
+    photos: 'Photographs',
+    withPhotos: 'PDF with photographs',
     record: 'Record of the visit',
     amended: 'Added after signing',
     asLeft: 'As left: {what}',

@@ -18,6 +18,7 @@ export default {
   },
   trade: { gas: 'gas', electrical: 'electricidad', unvented: 'sin ventilación' },
   report: {
+    photos: 'Fotografías',
     record: 'Registro de la visita',
     amended: 'Añadido después de la firma',
     asLeft: 'Como queda: {what}',

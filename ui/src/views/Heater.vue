@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import VisitPhoto from '@/components/visit/VisitPhoto.vue'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { at } from '@/place'
@@ -12,7 +13,7 @@ import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import TrendsPanel from '@/components/charts/TrendsPanel.vue'
 import WhatIfPanel from '@/components/charts/WhatIfPanel.vue'
 import { withLabels } from '@/i18n/units'
-import { shortDate } from '@/format'
+import { longDate, shortDate } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
 const props = defineProps<{ id: string }>()
@@ -190,6 +191,18 @@ async function close(status: 'rectified' | 'accepted') {
             </li>
           </ul>
         </div>
+        <section v-if="heater.photos.length" class="panel stack">
+          <h2>{{ $t('heater.photos') }}</h2>
+          <div v-for="one in heater.photos" :key="one.what">
+            <h3>{{ one.what }}</h3>
+            <div class="years">
+              <figure v-for="year in one.years" :key="year.visit">
+                <VisitPhoto v-for="id in year.ids" :id="id" :key="id" :alt="one.what" />
+                <figcaption class="small soft">{{ longDate(year.on) }}</figcaption>
+              </figure>
+            </div>
+          </div>
+        </section>
         <div class="panel">
           <h2>{{ $t('heater.visits') }}</h2>
           <p v-if="!heater.visits.length">{{ $t('heater.noVisits') }}</p>
@@ -275,6 +288,15 @@ async function close(status: 'rectified' | 'accepted') {
 </template>
 
 <style scoped>
+.years {
+  display: flex;
+  gap: 12px;
+  overflow-x: auto;
+}
+.years figure {
+  margin: 0;
+}
+
 .three {
   display: grid;
   grid-template-columns: 1.15fr 1fr 1fr;

@@ -115,6 +115,14 @@ const print = () => window.print()
           rel="noopener"
           >{{ $t('report.pdf') }}</a
         >
+        <a
+          v-if="report.photos.length"
+          class="plain-button"
+          :href="`/api/visits/${id}/report.pdf?language=${report.language ?? 'en'}&photos=true`"
+          target="_blank"
+          rel="noopener"
+          >{{ $t('report.withPhotos') }}</a
+        >
       </div>
     </div>
     <ReportSheet :report="report" />

@@ -32,7 +32,7 @@ const pdf = computed(
         }}</a>
         <PageLanguage :language="report.language" @chosen="load" />
       </div>
-      <ReportSheet :report="report" />
+      <ReportSheet :report="report" :photos="`/api/shared/${token}/photos`" />
     </template>
   </div>
 </template>

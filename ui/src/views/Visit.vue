@@ -28,6 +28,7 @@ import TakeBackDialog from '@/components/visit/TakeBackDialog.vue'
 import TwoAccounts from '@/components/visit/TwoAccounts.vue'
 import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
+import VisitPhoto from '@/components/visit/VisitPhoto.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
 import { minutes, timeOfDay } from '@/format'
 import { at } from '@/place'
@@ -258,6 +259,13 @@ const meanwhile = computed(
     steps.value.find((step) => step.start === 0 && step.needs.every((need) => need.met)) ?? null,
 )
 const jobsShown = ref(false)
+/** Photographs of a visit that is signed, with what each shows. */
+const pictures = computed(() =>
+  Object.entries(visit.value?.photos ?? {}).flatMap(([subject, ids]) => {
+    const asked = visit.value?.answers.find((one) => one.name === subject)?.ask
+    return ids.map((id) => ({ id, what: asked ?? visit.value?.parts[subject] ?? subject }))
+  }),
+)
 const news = computed(() => {
   const all = Object.values(visit.value?.readings ?? {}).filter(
     (one) => one.by && one.by !== session.person?.id,
@@ -360,6 +368,9 @@ const abnormal = computed(() => visit.value?.state ?? [])
           <p v-else-if="visit.status === 'signed'" class="panel">
             {{ $t(unsentOf(id) ? 'visit.lockedHere' : 'visit.locked') }}
             <RouterLink :to="`/visits/${id}/report`">{{ $t('visit.openReport') }}</RouterLink>
+            <span v-if="pictures.length" class="pictures">
+              <VisitPhoto v-for="one in pictures" :id="one.id" :key="one.id" :alt="one.what" />
+            </span>
           </p>
           <template v-else>
             <TwoAccounts v-if="visit.apart.length" :visit="visit" />
@@ -459,6 +470,12 @@ const abnormal = computed(() => visit.value?.state ?? [])
 </template>
 
 <style scoped>
+.pictures {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 10px;
+}
 .head {
   display: grid;
   grid-template-columns: minmax(260px, 340px) 1fr;

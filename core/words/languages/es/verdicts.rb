@@ -736,6 +736,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Termostato y controles
   Tundish at full flow
     Embudo a pleno caudal
+  %1 entries were made without a signal and reached the office later, the last on %2, %3 UTC.
+    %1 anotaciones se hicieron sin señal y llegaron más tarde a la oficina, la última el %2, %3 UTC.
+  One entry of this visit was made without a signal and reached the office later, the last on %1, %2 UTC.
+    Una anotación de esta visita se hizo sin señal y llegó más tarde a la oficina, el %1, %2 UTC.
+  Photographs
+    Fotografías
   Open since %1: still there.
     Abierto desde el %1: sigue igual.
   Thermostat of the back-up immersion, turned down

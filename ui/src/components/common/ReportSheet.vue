@@ -7,7 +7,14 @@ import { longDate } from '@/format'
 import SafetyLadder from '@/components/charts/SafetyLadder.vue'
 import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 
-const props = defineProps<{ report: Report }>()
+const props = withDefaults(
+  defineProps<{
+    report: Report
+    /** Where the photographs are. */
+    photos?: string
+  }>(),
+  { photos: '/api/photos' },
+)
 const long = (iso: string) => longDate(iso.slice(0, 10))
 const path = (strokes: number[][][]) =>
   strokes
@@ -40,6 +47,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
     <p v-if="report.courtesy" class="soft small">{{ report.courtesy }}</p>
     <p v-if="report.page.look_only" class="draft">{{ $t('lookOnly') }}</p>
     <p v-if="!report.signed_at" class="draft">{{ $t('report.draft') }}</p>
+    <p v-if="report.page.late" class="soft small">{{ report.page.late }}</p>
     <h1 class="verdict" :class="report.page.outcome">{{ report.page.sentence }}</h1>
     <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>
     <p class="soft">
@@ -218,6 +226,17 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
         </section>
       </div>
     </section>
+    <section v-if="report.photos.length">
+      <h2>{{ $t('report.photos') }}</h2>
+      <div class="photos">
+        <figure v-for="one in report.photos" :key="one.id">
+          <a :href="`${photos}/${one.id}`" target="_blank"
+            ><img :src="`${photos}/${one.id}`" :alt="one.what" loading="lazy"
+          /></a>
+          <figcaption class="small soft">{{ one.what }}</figcaption>
+        </figure>
+      </div>
+    </section>
     <footer class="soft small">
       {{ $t('report.who') }}: {{ report.person
       }}<template v-if="report.licences?.length">
@@ -259,6 +278,21 @@ header {
   border-top: 2px solid var(--copper);
   padding-top: 12px;
   break-before: page;
+}
+.photos {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+  gap: 12px;
+}
+.photos figure {
+  margin: 0;
+}
+.photos img {
+  width: 100%;
+  height: 110px;
+  object-fit: cover;
+  border: 1px solid var(--line);
+  border-radius: 6px;
 }
 .draft {
   background: var(--watch-soft);
