@@ -7,6 +7,8 @@ module Munimen
     #
     #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
     class CustomerPage
+      LATE = 3600 # s after which an entry that arrives is told
+
       def initialize(visit)
         @visit = visit
         @judge = Judgement::Judge.of(visit)
@@ -42,8 +44,6 @@ module Munimen
       end
 
       private
-
-      LATE = 3600 # s after which an entry that arrives is told
 
       # What was made without a signal and got to the office later, or nil.
       def late

@@ -11,9 +11,9 @@ RSpec.describe "An answer that was a mis-tap", type: :feature do
 
   # Drips, and hot: everything else waits for the danger.
   def mistaken
-    { relief_drip: "drips", relief_drip_hot: "hot" }.each { |name, word|
+    { relief_drip: "drips", relief_drip_hot: "hot" }.each do |name, word|
       office.read(visit, name, word)
-    }
+    end
     go "/visits/#{visit}"
     expect(page).to have_content("over-temperature")
   end

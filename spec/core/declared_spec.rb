@@ -41,7 +41,7 @@ RSpec.describe "What declares itself" do
   others = Munimen::Heater::Fields::ALL + Munimen::Heater::Parts::ALL.map(&:id) +
            Munimen::Work::StateSpace::VARIABLES.keys + Munimen::Visit::ReadingInput.known.keys
   ids = (operations + checks + items).map(&:id).difference(others).to_h { |one| [one, true] }
-  registries = Munimen::DECLARATIONS + ["demo", "spec", "bench"]
+  registries = Munimen::DECLARATIONS + %w[demo spec bench]
   it "is in no list elsewhere" do
     files = Dir[File.join(Munimen::ROOT, "{core,desk,formats,store,pocket,web,cli}/**/*.rb")]
     lists = files.reject { |file| registries.any? { |room| file.include?("/#{room}/") } }
