@@ -25,6 +25,7 @@ module Munimen
     core/hazards/definitions
     core/facts/clues
     core/judgement/checks
+    core/judgement/contradictions
     core/drawing/charts
     core/parts/kinds
     core/faults/symptoms

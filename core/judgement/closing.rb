@@ -14,7 +14,8 @@ module Munimen
       end
 
       def obstacles
-        apart + left_open + open_steps + leaving + given_up + dangers + situations + outcome
+        apart + contradictions + left_open + open_steps + leaving + given_up + dangers +
+          situations + outcome
       end
 
       private
@@ -24,6 +25,12 @@ module Munimen
         @visit.unanswered.map do |one|
           text = "Two accounts of this visit differ: say which holds. #{one.apart[:text]}"
           obstacle(:apart, one.id, text)
+        end
+      end
+
+      def contradictions
+        Contradiction.in(@visit).map do |one|
+          obstacle(:contradiction, one.id, "#{one.text} Take back the one that is wrong.")
         end
       end
 

@@ -17,6 +17,15 @@ module Munimen
         entries.map { |one| of(one) } + decided
       end
 
+      # Answers that cannot both be true: [{text:, answers: [id]}].
+      def contradictions
+        Judgement::Contradiction.in(@visit).map do |one|
+          answers = one.readings.map { |name| @visit.reading(name) } +
+                    one.items.map { |item| @visit.observation(item) }
+          { text: @visit.words.say(one.text), answers: answers.map(&:id) }
+        end
+      end
+
       # Entries that met another account, with both: [{id:, mine:, theirs:, why:, kind:}].
       def apart
         @visit.unanswered.map do |one|

@@ -20,8 +20,14 @@ module Munimen
           corrected: corrected.map { |reading| reading(reading) },
           observations: @visit.observations.to_h { |seen| [seen.item, observation(seen)] },
           decisions: @visit.decisions.standing,
-          answers: AnswersView.new(@context, @visit).list
+          **said
         }
+      end
+
+      # What was said, and what of it cannot both be true.
+      def said
+        view = AnswersView.new(@context, @visit)
+        { answers: view.list, contradictions: view.contradictions }
       end
 
       def findings

@@ -30,7 +30,7 @@ module Munimen
         {
           version:,
           steps: steps(visit, reading),
-          **judged.written.slice(:readings, :corrected, :answers),
+          **judged.written.slice(:readings, :corrected, :answers, :contradictions),
           **judged.findings,
           **judged.pictures
         }

@@ -2973,6 +2973,11 @@ export interface components {
             answers: components["schemas"]["Answer"][];
             /** @description What earlier visits left open, and what was said of it now */
             open_before: components["schemas"]["OpenBefore"][];
+            /** @description Answers about one part that cannot both be true */
+            contradictions: {
+                text: string;
+                answers: string[];
+            }[];
             /** @description Entries that met another account of the visit, for a person to answer */
             apart: components["schemas"]["TwoAccounts"][];
             observations: {
@@ -3305,6 +3310,7 @@ export interface components {
             readings?: components["schemas"]["Visit"]["readings"];
             corrected?: components["schemas"]["Visit"]["corrected"];
             answers?: components["schemas"]["Visit"]["answers"];
+            contradictions?: components["schemas"]["Visit"]["contradictions"];
             open_before?: components["schemas"]["Visit"]["open_before"];
             suggested?: components["schemas"]["Visit"]["suggested"];
             verdicts?: components["schemas"]["Visit"]["verdicts"];

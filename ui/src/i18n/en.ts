@@ -847,6 +847,7 @@ export default {
     lifts: 'reaches relief',
     start: 'Start the visit',
     locked: 'Signed and locked.',
+    bothSaid: 'Both cannot be true: take back the one that is wrong.',
     secondValue: 'A second value:',
     readAgain: 'Read again after the work; it was {value} as found',
     wasMistyped: 'The first, {value}, was mistyped',

@@ -13,6 +13,7 @@ import { useKeys } from '@/composables/useKeys'
 import { useShown } from '@/composables/useShown'
 import { useTakeBack } from '@/composables/useTakeBack'
 import { provideVisit } from '@/composables/useVisit'
+import BothSaid from '@/components/visit/BothSaid.vue'
 import FindingsPanel from '@/components/visit/FindingsPanel.vue'
 import FinishPanel from '@/components/visit/FinishPanel.vue'
 import JobsPanel from '@/components/visit/JobsPanel.vue'
@@ -373,6 +374,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
             </span>
           </p>
           <template v-else>
+            <BothSaid v-if="visit.contradictions.length" :visit="visit" />
             <TwoAccounts v-if="visit.apart.length" :visit="visit" />
             <StepCard
               v-if="current"
