@@ -83,6 +83,7 @@ module Munimen
             .includes('#{value}'))
         JS
         field.type(:Enter)
+        @page.at_css(".second button")&.click
         until_there { @page.evaluate("window.took") }.round
       end
 

@@ -109,6 +109,7 @@ module Munimen
         field = until_there { @page.at_css("input[name=static_pressure]") } or return
         @page.execute("document.querySelector('input[name=static_pressure]').value = ''")
         field.focus.type(value, :Enter)
+        @page.at_css(".second button")&.click
         until_there { @page.at_css("article .reading .kept")&.text&.include?(value) }
       end
 

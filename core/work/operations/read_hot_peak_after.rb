@@ -2,7 +2,7 @@
 
 Munimen::Work::Operation.define :read_hot_peak_after do
   part :house_main
-  protects "pressure while heating, after the work", told_by: %i[hot_peak_after]
+  protects :none
   place :entry
   title "Read the hot peak, as left"
   instrument "Pressure gauge with maximum hand"

@@ -26,6 +26,7 @@ const all = computed(() =>
 
 <style scoped>
 .both {
+  margin-bottom: 12px;
   border: 2px solid var(--defect);
 }
 </style>

@@ -2,7 +2,7 @@
 // One reading: a large field for a bare number (or any unit), or big buttons for words; the
 // verdict with its reason, limit and source stands under it at once. What is typed is kept until
 // it has been sent.
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
 import { mistyped } from '@/composables/mistyped'
@@ -57,6 +57,8 @@ watch(
 const second = ref<{ value: string; typo: boolean } | null>(null)
 const order = computed(() => (second.value?.typo ? [false, true] : [true, false]))
 
+const focusSecond = () => box.value?.querySelector<HTMLButtonElement>('.second button')?.focus()
+
 async function send(
   value: string,
   over = props.visit.readings[props.read.name]?.id ?? null,
@@ -66,6 +68,8 @@ async function send(
   const first = kept.value
   if (props.read.adjusted && first && again === null && first.typed !== value.trim()) {
     second.value = { value, typo: mistyped(first.typed, value) }
+    await nextTick()
+    focusSecond()
     return false
   }
   second.value = null
@@ -100,7 +104,7 @@ async function send(
 joinTyped(props.read.name, {
   text,
   keep: () => send(text.value),
-  focus: () => input.value?.focus(),
+  focus: () => (second.value ? focusSecond() : input.value?.focus()),
 })
 function keepTheirs() {
   theirs.value = problem.value = null

@@ -76,6 +76,7 @@ async function theirs(one: Two) {
 
 <style scoped>
 .accounts {
+  margin-bottom: 12px;
   border: 2px solid var(--defect);
 }
 .accounts article {
