@@ -99,6 +99,8 @@ RSpec.describe "A visit on the screen", type: :feature do
     press(:Enter)
     expect(page).to have_css(".verdict.sound", text: "58 psi").and have_content("was 95 psi")
     field.send_keys("52 F", :enter)
+    expect(page).to have_css(".second button:focus")
+    press(:Enter)
     expect(page).to have_css("[role=alert]", text: "unit of temperature")
     expect(page).to have_field("static_pressure", with: "52 F")
   end
