@@ -138,7 +138,8 @@ RSpec.describe Munimen::Pocket do
         there = pocket.call("POST", path, "{}", JSON.generate(body), now: at.iso8601)
         expect(there.first).to eq(200)
         route, named = Munimen::Desk::Routes.find("POST", path)
-        here = route.call(office.config.desk_for(office.person, made: at), named, body)
+        sent = Munimen::Desk::Sent.new(made: at)
+        here = route.call(office.config.desk_for(office.person, sent:), named, body)
         [JSON.parse(there.last), JSON.parse(JSON.generate(here))]
       end
     end

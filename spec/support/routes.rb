@@ -134,7 +134,9 @@ module Routes
   end
 
   def invited_routes
-    staff = Munimen::Desk::Staff.new(office.context("owner"))
+    # A link is good for a week of the server's clock, not of the office's.
+    owner = Munimen::Desk::Context.new(office.records, person: office.person("owner"))
+    staff = Munimen::Desk::Staff.new(owner)
     invited = 3.times.map do |n|
       staff.invite(name: "Ada Roe", email: "ada#{n}@example.test", role: "plumber")[:token]
     end

@@ -13,7 +13,7 @@ RSpec.describe Munimen::Cli::Commands do
 
   let(:story) do
     {
-      version: 3,
+      version: 4,
       date: "2026-11-23",
       site: {
         rulebook: "us_irc"
@@ -142,7 +142,7 @@ RSpec.describe Munimen::Cli::Commands do
       last_flushed: "never", date_code: "K24"
     )
     file = {
-      version: 3, site: { rulebook: "england_g3" }, heater: cylinder, jobs: ["annual_unvented"],
+      version: 4, site: { rulebook: "england_g3" }, heater: cylinder, jobs: ["annual_unvented"],
       readings: [{ name: "strainer", value: "torn" }, { name: "drip_pail", value: "water" }],
       observations: [
         { item: "d2_route", finding: "lost" }, { item: "drain_valve", finding: "no_flow" }

@@ -589,6 +589,34 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     presión del agua
   pressure while heating
     presión al calentar
+  thermostat
+    termostato
+  joints that were opened
+    uniones que se abrieron
+  gas input
+    potencia de gas
+  new {relief_valve}
+    válvula T&P nueva
+  high limit
+    límite de seguridad
+  flue
+    conducto de humos
+  order of the protections
+    orden de las protecciones
+  gas pressures
+    presiones del gas
+  gas joints
+    uniones de gas
+  electrical supply
+    alimentación eléctrica
+  discharge pipe, from end to end
+    tubo de descarga, de punta a punta
+  membrane of the {vessel}
+    membrana del tanque de expansión
+  combustion
+    combustión
+  pilot's generator and cut-off
+    generador y corte del piloto
   air charge of the {vessel}
     carga de aire del tanque de expansión
   hot water temperature
