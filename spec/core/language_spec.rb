@@ -13,14 +13,18 @@ RSpec.describe Munimen::Words::Language do
         .flat_map { |one| [one.explain, one.remedy] },
       hazards: Munimen::Hazards::Hazard.all.map(&:title),
       results: Munimen::Judgement::Check.told.map { |one| one.on_page.last },
-      protections: Munimen::Work::Operation.all.filter_map(&:protects).map(&:first)
-        .reject { |name| name == :none || name.match?(/\A\{\w+\}\z/) },
+      protections:,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules: Munimen::Rules::Question.all
         .flat_map { |one| [one.ask, *one.options.values.map(&:label)] },
       states: Build::KINDS.keys.flat_map { |kind| states(heater(kind)) },
       words: Munimen::Words.all.values.flat_map { |one| one.parts.values + one.gloss.to_a.flatten }
     }
+  end
+
+  def protections
+    Munimen::Work::Operation.all.filter_map(&:protects).map(&:first)
+      .reject { |name| name == :none || name.match?(/\A\{\w+\}\z/) }
   end
 
   def of_looks

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "office_helper"
+require "yaml"
 
 RSpec.describe Munimen::Web do
   include Rack::Test::Methods
