@@ -17,6 +17,15 @@ module Munimen
         entries.map { |one| of(one) } + decided
       end
 
+      # What was taken back, which stays in the record: [{id:, ask:, text:, who:, reason:}].
+      def struck
+        reasons = @visit.decisions.taken_back
+        @visit.taken_back.map do |one|
+          { id: one.id, ask: ask(one), text: text(one), who: name(one.by),
+            reason: reasons[one.id].to_s }
+        end
+      end
+
       # Answers that cannot both be true: [{text:, answers: [id]}].
       def contradictions
         Judgement::Contradiction.in(@visit).map do |one|

@@ -27,7 +27,7 @@ module Munimen
       # What was said, and what of it cannot both be true.
       def said
         view = AnswersView.new(@context, @visit)
-        { answers: view.list, contradictions: view.contradictions }
+        { answers: view.list, struck: view.struck, contradictions: view.contradictions }
       end
 
       def findings

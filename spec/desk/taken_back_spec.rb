@@ -58,6 +58,9 @@ RSpec.describe Munimen::Desk::TakeBack do
     expect(code { back(drip, "owner", reason: "Was mine") }).to eq(:others_danger)
     back(drip, "owner", reason: "Was mine", told: "Pia")
     expect(loaded.decisions.taken_back[drip]).to eq("Was mine – Told: Pia")
+    expect(office.view(visit)[:struck].map { |one| one.slice(:text, :reason) }).to include(
+      { text: "Drips", reason: "Was mine – Told: Pia" }
+    )
     expect(code { back(drip) }).to eq(:not_found)
   end
 
@@ -139,7 +142,7 @@ RSpec.describe Munimen::Desk::TakeBack do
   def everything
     view = office.view(visit)
     page = Munimen::Desk::ReportPage.new(office.context).call(visit)
-    JSON.generate([view.except(:version, :corrected), page])
+    JSON.generate([view.except(:version, :corrected, :struck), page])
   end
 
   # A handful of visits here, two thousand by `bin/bench many 250`.

@@ -2973,6 +2973,14 @@ export interface components {
             answers: components["schemas"]["Answer"][];
             /** @description What earlier visits left open, and what was said of it now */
             open_before: components["schemas"]["OpenBefore"][];
+            /** @description What was taken back, which stays in the record */
+            struck: {
+                id: string;
+                ask: string;
+                text: string;
+                who: components["schemas"]["MaybeText"];
+                reason: string;
+            }[];
             /** @description Answers about one part that cannot both be true */
             contradictions: {
                 text: string;

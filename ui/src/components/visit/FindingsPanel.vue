@@ -66,7 +66,7 @@ function add() {
       />
     </template>
     <RecordProposals :visit="visit" />
-    <details v-if="visit.answers.length">
+    <details v-if="visit.answers.length || visit.struck.length">
       <summary>{{ $t('takeBack.all', { n: visit.answers.length }) }}</summary>
       <AnswerLine
         v-for="one in visit.answers"
@@ -74,6 +74,10 @@ function add() {
         :answer="one"
         :locked="visit.status !== 'open'"
       />
+      <p v-for="one in visit.struck" :key="one.id" class="struck soft small">
+        <s>{{ one.ask }} – {{ one.text }}</s> {{ one.who
+        }}<template v-if="one.reason">: {{ one.reason }}</template>
+      </p>
     </details>
     <template v-if="visit.status === 'open'">
       <h3>
@@ -123,6 +127,9 @@ function add() {
   gap: 8px;
   align-items: center;
   padding: 6px 10px;
+}
+.struck {
+  padding: 4px 0;
 }
 .said {
   padding: 0 10px 0 15px;
