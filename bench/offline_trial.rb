@@ -3,8 +3,10 @@
 module Munimen
   module Bench
     # Visits at the screen while the line goes at random moments: the server killed before, in and
-    # after a write, the page loaded anew or closed, a second tab, a clock that is wrong. Afterwards
-    # every write must be there, once, in the order in which it was made.
+    # after a write, the page loaded anew or closed, a second tab, a clock that is wrong; and a
+    # second person at the office who meanwhile writes dangers, readings and jobs. Afterwards every
+    # write must be there, once, in the order in which it was made, in the state in which it was
+    # taken, and nothing can be signed over two accounts.
     class OfflineTrial < Away
       WRITES = 6 # of each visit
       WRONG_CLOCK = 5 * 3600 # s
@@ -17,6 +19,9 @@ module Munimen
         @double = []
         @disorder = []
         @otherwise = []
+        @falsified = []
+        @signable = []
+        @apart = 0
         @slow = 0
         done = 0
         # Cut short, it tells what there was.
@@ -39,12 +44,64 @@ module Munimen
         take_along
         show(visit)
         values = Array.new(WRITES) { |index| (40 + (9 * index) + @random.rand(9)).to_s }
-        values.each { |value| write(visit, value) }
+        others = values.flat_map do |value|
+          write(visit, value)
+          @random.rand(4).zero? ? [second_person(visit)].compact : []
+        end
         here = verdict
         serve
         check(visit, values)
-        @otherwise << visit if here.nil? || here != by_the_server(visit)
+        by_office(visit)
+        @otherwise << visit if others.empty? && (here.nil? || here != by_the_server(visit))
         leave(visit)
+      end
+
+      # Somebody else at the office: a danger, another reading of the same, a job. What they did.
+      def second_person(visit)
+        at_the_office do |desk|
+          case @random.rand(3)
+          when 0 then read(desk, visit, "room_co", "90")
+          when 1 then read(desk, visit, "static_pressure", "77.#{@random.rand(100..999)}")
+          else Desk::ChangeJobs.new(desk).add(visit, job: "flush")
+          end
+          :wrote
+        end
+      rescue Refused
+        nil
+      end
+
+      def read(desk, visit, name, value)
+        Desk::TakeReading.new(desk).call(visit, id: SecureRandom.uuid, name:, value:)
+      end
+
+      def at_the_office
+        database do |db|
+          records = Store::Records.new(db, folder: @folder)
+          person = records.people.all.find { |one| one[:role] == "plumber" }
+          yield Desk::Context.new(records, person:)
+        end
+      end
+
+      # No reading stands in a state that its device did not know, and nothing is signed over two
+      # accounts.
+      def by_office(visit)
+        at_the_office do |desk|
+          danger = desk.records.visits.rows(:readings, visit).find { |row| row[:name] == "room_co" }
+          desk.records.visits.rows(:readings, visit).each do |row|
+            known = row.dig(:arrived, :known) or next
+            told = row[:state].include?("hazard.carbon_monoxide")
+            @falsified << row[:id] if danger && known < danger[:seq] && told
+          end
+          loaded = desk.records.visits.load(visit, now: Time.now)
+          @apart += loaded.unanswered.size
+          @signable << visit if loaded.unanswered.any? && !held?(desk, loaded)
+        end
+      end
+
+      def held?(desk, visit)
+        plan = desk.records.plans.plan(visit)
+        found = Judgement::Judge.of(visit).deficiencies
+        Judgement::Closing.new(visit, plan, found).obstacles.any? { |one| one.code == :apart }
       end
 
       # Nobody has two hundred visits open at one time, all of them to take along: one that is
@@ -130,7 +187,7 @@ module Munimen
             db[:readings].where(visit_id: visit, name: "static_pressure").order(:seq)
                          .select_map(:typed)
           end
-          break if rows.size >= values.size
+          break if (values - rows).empty?
 
           sleep 0.3
         end
@@ -147,6 +204,9 @@ module Munimen
         @row.call("visits out of order", @disorder.size, "", "0")
         @row.call("visits whose verdict the server changed", @otherwise.size, "", "0")
         @row.call("not taken by the screen within 25 s", @slow, "", "0")
+        @row.call("readings in a state that was not theirs", @falsified.size, "", "0")
+        @row.call("entries that met another account", @apart, "", "")
+        @row.call("visits that could be signed over two accounts", @signable.size, "", "0")
       end
     end
   end
