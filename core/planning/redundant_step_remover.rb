@@ -2,9 +2,10 @@
 
 module Munimen
   module Planning
-    # Takes idle steps out of an order of moves: helpers without which every other step still
-    # finds what it needs – one alone, or two that undo each other. Times stay as they were; what
-    # is left waits.
+    # Takes idle steps out of an order of moves: helpers without which every step that is asked for
+    # still finds what it needs – one with all that then lose their needs, however many (action
+    # elimination: Nakhost & Müller 2010), or two that undo each other. Times stay as they were;
+    # what is left waits.
     class RedundantStepRemover
       REACH = 10 # steps between two that undo each other
 
@@ -39,9 +40,9 @@ module Munimen
 
       def without(moves, index, before)
         return if goal?(moves[index])
-        if works?(moves, before, index, index)
-          return moves.reject.with_index { |_, at| at == index }
-        end
+
+        gone = eliminated(moves, before, index)
+        return moves.reject.with_index { |_, at| gone[at] } if gone
 
         other = ((index + 1)..[index + REACH, moves.size - 1].min).find do |candidate|
           !goal?(moves[candidate]) && works?(moves, before, index, candidate)
@@ -50,6 +51,26 @@ module Munimen
       end
 
       def goal?(move) = @goals.include?(move.op.id)
+
+      # One step and those that lose their needs without it, {place => true}; nil where one of them
+      # has to stay.
+      def eliminated(moves, before, index)
+        gone = {}
+        differs = {}
+        (index...moves.size).each do |at|
+          return gone if gone.any? && differs.empty?
+
+          if at != index && met?(needs(moves[at]), differs)
+            effects(moves[at]).each_key { |name| differs.delete(name) }
+            next
+          end
+          return if goal?(moves[at])
+
+          gone[at] = true
+          stays(differs, effects(moves[at]), before[at])
+        end
+        gone
+      end
 
       # Whether each step still finds its needs met without two of them (or one, given twice).
       # Followed is only what then differs from the order as it was: once nothing does, nothing

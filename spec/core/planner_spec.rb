@@ -251,4 +251,18 @@ RSpec.describe Munimen::Planning::Planner do
     peak = plan(visit).steps.find { |step| step.operation.id == :read_hot_peak_found }
     expect(peak.start).to be_within(1).of(left)
   end
+
+  # Handbook §26.2: never for air while a tap already gives it.
+  %i[gas_storage electric_storage boiler_coil].each do |kind|
+    it "lifts no lever for the air of a drain that the tap gives already, #{kind}" do
+      plan = Munimen::Planning::PlanKeeper.new.plan(
+        fresh(kind, :us_irc, jobs: %i[annual_safety flush])
+      )
+      ids = plan.steps.map { |step| step.operation.id }
+      expect(ids).to include(:drain_empty)
+      expect(ids & %i[open_relief_for_air shut_relief_after_air]).to eq([])
+      expect(ids.count(:watch_relief_drip)).to eq(1) # that of the lever's own test
+    end
+  end
+
 end

@@ -54,6 +54,14 @@
             question: :drip_washing,
             remedy: "Replace the valve."
           )
+        elsif washed == :drips
+          finding(
+            limit.grade,
+            "Dripped after closing, and drips after washing the seat.",
+            limit:,
+            measured: "drips after washing",
+            remedy: "Replace the valve."
+          )
         else
           finding(limit.grade, "Still dripping ten seconds after closing.", limit:,
 measured: "drips")

@@ -770,6 +770,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Una anotación de esta visita se hizo sin señal y llegó más tarde a la oficina, el %1, %2 UTC.
   Photographs
     Fotografías
+  Dripped after closing, and drips after washing the seat.
+    Goteó tras cerrar, y gotea después de lavar el asiento.
+  drips after washing
+    gotea después de lavar
   Open since %1: still there.
     Abierto desde el %1: sigue igual.
   Thermostat of the back-up immersion, turned down
