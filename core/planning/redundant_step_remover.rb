@@ -64,7 +64,7 @@ module Munimen
             effects(moves[at]).each_key { |name| differs.delete(name) }
             next
           end
-          return if goal?(moves[at])
+          return nil if goal?(moves[at])
 
           gone[at] = true
           stays(differs, effects(moves[at]), before[at])

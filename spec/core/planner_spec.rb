@@ -264,5 +264,4 @@ RSpec.describe Munimen::Planning::Planner do
       expect(ids.count(:watch_relief_drip)).to eq(1) # that of the lever's own test
     end
   end
-
 end
