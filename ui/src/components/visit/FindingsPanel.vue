@@ -9,6 +9,7 @@ import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{ visit: Visit }>()
 const { send } = useVisit()
+const looked = ref(false)
 /** What a verdict goes by. */
 const said = (check: string) => props.visit.answers.filter((one) => one.checks.includes(check))
 const search = ref('')
@@ -66,10 +67,10 @@ function add() {
       />
     </template>
     <RecordProposals :visit="visit" />
-    <details v-if="visit.answers.length || visit.struck.length">
+    <details v-if="visit.answers.length || visit.struck.length" @toggle="looked = true">
       <summary>{{ $t('takeBack.all', { n: visit.answers.length }) }}</summary>
       <AnswerLine
-        v-for="one in visit.answers"
+        v-for="one in looked ? visit.answers : []"
         :key="one.id"
         :answer="one"
         :locked="visit.status !== 'open'"

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { Visit } from '@/api/client'
 import AnswerLine from './AnswerLine.vue'
 import { minutes, stopwatch } from '@/format'
 
 const props = defineProps<{ visit: Visit; current: string | null }>()
+/** What is done is made only once somebody looks at it. */
+const looked = ref(props.visit.status === 'signed')
 /** What was said in a step that is done. */
 const said = (operation: string) => props.visit.answers.filter((one) => one.operation === operation)
 const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
@@ -12,9 +15,14 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
 <template>
   <div>
     <h2>{{ $t('visit.steps') }}</h2>
-    <details v-if="visit.done.length" class="past" :open="visit.status === 'signed'">
+    <details
+      v-if="visit.done.length"
+      class="past"
+      :open="visit.status === 'signed'"
+      @toggle="looked = true"
+    >
       <summary>{{ $t('visit.doneCount', { n: visit.done.length }) }}</summary>
-      <ol class="done">
+      <ol v-if="looked" class="done">
         <li v-for="step in visit.done" :key="step.step" :class="step.outcome">
           <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
             <path
