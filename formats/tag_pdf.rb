@@ -76,16 +76,9 @@ module Munimen
         @pdf.move_down 20
       end
 
-      def as_left
-        there = @page[:results].map { |one| one[:check].to_s }
-        @page[:results].reject do |one|
-          there.include?(Judgement::Check[one[:check].to_sym]&.cured_by&.first.to_s)
-        end
-      end
-
       # As many as there is room for above the code; all are in the record.
       def results
-        as_left.each do |one|
+        @page[:results].each do |one|
           word = ReportPdf::WORDS.fetch(one[:state].to_sym)
           height = @pdf.height_of(one[:title], width: TITLE, size: SMALL) + 1
           break if @pdf.cursor - height < QR + 4

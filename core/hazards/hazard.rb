@@ -32,9 +32,6 @@ module Munimen
         def ids = @all.keys
         def [](id) = @all.fetch(id.to_sym)
 
-        # Operations that let hot water out: not before it has cooled.
-        def letting_out = Work::Operation.all.select(&:lets_hot_out?).map(&:id)
-
         # Those that an inspection's item, or a reading, can show.
         def shown_by(name)
           (@shown_by ||= {})[name] ||= all.select do |hazard|
@@ -103,7 +100,8 @@ module Munimen
       # Operations that are not done until it is cleared, besides all that would undo `safe`.
       def bars(*ids) = ids.empty? ? @bars : @bars.concat(ids)
 
-      # Operations that are not done before the tank has cooled.
+      # Operations that are not done before the tank has cooled; :letting_out, all that let hot
+      # water out.
       def bars_while_hot(*ids) = ids.empty? ? @hot || [] : @hot = ids
 
       # Operations that put it right, any one of them.

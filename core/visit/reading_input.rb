@@ -32,7 +32,7 @@ module Munimen
       end
 
       # The name of a reading of a part, where the same is read of several; of: nil for the usual.
-      def key(name, of) = of.nil? ? name.to_sym : :"#{name}.#{of}"
+      def key(name, of) = Work::Operation.reading(name, of)
 
       # {name:, of:} of such a name; of: only where it says a part.
       def parted(key)

@@ -56,6 +56,9 @@ module Munimen
         def all = @all.values
         def ids = @all.keys
 
+        # The name of a reading of a part, where the same is read of several; of: nil for the usual.
+        def reading(name, of) = of.nil? ? name.to_sym : :"#{name}.#{of}"
+
         def [](id)
           @all.fetch(id.to_sym) do
             raise NotFound.new(
@@ -110,8 +113,8 @@ module Munimen
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
 
       def read(name, kind, ask, choices: nil, of: nil, only_if: nil, **more)
-        only_if = only_if&.to_h { |other, word| [Visit::ReadingInput.key(other, of), word] }
-        @reads << Read.new(name: Visit::ReadingInput.key(name, of), of:, ask:, choices:, only_if:,
+        only_if = only_if&.to_h { |other, word| [Operation.reading(other, of), word] }
+        @reads << Read.new(name: Operation.reading(name, of), of:, ask:, choices:, only_if:,
                            kind: choices ? :choice : kind, **more)
       end
 

@@ -109,7 +109,10 @@ module Munimen
       end
 
       def hot?(operation, hazard)
-        hazard.bars_while_hot.include?(operation.id) && value(hazard) != :mended
+        bars = hazard.bars_while_hot
+        barred = bars.include?(operation.id) ||
+                 (bars.include?(:letting_out) && operation.lets_hot_out?)
+        barred && value(hazard) != :mended
       end
 
       def conditions(hazard)

@@ -105,16 +105,12 @@ module Munimen
 
       def ask(one)
         case one
-        when Visit::Reading then question(Visit::ReadingInput.known.fetch(one.name))
+        when Visit::Reading
+          StepView.question(Visit::ReadingInput.known.fetch(one.name), @visit.words)
         when Visit::Observation then @visit.words.say(Inspection::InspectionItem[one.item].ask)
         when Visit::Step then @visit.words.say(Work::Operation[one.operation].title)
         else @visit.words.say(Inspection::Catalogue[one.entry].text)
         end
-      end
-
-      # What is read, with its part where that is not the usual one.
-      def question(read)
-        [(@visit.words.part(read.of) if read.of), @visit.words.say(read.ask)].compact.join(" – ")
       end
 
       def text(one)

@@ -19,6 +19,11 @@ module Munimen
         }
       end
 
+      # What is read, with its part where that is not the usual one.
+      def self.question(read, words)
+        [(words.part(read.of) if read.of), words.say(read.ask)].compact.join(" – ")
+      end
+
       def self.verdict(verdict, visit)
         verdict.in_words(visit.words)
       end
@@ -183,7 +188,7 @@ module Munimen
         unit = read.kind == :choice ? nil : Measure::Kind[read.kind].unit(@visit.units)
         {
           name: read.name,
-          ask: @words.say(read.ask),
+          ask: StepView.question(read, @words),
           kind: read.kind,
           unit: unit&.label,
           optional: read.optional || false,

@@ -4,9 +4,8 @@ Munimen::Hazards::Hazard.define :cut_out do
   title "A cut-out is missing, by-passed or resets by itself"
   part :cut_out
   seen cut_out_seen: %i[missing bridged]
-  [nil, :lower_element, :immersion].each do |of|
-    read Munimen::Visit::ReadingInput.key(:cut_out_opens, of) => :comes_on,
-         Munimen::Visit::ReadingInput.key(:cut_out_resets, of) => :by_itself
+  ["", ".lower_element", ".immersion"].each do |of|
+    read "cut_out_opens#{of}": :comes_on, "cut_out_resets#{of}": :by_itself
   end
   safe heat: :off, lock: :on
   bars :read_live_voltage

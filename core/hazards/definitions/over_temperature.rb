@@ -13,7 +13,7 @@ Munimen::Hazards::Hazard.define :over_temperature do
   end
   at_first heater_supply: :open
   bars :exercise_relief_valve, :exercise_expansion_relief
-  bars_while_hot(*Munimen::Hazards::Hazard.letting_out)
+  bars_while_hot :letting_out
   repaired_by :mend_controls, :fit_cylinder_thermostat, :replace_gas_control
   cleared_by :test_controls, :prove_thermostat
   test_firing

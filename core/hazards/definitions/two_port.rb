@@ -6,7 +6,7 @@ Munimen::Hazards::Hazard.define :two_port do
   seen two_port_seen: :missing
   at_first heater_supply: :open
   bars :exercise_relief_valve, :exercise_expansion_relief
-  bars_while_hot(*Munimen::Hazards::Hazard.letting_out)
+  bars_while_hot :letting_out
   repaired_by :mend_controls
   cleared_by :test_controls
   test_firing
