@@ -233,11 +233,8 @@ module Munimen
 
     # Entries that met another account of the same visit (Apart), and that nobody has answered yet.
     def unanswered
-      @unanswered ||= begin
-        undone = steps.select { |step| step.outcome == :undone }.map(&:of)
-        (readings + all_observations + notes + steps).select do |one|
-          one.apart && !decisions.apart(one.id) && !undone.include?(one.id)
-        end
+      @unanswered ||= (readings + all_observations + notes + standing).select do |one|
+        one.apart && !decisions.apart(one.id)
       end
     end
 

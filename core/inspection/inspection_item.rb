@@ -121,6 +121,12 @@ module Munimen
           )
       end
 
+      # What an answer says: the text of what is wrong, or that it is sound or cannot be told.
+      def said(answer)
+        findings[answer]&.text || { sound:, not_visible: "Not visible",
+                                    not_applicable: "Not applicable" }.fetch(answer)
+      end
+
       private
 
       # One rule by its clause in each book: code(irc: "P2804.6.1", upc: "608.5", g3: "G3").

@@ -91,11 +91,7 @@ module Munimen
         return look_verdict(item, finding, seen) if finding
         return unseen(item) if HouseGrades.new(@visit.rules).must_be_seen?(item, seen.finding)
 
-        text = {
-          sound: item.sound,
-          not_visible: "Not visible",
-          not_applicable: "Not applicable"
-        }.fetch(seen.finding)
+        text = item.said(seen.finding)
         grade = seen.finding == :sound ? :sound : :not_tested
         Verdict.new(
           check: item.id,

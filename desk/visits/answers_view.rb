@@ -61,10 +61,10 @@ module Munimen
       def of(one)
         fixed = @visit.memory.given([:answer, one.id], one, @visit.units) do
           { id: one.id, name: subject(one), ask: ask(one), text: text(one),
-            operation: operation(one), by: one.by, at: time(one.at), checks: checks(one),
-            touched: touched?(one) }
+            by: one.by, at: time(one.at), checks: checks(one), touched: touched?(one) }
         end
-        fixed.except(:touched).merge(decisive: fixed[:touched] && decides?(fixed[:checks]))
+        decisive = fixed[:touched] && decides?(fixed[:checks])
+        fixed.except(:touched).merge(operation: operation(one), decisive:)
       end
 
       # What one touch says; what was typed was looked at digit by digit.
@@ -124,12 +124,7 @@ module Munimen
       end
 
       def finding(item, finding)
-        look = Inspection::InspectionItem[item]
-        found = look.findings[finding]
-        return @visit.words.say(found.text) if found
-
-        { sound: @visit.words.say(look.sound), not_visible: "Not visible",
-          not_applicable: "Not applicable" }.fetch(finding)
+        @visit.words.say(Inspection::InspectionItem[item].said(finding))
       end
 
       def word_of(symbol) = symbol.to_s.tr("_", " ").capitalize

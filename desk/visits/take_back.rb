@@ -28,7 +28,16 @@ module Munimen
 
       private
 
+      # Those that something else hangs on (a job put off, a fact in the record, an answer that was
+      # taken back) are changed where they were said.
+      ELSEWHERE = %i[put_off learnt kept taken_back left].freeze
+      private_constant :ELSEWHERE
+
       def decision(entry, id, name)
+        if ELSEWHERE.include?(Visit::Decisions.parse(name)&.first)
+          raise Refused.new("This is changed where it was said.", field: :of, code: :elsewhere)
+        end
+
         entry.add(:decisions, id:, name:, value: "") unless @visit.decisions[name].nil?
       end
 

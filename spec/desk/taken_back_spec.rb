@@ -82,6 +82,7 @@ RSpec.describe Munimen::Desk::TakeBack do
     expect { back(id) }.to change { loaded.notes.size }.by(-1)
     desk::Decide.new(office.context).call(visit, id: office.uuid, name: "consent", value: "given")
     expect { back("consent") }.to change { loaded.decision(:consent) }.from("given").to(nil)
+    expect(code { back("taken_back.#{id}") }).to eq(:elsewhere)
     signed = office.walk
     reading = office.records.database[:readings].where(visit_id: signed).get(:id)
     again = -> { described_class.new(office.context).call(signed, id: office.uuid, of: reading) }

@@ -13,7 +13,7 @@ Munimen::Work::Operation.define :watch_relief_drip do
   needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs],
-shown_at: :relief_valve
+                                                   shown_at: :relief_valve
   read :relief_dry_after,
        :time,
        "Seconds until it was dry",

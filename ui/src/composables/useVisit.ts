@@ -14,7 +14,7 @@ export interface VisitOnScreen {
   /** The same, but throws a Problem where it was refused: for a field that says so itself. */
   put: <W extends VisitWrite>(what: W, body: VisitWriteBody<W>) => Promise<void>
   /** Takes back an answer, by the id of its entry or the name of a decision. */
-  takeBack: (id: string) => Promise<void>
+  takeBack: (id: string, reason?: string) => Promise<void>
   /** Keeps a photograph of an item or a part; rejects when it was refused. */
   photo: (subject: string, file: Blob) => Promise<void>
   /** Writes a reading; throws a Problem. What it changed is on the screen when it comes back. */

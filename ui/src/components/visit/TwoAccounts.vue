@@ -8,7 +8,7 @@ import { useVisit } from '@/composables/useVisit'
 import { timeOfDay } from '@/format'
 
 defineProps<{ visit: Visit }>()
-const { send } = useVisit()
+const { send, takeBack } = useVisit()
 const rejecting = ref<string | null>(null)
 const why = ref('')
 
@@ -16,11 +16,10 @@ type Two = Schemas['TwoAccounts']
 const keep = (one: Two, value: string) =>
   send('decisions', { name: decisionName('apart', one.id), value })
 async function theirs(one: Two) {
-  const done =
-    one.kind === 'step'
-      ? await send('not-done', { of: one.id })
-      : await send('take-back', { of: one.id, reason: why.value.trim(), told: one.mine.who })
-  if (done) rejecting.value = null
+  if (one.kind === 'step') await send('not-done', { of: one.id })
+  // Where a danger hangs on it, whether they were told is asked, not taken for granted.
+  else await takeBack(one.id, why.value.trim())
+  rejecting.value = null
 }
 </script>
 
