@@ -7,7 +7,8 @@ Munimen::Work::Operation.define :watch_relief_drip do
   title "Watch the outlet for ten seconds"
   instrument "Timer"
   how "A long pipe may drain for some seconds: that is no leak. After ten seconds it must be " \
-      "dry. If it drips: lever 3–4 times, knock lightly on the body, watch again."
+      "dry. If it drips: lever 3–4 times, once, knock lightly on the body, watch again; still " \
+      "dripping, it is replaced."
   because "Dry after ten seconds means that the seat has closed."
   caution :scald, :plugged
   needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
