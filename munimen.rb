@@ -19,10 +19,10 @@ module Munimen
     core/calculations/definitions
     core/rules/books
     core/rules/questions
+    core/hazards/definitions
     core/work/operations
     core/work/jobs
     core/inspection/items
-    core/hazards/definitions
     core/facts/clues
     core/judgement/checks
     core/judgement/contradictions

@@ -16,6 +16,7 @@ class MeasureEverything
   # kill 200`.
   PARTS = {
     "plans" => ->(bench, count) { bench.core.plans((count || 40).to_i) },
+    "reading" => ->(bench, count) { bench.reading.run((count || 3_000).to_i) },
     "served" => ->(bench, _) { bench.served.served },
     "log" => ->(bench, _) { bench.records.log },
     "week" => ->(bench, _) { bench.records.week },
@@ -65,6 +66,7 @@ class MeasureEverything
   end
 
   def once = Munimen::Bench::OnceBench.new { |*given| row(*given) }
+  def reading = Munimen::Bench::ReadingTrial.new { |*given| row(*given) }
   def core = Munimen::Bench::CoreBench.new { |*given| row(*given) }
   def served = Munimen::Bench::ServedBench.new { |*given| row(*given) }
   def screen = Munimen::Bench::ScreenBench.new { |*given| row(*given) }

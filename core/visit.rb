@@ -209,9 +209,17 @@ module Munimen
     def terms
       @terms ||= begin
         given = { heater:, rules:, state:, look_only: look_only?,
-                  broken_off: decision(:outcome) == "left_off" }
+                  broken_off: decision(:outcome) == "left_off",
+                  left_before: history.left_before,
+                  by_lever: Work::DrainPolicy.by_lever?(self) }
         memory.given(:terms, given) { Work::Terms.new(**given) }
       end
+    end
+
+    # Whether an operation is among the work that was asked for, done or not.
+    def asked?(operation)
+      extra_operations.include?(operation) ||
+        jobs.any? { |job| Work::Job[job].operations_for(heater).include?(operation) }
     end
 
     # Hazards that are not cleared: [Hazards::Hazard].

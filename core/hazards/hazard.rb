@@ -84,6 +84,10 @@ module Munimen
 
       def found_by = @found_by || []
 
+      # On which heaters it can stand: a question to the Installation; all, unless said.
+      def on(&block) = block ? @on = block : @on
+      def on?(heater) = @on.nil? || @on.call(heater)
+
       # The part that it is told at.
       def part(id = nil) = id ? @part = id : @part || :tank
 

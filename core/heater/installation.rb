@@ -110,6 +110,9 @@ module Munimen
       def coil? = Fields::COIL.include?(kind)
       # Heated by elements alone.
       def elements? = Fields::ELEMENTS.include?(kind)
+      def fed? = feeds.any?
+      def cut_out? = unvented? || electric?
+      def without_vessel? = vessel == :none
       def immersion? = kind == :unvented_indirect && backup_immersion != :no
 
       # Each source of heat, with a state of its own.

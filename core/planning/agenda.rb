@@ -97,7 +97,7 @@ module Munimen
           next false if breaks_off? || proofs(hazard).empty?
 
           @terms.value(hazard) == :mended ||
-            work_asked.intersect?(hazard.repaired_by + [:confirm_mended])
+            work_asked.any? { |id| @terms.mends?(id, hazard) }
         end
       end
 
@@ -133,10 +133,19 @@ module Munimen
       end
 
       def danger(operation)
-        hazard = (@terms.barred_by(operation) - mended_here).first or return
+        hazard = (@terms.barred_by(operation) - mended_here).first
+        return found_no_more(operation) if hazard.nil?
         return if visit.history.shown_by(operation).include?(hazard)
 
         ["Not while a danger stands: #{hazard.title}. Put that right and prove it first.", :danger]
+      end
+
+      # What wants everything as it was found is not possible once a danger has been put right.
+      def found_no_more(operation)
+        hazard = mended_here.first
+        return unless hazard && operation.needs[:as_found] == :yes
+
+        ["Nothing is as it was found once that is put right: #{hazard.title}.", :danger]
       end
 
       def why_no_more(operation)

@@ -19,22 +19,30 @@ module Munimen
 
       def steps(moves, goals)
         reasons = Reasons.new(@space, @visit, moves.map(&:operation), goals)
+        level = @visit.state[:level]
         moves.each_with_index.map do |move, index|
           operation = move.operation
+          before = level
+          level = after(operation, level)
           Plan::Step.new(
             operation:,
             start: move.start,
             hands_on: operation.hands_on,
             why: reasons.for(index),
-            wait: wait(operation, move.start)
+            wait: wait(operation, move.start, before)
           )
         end
       end
 
-      def wait(operation, start)
+      # The level of the tank once an operation, and its wait, is over.
+      def after(operation, level)
+        operation.wait&.makes&.fetch(:level, nil) || operation.makes.fetch(:level, level)
+      end
+
+      def wait(operation, start, level)
         wait = operation.wait or return
         Plan::Wait.new(
-          seconds: wait.seconds.call(@visit.heater),
+          seconds: wait.seconds.call(@visit.heater, level),
           manner: wait.manner,
           label: wait.label,
           start: start + operation.hands_on

@@ -34,17 +34,24 @@ module Munimen
       end
 
       def written(agenda, solution)
-        moves = solution.moves.map do |id, start|
-          PlanWriter::Move.new(Work::Operation[id], start)
-        end
+        moves, total = timed(solution)
         PlanWriter.new(@visit).plan(
           moves,
           goals: solution.goals,
           impossible: agenda.impossible + solution.hopeless,
           superfluous: agenda.superfluous,
-          total: solution.total,
-          at_least: solution.at_least
+          total:,
+          at_least: [solution.at_least, total].min
         )
+      end
+
+      # By the clock: a tank that was drained in part is full again sooner than the search took it.
+      def timed(solution)
+        operations = solution.moves.map { |id, _| Work::Operation[id] }
+        Replay.new(@visit).of(operations) || [
+          solution.moves.map { |id, start| PlanWriter::Move.new(Work::Operation[id], start) },
+          solution.total
+        ]
       end
     end
   end

@@ -71,7 +71,11 @@ module Munimen
 
       # terms: Work::Terms. state: where the search starts. goals: operation ids to be done.
       # helpers: ids that may be used besides. running: operations whose wait is under way.
-      def initialize(terms:, state:, goals:, helpers:, running: [])
+      # owed: ids of proofs that work done, or asked for, owes. ordered: whether the usual order is
+      # kept; without it only what proves goes after the work, and leaving after all.
+      def initialize(terms:, state:, goals:, helpers:, running: [], owed: [], ordered: true)
+        @owed = owed
+        @ordered = ordered
         @terms = terms
         @space = terms.space
         @rules = terms.rules
@@ -228,11 +232,15 @@ module Munimen
       # needs the heat away, so that there is one isolation and one refill.
       def goes_after(operation)
         return @goal_mask & ~bit(operation.id) if operation.last?
+        return renewing(operation.id).sum { |id| bit(id) } unless @ordered ||
+                                                                  operation.recommissions?
 
         named =
           follows(operation)
             .reject { |id| Work::Operation[id].rescheduled(@rules) }
             .reduce(0) { |mask, id| mask | bit(id) }
+        named |= proofs_of_repairs if operation.uses_heat?
+        named |= work_at_zero if read_live?(operation)
         if restores_heat?(operation) || operation.rescheduled(@rules) == :after_work
           named | (cold_work & ~bit(operation.id))
         else
@@ -240,11 +248,36 @@ module Munimen
         end
       end
 
-      # What takes the heat away waits for nothing where a danger stands.
+      # A mere reading under pressure that proves work: once, when all is open again.
+      def read_live?(operation)
+        operation.makes.empty? && operation.needs[:heater_pressure] == :live &&
+          (@owed.include?(operation.id) || renewing(operation.id).any?)
+      end
+
+      def work_at_zero
+        @work_at_zero ||= @goals.keys.sum do |id|
+          Work::Operation[id].needs[:heater_pressure] == :zero ? bit(id) : 0
+        end
+      end
+
+      # Goals that prove by heat what was, or is to be, mended, or renewed.
+      def proofs_of_repairs
+        @proofs_of_repairs ||= (@owed | @terms.hazards.flat_map(&:cleared_by)).sum do |id|
+          operation = Work::Operation[id]
+          operation.uses_heat? || !operation.needs_heat? ? 0 : bit(id)
+        end
+      end
+
+      # What takes the heat away waits for nothing where a danger stands, nor for the proof of work
+      # that it has to go before.
       def follows(operation)
         return [] if operation.secures? && !@terms.calm?
 
-        operation.after.reject { |id| until_cleared?(id) } + renewing(operation.id)
+        named = operation.after.reject do |id|
+          until_cleared?(id) || (operation.secures? && renewing(id).any?)
+        end
+        found = operation.found_first.reject { |id| until_cleared?(id) || renewing(id).any? }
+        named + found + renewing(operation.id)
       end
 
       # What waits for a danger to be cleared does not go before what clears it.

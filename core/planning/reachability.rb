@@ -13,10 +13,9 @@ module Munimen
       end
 
       # The first of some goals with a need that nothing can make true; where each could be met by
-      # itself but not together, the last of them that is not leaving.
+      # itself but not together, the last that could best be spared.
       def hopeless(goals)
-        goals.find { |id| !open_needs(id).empty? } ||
-          goals.reject { |id| Work::Operation[id].last? }.last || goals.last
+        goals.find { |id| !open_needs(id).empty? } || spared(goals) || goals.last
       end
 
       # Text of what stands in the way of an operation.
@@ -33,6 +32,16 @@ module Munimen
       end
 
       private
+
+      # What puts no danger right, nor proves any work; first what wants heat or power for it.
+      def spared(goals)
+        free = goals.reject { |id| Work::Operation[id].last? }
+        owed = goals.flat_map { |id| Work::Operation[id].owed(@terms.rules) }
+        others = (free - owed).reject do |id|
+          @terms.hazards.any? { |one| one.cleared_by.include?(id) || @terms.mends?(id, one) }
+        end
+        others.reverse.find { |id| Work::Operation[id].energised? } || others.last || free.last
+      end
 
       def needs(operation) = @terms.needs(operation)
 

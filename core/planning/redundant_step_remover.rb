@@ -21,6 +21,42 @@ module Munimen
 
       # The moves that are left.
       def of(moves)
+        without_idle(at_once(without_idle(moves)))
+      end
+
+      private
+
+      # What is done by halves and then whole is done whole at once: OFF instead of PILOT, then OFF.
+      def at_once(moves)
+        moves.each_index do |index|
+          next if goal?(moves[index])
+
+          later = moves[(index + 1)..].find { |other| goes_further?(moves[index], other) } or next
+          rest = moves.reject { |move| move.equal?(later) }
+          rest[index] = Search::Move.new(later.op, moves[index].start)
+          return at_once(rest) if carried_out?(rest)
+        end
+        moves
+      end
+
+      def goes_further?(move, other)
+        return false if goal?(other) || move.op.id == other.op.id
+
+        sets = effects(other)
+        effects(move).keys.all? { |name| sets.key?(name) } && sets.size > effects(move).size
+      end
+
+      # Whether each step finds its needs met.
+      def carried_out?(moves)
+        state = @state.dup
+        moves.all? do |move|
+          met = needs(move).all? { |name, values| values.include?(state[name]) }
+          state.merge!(effects(move))
+          met
+        end
+      end
+
+      def without_idle(moves)
         index = 0
         before = states(moves)
         while index < moves.size
@@ -29,8 +65,6 @@ module Munimen
         end
         moves
       end
-
-      private
 
       # The state before each move; a wait is taken to be over when the next step comes.
       def states(moves)

@@ -58,7 +58,7 @@ module Munimen
 
       def perform(operation)
         wait = operation.wait
-        seconds = wait&.seconds&.call(@visit.heater)
+        seconds = wait&.seconds&.call(@visit.heater, @state[:level])
         attended = wait && wait.manner == :attended
         @state.merge!(made(operation))
         @state.merge!(values(wait.makes)) if attended

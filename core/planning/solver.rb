@@ -40,7 +40,7 @@ module Munimen
         goals = @agenda.goals
         impossible = @agenda.impossible
         until goals.empty?
-          found = shortest(goals, impossible + @agenda.superfluous)
+          found = in_any_order(goals, impossible + @agenda.superfluous)
           break unless found.nil?
 
           goals, impossible = without_hopeless(goals, impossible)
@@ -59,6 +59,15 @@ module Munimen
         return tidied if tidied.size == moves.size
 
         Replay.new(@visit).of(tidied.map { |move| move.op.operation }) ? tidied : moves
+      end
+
+      # In the usual order; where that makes the goals impossible, in any that can be carried out.
+      def in_any_order(goals, left)
+        @ordered = true
+        shortest(goals, left) || begin
+          @ordered = false
+          shortest(goals, left)
+        end
       end
 
       # The shortest order that was found for all goals, or nil when there is none: at first a
@@ -119,8 +128,16 @@ module Munimen
           state:,
           goals:,
           helpers: helpers(goals, open, left, state),
+          owed:,
+          ordered: @ordered,
           running: waits.map { |wait| Work::Operation[wait.operation] }
         )
+      end
+
+      # Proofs that work done, or asked for, owes.
+      def owed
+        @owed ||= @visit.columns.owed.keys |
+                  @agenda.goals.flat_map { |id| Work::Operation[id].owed(@terms.rules) }
       end
 
       def state_after(moves)
@@ -145,7 +162,10 @@ module Munimen
       # that matters, on this heater, not refused, and not already asked for.
       def helpers(goals, open, left, state = @visit.state)
         barred = open + left.map(&:operation)
-        unasked = @agenda.usable.reject { |operation| barred.include?(operation.id) }
+        leaves = goals.any? { |id| Work::Operation[id].way_to_leave }
+        unasked = @agenda.usable.reject do |operation|
+          barred.include?(operation.id) || (operation.packs_up? && !leaves)
+        end
         Relevance.new(@terms, state).among(unasked, goals)
       end
 

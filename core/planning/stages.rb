@@ -16,10 +16,19 @@ module Munimen
       # [[ids], …], without empty stages.
       def of(goals)
         owed = @owed + goals.flat_map { |id| Work::Operation[id].owed(@rules) }
-        goals.group_by { |id| stage(Work::Operation[id], owed.include?(id)) }.sort.map(&:last)
+        stages = goals.to_h { |id| [id, stage(Work::Operation[id], owed.include?(id))] }
+        goals.group_by { |id| after_others(id, stages) }.sort.map(&:last)
       end
 
       private
+
+      # What goes after others is in no earlier stage than they are.
+      def after_others(id, stages)
+        operation = Work::Operation[id]
+        return stages[id] if operation.rescheduled(@rules)
+
+        [stages[id], *stages.values_at(*operation.after).compact].max
+      end
 
       # owed: whether other work of the same plan owes it as its proof.
       def stage(operation, owed)

@@ -109,9 +109,11 @@ module Munimen
         return @visit.heater if changes.empty?
 
         @visit.heater.with(
-          **changes.transform_values { |value| value.is_a?(Symbol) ? read(value) : value }
+          **changes.transform_values { |value| reading?(value) ? read(value) : value }
         )
       end
+
+      def reading?(value) = ReadingInput.known.key?(value)
 
       # A reading as the field of a record: nil where it was not read.
       def read(name)

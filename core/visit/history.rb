@@ -44,6 +44,14 @@ module Munimen
         @shown_by.select { |hazard, by| stands?(hazard) && names.include?(by) }.keys
       end
 
+      # Ids of the hazards that an earlier visit left and that nothing has shown in this one.
+      def left_before
+        Hazards::Hazard.all.filter_map do |hazard|
+          left = @visit.arrival.fetch(hazard.variable, :none)
+          hazard.id unless left == :none || @shown_by.key?(hazard)
+        end
+      end
+
       private
 
       def stands?(hazard) = %i[standing secured].include?(@state[hazard.variable])
@@ -127,7 +135,8 @@ module Munimen
       def hazards(operation)
         return if Hazards::Hazard.all.all? { |one| @state[one.variable] == :none }
 
-        terms = Work::Terms.new(heater: @visit.heater, rules: @visit.rules, state: @state.dup)
+        terms = Work::Terms.new(heater: @visit.heater, rules: @visit.rules, state: @state.dup,
+                                left_before:)
         terms.hazards.each do |hazard|
           to = terms.makes(operation)[hazard.variable]&.first
           next if to.nil? || (to == :none && !cleared?(hazard, operation))
@@ -142,7 +151,12 @@ module Munimen
         return false if @state[hazard.variable] == :none
         return true unless operation.id == :confirm_mended
 
-        @visit.arrival.key?(hazard.variable) && @visit.choice(:mended_since) == :mended
+        left_before.include?(hazard.id) && mended_since(hazard) == :mended
+      end
+
+      # Each danger is told by itself; earlier visits had one answer for all.
+      def mended_since(hazard)
+        @visit.choice(:"mended_since.#{hazard.id}") || @visit.choice(:mended_since)
       end
 
       # A proof clears what was mended; work that is its own proof clears by itself.

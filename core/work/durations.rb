@@ -44,8 +44,13 @@ module Munimen
         end
       end
 
-      # Seconds to fill an empty tank.
-      def fill(heater) = (heater.capacity.si / FILL).round
+      # What is missing of a tank that was drained so far; all of it where that is not known.
+      MISSING = { below_relief_port: 0.2, below_upper_element: 0.75 }.freeze
+
+      # Seconds to fill a tank that is drained to a level; an empty one unless said.
+      def fill(heater, level = nil)
+        (heater.capacity.si * MISSING.fetch(level, 1) / FILL).round
+      end
 
       # Seconds to heat again what a normal draw took out.
       def recovery(heater)

@@ -24,8 +24,9 @@ module Munimen
       # by itself: what is connected elsewhere does not read it.
       APART = %i[air_valve flue].freeze
       READ_FIELDS = %i[name kind ask choices optional only_if on rulebook point fact shown_at
-                       of adjusted].freeze
+                       of adjusted where].freeze
       # `adjusted`: the work at hand may change it, so that a second value may be how it was left.
+      # `where` tells on which visits it is asked.
       Read =
         Struct.new(*READ_FIELDS, keyword_init: true) do
           # Whether an instrument connected at a point reads this.
@@ -35,13 +36,15 @@ module Munimen
 
           def asked?(visit)
             applies?(visit.heater) && (rulebook.nil? || visit.rules.book.is?(rulebook)) &&
+              (where.nil? || where.call(visit)) &&
               (only_if.nil? || only_if.all? { |name, word| visit.choice(name) == word })
           end
 
           def wanted?(visit) = !optional && asked?(visit)
         end
-      # A wait after the hands are free: seconds for a heater, its class, what must stay as it is
-      # meanwhile, and what it makes true when it ends.
+      # A wait after the hands are free: seconds for a heater (and, where it hangs on it, the level
+      # from which it begins), its class, what must stay as it is meanwhile, and what it makes true
+      # when it ends.
       Wait = Struct.new(:seconds, :manner, :holds, :makes, :label, keyword_init: true)
 
       LOOK_ONLY = "This visit only looks: nothing is operated."
@@ -112,6 +115,9 @@ module Munimen
       # Soft order: these go first when they are in the same plan.
       def after(*ids) = ids.empty? ? @after : @after.concat(ids)
 
+      # Readings as found that go before it, unless other work has them taken again afterwards.
+      def found_first(*ids) = ids.empty? ? @found_first || [] : @found_first = ids
+
       def read(name, kind, ask, choices: nil, of: nil, only_if: nil, **more)
         only_if = only_if&.to_h { |other, word| [Operation.reading(other, of), word] }
         @reads << Read.new(name: Operation.reading(name, of), of:, ask:, choices:, only_if:,
@@ -147,6 +153,12 @@ module Munimen
       # Lets hot water out, or takes the cold away from it.
       def lets_hot_out = @lets_hot_out = true
       def lets_hot_out? = @lets_hot_out || false
+      # Uses the heat for something else than its proof: goes after the proof of what was mended.
+      def uses_heat = @uses_heat = true
+      def uses_heat? = @uses_heat || false
+      # Only on the way to leaving: what is still to be used is not put away before.
+      def packs_up = @packs_up = true
+      def packs_up? = @packs_up || false
       # Belongs to every visit, whatever it is for.
       def every_visit = @every_visit = true
       def every_visit? = @every_visit || false
@@ -178,7 +190,7 @@ module Munimen
       def wait(seconds = nil, manner: :on_site, holds: {}, makes: {}, label: nil, &block)
         return @wait unless seconds || block
 
-        @wait = Wait.new(seconds: block || ->(_) { seconds }, manner:, holds:, makes:, label:)
+        @wait = Wait.new(seconds: block || proc { seconds }, manner:, holds:, makes:, label:)
       end
 
       # Water that runs to waste, in m3, of a heater.
@@ -230,6 +242,14 @@ module Munimen
         (@owes || []).filter_map { |id, under| id if under.nil? || rules.book.is?(under) }
       end
 
+      # The reading that shows that it is “already so”, where a hand depends on it; and what must be
+      # true for that to be believed: its needs of these variables.
+      def shown_by(reading = nil, *agreeing)
+        return @shown_by unless reading
+
+        @shown_by = [reading, agreeing]
+      end
+
       # Not done where one of these is asked for too: nothing is serviced that the same visit
       # replaces.
       def spared_by(*ids) = ids.empty? ? @spared_by || [] : @spared_by = ids
@@ -263,6 +283,7 @@ module Munimen
 
       # As declared, it stays: what never changes is only expanded once (StateSpace#expand).
       def declared
+        @needs[:looked] ||= :yes if work?
         [needs, makes, @makes_during, @wait&.makes, @wait&.holds].each(&:freeze)
         self
       end
@@ -295,6 +316,23 @@ module Munimen
       def left_apart?(space, state)
         space.expand(apart).any? { |name, values| values.include?(state[name]) }
       end
+
+      # Whether it cannot be done with the heat off.
+      def needs_heat?
+        needs.any? do |name, values|
+          (name == :heat || name.start_with?("heat.")) && Array(values).include?(:on)
+        end
+      end
+
+      # Whether it wants heat or power.
+      def energised?
+        needs_heat? || needs.any? do |name, values|
+          name.start_with?("feed") && Array(values).include?(:live)
+        end
+      end
+
+      # Work that somebody asked for: nothing is begun before it was looked over.
+      def work? = !helper? && !way_to_leave && !every_visit? && !whatever_stands? && @looks.nil?
 
       # Changes nothing that another operation could need.
       def pure? = makes.empty? && wait.nil?

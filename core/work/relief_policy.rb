@@ -7,6 +7,17 @@ module Munimen
     module ReliefPolicy
       module_function
 
+      # Of the expansion relief: a group that this visit fits is new, its history is known.
+      def refusal_of_expansion(visit)
+        if %i[replace_inlet_group replace_expansion_relief].any? { |id| visit.asked?(id) }
+          "The customer refused." if visit.decision(:consent) == "refused"
+        elsif visit.heater.expansion_relief == :no
+          "There is none to exercise."
+        else
+          refusal(visit)
+        end
+      end
+
       # Text why not, or nil when it may.
       def refusal(visit)
         rule = visit.rules.choice(:relief_exercise)

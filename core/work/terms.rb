@@ -16,7 +16,12 @@ module Munimen
 
       # state: {variable => value} as it stands. look_only: nothing is operated on this visit.
       # broken_off: the visit ends with the heater off, whatever has been looked at.
-      def initialize(heater:, rules:, state:, look_only: false, broken_off: false)
+      # by_lever: air for draining goes in through the relief valve.
+      # left_before: ids of the hazards that an earlier visit left, and that nobody has seen today.
+      def initialize(heater:, rules:, state:, look_only: false, broken_off: false, by_lever: false,
+                     left_before: [])
+        @by_lever = by_lever
+        @left_before = left_before
         @rules = rules
         @state = state
         @look_only = look_only
@@ -36,7 +41,14 @@ module Munimen
       def standing = hazards.select { |hazard| value(hazard) == :standing }
 
       # What needs and effects hang on besides heater, rules and state.
-      def circumstances = [@look_only, @broken_off]
+      def circumstances = [@look_only, @broken_off, @by_lever, @left_before]
+
+      # Whether an operation puts a danger right: by work, or by the word of whoever did it since the
+      # last visit – which never covers what is seen today.
+      def mends?(id, hazard)
+        hazard.repaired_by.include?(id) ||
+          (id == :confirm_mended && @left_before.include?(hazard.id))
+      end
 
       # Whether the day goes its usual way: no danger, not broken off.
       def calm? = hazards.empty? && !@broken_off
@@ -86,7 +98,12 @@ module Munimen
 
       def settled = %i[none secured mended]
 
-      def declared(operation) = @space.expand(operation.needs_under(@rules, @space.heater))
+      def declared(operation)
+        needs = @space.expand(operation.needs_under(@rules, @space.heater))
+        return needs unless @by_lever && needs[:air_path]&.include?(:relief)
+
+        needs.merge(air_path: [:relief])
+      end
 
       def under_hazards(operation)
         needs = declared(operation).dup
@@ -167,6 +184,8 @@ module Munimen
       # Whether that is what the proof needs, once the work has been done.
       def released?(operation, hazard, undone)
         return false unless operation.helper?
+        return false if operation.uses_heat? &&
+                        hazard.cleared_by.none? { |id| Operation[id].uses_heat? }
         return true if hazard.test_firing?
 
         proofs = hazard.cleared_by.map { |id| Operation[id] }
@@ -188,7 +207,7 @@ module Munimen
         return :secured if id == :return_when_cleared && hazard.evacuates?
         return :none if hazard.cleared_by.include?(id)
 
-        :mended if hazard.repaired_by.include?(id) || id == :confirm_mended
+        :mended if mends?(id, hazard)
       end
     end
   end

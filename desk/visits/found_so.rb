@@ -27,6 +27,7 @@ module Munimen
 
         never
         recorded
+        shown
       end
 
       private
@@ -77,6 +78,25 @@ module Munimen
           :against_record
         )
       end
+
+      # Zero pressure and an empty tank are shown, not said, and agree with the rest.
+      def shown
+        reading, agreeing = @operation.shown_by
+        return unless reading
+
+        needs = @visit.terms.unmet(@operation, @visit.state)
+        name, values = needs.find { |variable, _| agreeing.include?(group(variable)) }
+        if name
+          text = Work::StateWords.need(name, values)
+          refuse(@visit.words.say("It is not “already so” before this is true: #{text}."),
+                 :against_record)
+        end
+        return if @visit.reading(reading)
+
+        refuse("Say what shows it, then mark it “already so”; else do it.", :must_be_shown)
+      end
+
+      def group(variable) = variable.to_s.split(".").first.to_sym
 
       def made
         @made ||= Work::StateSpace.new(@visit.heater).expand(@operation.makes)

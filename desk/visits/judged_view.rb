@@ -130,7 +130,7 @@ module Munimen
 
         operations = job.operations_for(visit.heater)
         visit.hazards.select do |hazard|
-          operations.intersect?(hazard.repaired_by + [:confirm_mended])
+          operations.any? { |id| visit.terms.mends?(id, hazard) }
         end
       end
 

@@ -16,7 +16,10 @@ Munimen::Faults::Test.define :drip_temperature do
   no_normal
   minutes 1
   caution :scald
-  seen { |visit| visit.choice(:relief_drip_hot) }
+  seen do |visit|
+    found = visit.observation(:relief_as_found)&.finding.to_s
+    found.end_with?("hot", "steams") ? :hot : (:cold if found.end_with?("cold"))
+  end
 end
 Munimen::Faults::Test.define :static_pressure do
   ask "Static pressure, nothing running"

@@ -3,6 +3,7 @@
 Munimen::Hazards::Hazard.define :combustion do
   title "The burner makes carbon monoxide"
   part :burner
+  on(&:gas?)
   tells :combustion
   found(by: %i[flue_co flue_co2 combustion_limit]) do |visit|
     visit.combustion&.above?

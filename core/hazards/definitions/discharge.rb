@@ -10,7 +10,8 @@ Munimen::Hazards::Hazard.define :discharge do
   tells :tundish_recorded
   found { |visit| visit.heater.unvented? && visit.heater.tundish == :no }
   read tundish_flow: :spills, discharge_run: :backs_up
-  bars :exercise_relief_valve, :exercise_expansion_relief, :open_relief_for_air
+  bars :exercise_relief_valve, :exercise_new_relief_valve, :exercise_expansion_relief,
+       :open_relief_for_air, :renew_bubble
   repaired_by :mend_discharge
   cleared_by :see_discharge_run
   source Munimen::Source.published(

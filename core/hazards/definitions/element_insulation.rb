@@ -3,6 +3,7 @@
 Munimen::Hazards::Hazard.define :element_insulation do
   title "An element leaks current to earth"
   part :element_lower
+  on { |heater| heater.electric_sources.any? }
   found(by: %i[element_earth element_earth_lower]) do |visit|
     limit = Munimen::Measure::Quantity.of(1, "Mohm", :insulation)
     %i[element_earth element_earth_lower].any? do |name|

@@ -3,7 +3,8 @@
 Munimen::Hazards::Hazard.define :gas_control do
   title "The gas control cannot be trusted"
   part :gas_control
-  seen never_relight: %i[flood vapour recall]
+  on(&:gas?)
+  seen never_relight: %i[flood recall]
   safe "heat.burner": :off, cock: :shut
   repaired_by :replace_gas_control
   cleared_by :prove_gas_joints

@@ -3,6 +3,7 @@
 Munimen::Hazards::Hazard.define :gas_pressure do
   title "The gas pressure is more than the control bears"
   part :gas_control
+  on(&:gas?)
   tells :gas_pressures
   found(by: %i[gas_line]) do |visit|
     # bottled gas in England goes by its regulator, whose lock-up is not known here

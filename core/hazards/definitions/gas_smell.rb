@@ -3,6 +3,7 @@
 Munimen::Hazards::Hazard.define :gas_smell do
   title "Gas is escaping"
   part :gas_control
+  on(&:gas?)
   seen gas_smell_seen: :smell
   read floor_smell: :gas
   evacuates

@@ -3,6 +3,7 @@
 Munimen::Hazards::Hazard.define :gas_tightness do
   title "The gas side is not tight"
   part :gas_control
+  on(&:gas?)
   read gas_joint_test: :bubbles, lit_joint_test: :bubbles
   safe "heat.burner": :off, cock: :shut
   repaired_by :mend_gas_escape

@@ -3,8 +3,8 @@
 Munimen::Hazards::Hazard.define :over_temperature do
   title "The heat does not stop: over-temperature"
   part :thermostat
-  seen wiring_seen: :no_stat
-  read relief_drip_hot: :hot, "relief_drip_hot.expansion_relief": :hot,
+  seen wiring_seen: :no_stat, relief_as_found: %i[drips_hot runs_hot steams]
+  read relief_drip: :steams, relief_drip_hot: :hot, "relief_drip_hot.expansion_relief": :hot,
        chain_off: :keeps_heating, thermostat_stops: :keeps_heating,
        "thermostat_stops.immersion": :keeps_heating
   found(by: %i[tap_temperature]) do |visit|
@@ -12,12 +12,13 @@ Munimen::Hazards::Hazard.define :over_temperature do
     hot && visit.rules.limit(:tap_temperature_runaway)&.violated_by(hot)
   end
   at_first heater_supply: :open
-  bars :exercise_relief_valve, :exercise_expansion_relief
-  bars_while_hot :letting_out
+  bars :exercise_relief_valve, :open_relief_for_air, :renew_bubble
+  bars_while_hot :letting_out, :exercise_expansion_relief
   repaired_by :mend_controls, :fit_cylinder_thermostat, :replace_gas_control
   cleared_by :test_controls, :prove_thermostat
   test_firing
   source Munimen::Source.common_practice(
-    "a hot drip is over-temperature until proved otherwise: heat off, the cold left open"
+    "hot as found, or steam at any time, is over-temperature until proved otherwise: heat off, " \
+    "the cold left open"
   )
 end

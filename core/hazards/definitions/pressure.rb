@@ -9,6 +9,6 @@ Munimen::Hazards::Hazard.define :pressure do
     [visit.quantity(:static_pressure), read].compact.any? { |one| one.si > rated.si + 1.0 }
   end
   repaired_by :lower_supply
-  cleared_by :read_static_pressure
+  cleared_by :read_static_left, :read_static_pressure
   source Munimen::Source.common_practice("no more pressure than the tank's plate")
 end

@@ -74,7 +74,7 @@ Munimen::Inspection::InspectionItem.define :flue, group: :visible, part: :flue d
           us_upc: published("NFPA 54", "12.7"),
           england_g3: published("BS 5440", "flues and air supply")
         },
-        remedy: "Re-hang it: rising a quarter inch per foot, supported.",
+        remedy: "Re-hang it: rising all the way, supported.",
         due_in: 30,
         explain: "The exhaust pipe does not rise as it must."
 end
@@ -102,15 +102,15 @@ Munimen::Inspection::InspectionItem.define :combustion_air, group: :visible, par
   on(&:gas?)
   wrong :obstructed,
         "No free opening for combustion air",
-        :defect,
+        :danger,
         source: {
           us_irc: published("NFPA 54", "9.3"),
           us_upc: published("NFPA 54", "9.3"),
           england_g3: published("BS 5440", "flues and air supply")
         },
-        remedy: "Give the room its openings; work out their size.",
-        due_in: 14,
-        explain: "The burner does not get enough air to burn clean."
+        remedy: "Burner off until the room has its openings; work out their size.",
+        due_in: 0,
+        explain: "The burner gets no air to burn clean. It can make carbon monoxide, which kills."
 end
 
 Munimen::Inspection::InspectionItem.define :intake, group: :visible, part: :burner do
@@ -172,6 +172,35 @@ Munimen::Inspection::InspectionItem.define :relief_present, group: :visible, par
         due_in: 30, explain: "The safety valve shows deposits; it may not close again."
 end
 
+# As found, before anybody has touched it: what a lever brings about afterwards is another matter.
+Munimen::Inspection::InspectionItem.define :relief_as_found,
+                                           group: :visible,
+                                           part: :relief_valve do
+  ask "{Relief_valve}, before it is touched: drips or runs, felt at the valve"
+  sound "Dry"
+  wrong :drips_cold, "{Relief_valve} drips as found, cold or luke-warm", :defect,
+        source: common_practice("pressure, or a seat that does not close"),
+        remedy: "Read static pressure and hot peak; wash the seat once, else replace it.",
+        due_in: 14, explain: "The safety valve drips. Either the pressure is high or it is worn."
+  wrong :runs_cold, "{Relief_valve} runs as found, cold", :defect,
+        source: common_practice("pressure, or a seat that does not close"),
+        remedy: "Read static pressure and hot peak; replace the valve if it does not shut.",
+        due_in: 0, explain: "The safety valve runs. Either the pressure is high or it is worn."
+  hot = "hot, or not felt, before anybody touched it: over-temperature until proved otherwise"
+  wrong :drips_hot, "{Relief_valve} drips as found, hot or not felt", :danger,
+        source: common_practice(hot),
+        remedy: "Heat off, the cold left open; touch nothing until it has cooled; find out why.",
+        due_in: 0, explain: "Hot water came from the safety valve: the tank may be overheating."
+  wrong :runs_hot, "{Relief_valve} runs as found, hot or not felt", :danger,
+        source: common_practice(hot),
+        remedy: "Heat off, the cold left open; touch nothing until it has cooled; find out why.",
+        due_in: 0, explain: "Hot water ran from the safety valve: the tank may be overheating."
+  wrong :steams, "{Relief_valve} steams", :danger,
+        source: common_practice("steam at any time is over-temperature"),
+        remedy: "Heat off, keep away, the cold left open; touch nothing until it has cooled.",
+        due_in: 0, explain: "Steam came from the safety valve: the water is far too hot."
+end
+
 Munimen::Inspection::InspectionItem.define :leak, group: :visible, part: :tank do
   ask "Leaks"
   sound "Dry"
@@ -183,6 +212,32 @@ Munimen::Inspection::InspectionItem.define :leak, group: :visible, part: :tank d
         source: common_practice("repairable"),
         remedy: "Drain below it, new gasket, hand tight plus an eighth to a quarter turn.",
         due_in: 14, explain: "A seal on the tank drips."
+  wrong :terminals, "Leak that wets terminals or wiring", :danger,
+        source: common_practice("water on live parts: power off first"),
+        remedy: "Power off, locked and proved dead; mend the leak, dry it, prove insulation and " \
+                "{earth}.",
+        due_in: 0, explain: "Water runs onto electrical parts. It can shock, and it can burn."
+  wrong :running,
+        "The tank itself is running out",
+        :danger,
+        source: common_practice("a running tank is emptied and replaced"),
+        remedy: "Heat off, the {heater}'s own supply shut, empty it; replace the {heater}.",
+        due_in: 0,
+        explain: "The tank has failed and is running out. It cannot be mended."
+  wrong :electrics,
+        "The tank runs onto its electrical parts",
+        :danger,
+        source: common_practice("a running tank is emptied and replaced"),
+        remedy: "Power off and locked first, then the water; replace the {heater}.",
+        due_in: 0,
+        explain: "The tank has failed and its water reaches electrical parts."
+  wrong :frozen,
+        "Tank or pipes frozen",
+        :danger,
+        source: common_practice("no heat on a frozen tank: thawed, tight, full first"),
+        remedy: "Heat off. Thaw it slowly without a flame, look for splits, fill it, then heat.",
+        due_in: 0,
+        explain: "The water has frozen. Ice may have split a pipe, and heat now could burst it."
   wrong :body,
         "Tank body leaking, or rusty water from under the jacket",
         :defect,
@@ -234,14 +289,14 @@ Munimen::Inspection::InspectionItem.define :grounding, group: :visible, part: :d
   on { |heater| !heater.electric_sources.empty? }
   wrong :absent,
         "No {earth} connection",
-        :defect,
+        :danger,
         source: {
           us_irc: published("NEC", "250.110"),
           us_upc: published("NEC", "250.110"),
           england_g3: published("BS 7671", "protective earthing")
         },
-        remedy: "Connect it, prove continuity.",
-        due_in: 14,
+        remedy: "Power off and locked until it is connected and proved.",
+        due_in: 0,
         explain: "If a wire touches the metal, nothing would trip."
 end
 

@@ -75,9 +75,17 @@ look.call :flue_size,
             "Flue too close to what can burn",
             :defect,
             fuel,
-            14,
+            7,
             "The hot exhaust pipe is too near to wood or plastic.",
             "Give it its clearance, or a listed shield."
+          ],
+          scorched: [
+            "Wood or plastic at the flue is scorched",
+            :danger,
+            fuel,
+            0,
+            "The hot exhaust pipe has begun to burn what is near it.",
+            "Burner off until it has its clearance, and the flue has been tested."
           ]
 look.call :gas_smell_seen,
           :gas_control,
@@ -135,9 +143,9 @@ look.call :gas_shut_off,
             "Gas connector kinked, corroded or of an old type",
             :defect,
             fuel,
-            14,
+            0,
             "The flexible gas pipe is not safe any more.",
-            "Replace the connector."
+            "Gas off today; replace the connector, prove it tight."
           ]
 look.call :burner_door,
           :burner,
@@ -148,9 +156,9 @@ look.call :burner_door,
             "Burner door loose, or its gasket damaged",
             :defect,
             practice.call("the chamber must be sealed"),
-            7,
+            0,
             "The burner's door does not seal.",
-            "Seat it, renew the gasket."
+            "Not fired until it seals: seat it, renew the gasket."
           ]
 look.call :never_relight,
           :burner,
@@ -196,11 +204,11 @@ look.call :covers,
           ],
           scorched: [
             "Scorched wire or terminal",
-            :defect,
+            :danger,
             wiring,
-            7,
+            0,
             "A connection has been running hot.",
-            "Dead and proved; cut back, new terminal, right torque."
+            "Power off and locked; dead and proved, cut back, new terminal, right torque."
           ]
 look.call :flex,
           :disconnect,
@@ -214,6 +222,14 @@ look.call :flex,
             14,
             "The cable could pull loose or fray.",
             "Replace it, with its clamp."
+          ],
+          bare: [
+            "Cable damaged down to bare metal",
+            :danger,
+            wiring,
+            0,
+            "A live wire can be touched.",
+            "Power off and locked; replace the cable before it runs."
           ],
           wrong_type: [
             "Cable not fit for the heat or the load",
@@ -514,8 +530,8 @@ look.call :expansion_relief_seen,
           ]
 look.call :cut_out_seen,
           :cut_out,
-          group,
-          "Energy cut-outs, one on each heat source",
+          ->(heater) { heater.unvented? || heater.electric? },
+          "{Cut_out}, one on each heat source",
           "Manual reset, wired in",
           missing: [
             "A heat source without energy cut-out",

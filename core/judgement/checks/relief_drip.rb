@@ -14,6 +14,15 @@
       case visit.choice(key[:relief_drip])
       when :dry
         sound("Dry ten seconds after closing.", limit:)
+      when :steams
+        finding(
+          :danger,
+          "Steam came from it: over-temperature.",
+          limit:,
+          measured: "steams",
+          remedy: "Heat off, the cold left open; touch nothing until it has cooled. Find out why " \
+                  "the heat does not stop."
+        )
       when :runs
         finding(
           :danger,
@@ -63,8 +72,13 @@
             remedy: "Replace the valve."
           )
         else
-          finding(limit.grade, "Still dripping ten seconds after closing.", limit:,
-measured: "drips")
+          finding(
+            limit.grade,
+            "Still dripping ten seconds after closing: its seat.",
+            limit:,
+            measured: "drips",
+            remedy: "Wash the seat once, by its lever 3–4 times; still dripping, replace the valve."
+          )
         end
       end
     end

@@ -9,6 +9,9 @@ Munimen::Work::Job.define :annual_safety,
                             read_flowing_pressure
                             read_tap_temperature
                             test_controls
+                            prove_thermostat
+                            test_draught
+                            prove_flue
                             read_hot_peak_found
                             check_discharge_pipe
                             exercise_relief_valve

@@ -2,6 +2,7 @@
 
 Munimen::Work::Job.define :replace_vessel,
                           title: "Replace the {vessel}",
+                          suits: :vessel?,
                           operations: %i[
                             identify
                             look_over

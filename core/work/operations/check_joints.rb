@@ -8,7 +8,7 @@ Munimen::Work::Operation.define :check_joints do
   instrument "Torch, dry paper"
   how "Dry paper round each joint, at full pressure."
   because "A drip found now costs a minute; found tomorrow, a floor."
-  needs level: :full, heater_pressure: :live, water_joints: :disturbed
+  needs level: :full, heater_pressure: :live
   makes water_joints: :proven
   read :joints, :choice, "Every joint", choices: %i[dry drips]
   repeatable

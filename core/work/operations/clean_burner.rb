@@ -17,6 +17,7 @@ Munimen::Work::Operation.define :clean_burner do
   only_when_asked
   hands_on 900
   renews :intake, :pilot_flame, :flue_co, :flue_co2
+  owes :test_draught, :prove_flue
   # Gas Safety (Installation and Use) Regulations 26(9), as amended 2018; from memory.
   owes :read_operating_pressure, :test_combustion, under: :england_g3
 end

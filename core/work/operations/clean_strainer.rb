@@ -15,5 +15,6 @@ Munimen::Work::Operation.define :clean_strainer do
   only_when_asked
   hands_on 240
   renews :flow_rate, :flowing_pressure
+  spared_by :replace_inlet_group
   owes :read_flowing_pressure
 end

@@ -12,10 +12,11 @@ Munimen::Work::Operation.define :clock_gas_meter do
       "burner on; the calculator works out the input."
   because "Pressure alone does not tell what burns."
   applies_to(&:gas?)
-  needs looked: :yes, heat: :on, cock: :open, level: :full
+  needs looked: :yes, lit_joints: :proven, heat: :on, cock: :open, level: :full
   calculator :gas_input, gives: { input: :gas_input_read }
   read :gas_input_read, :power, "Input, as clocked", adjusted: true
   recommissions
   only_when_asked
+  uses_heat
   hands_on 240
 end

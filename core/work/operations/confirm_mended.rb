@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :confirm_mended do
   place :front
   trade :plumber
   title "See that it was put right since the last visit"
-  how "Look at what was found: is it mended, by whom, with what? Photograph it."
+  how "Look at each danger that was left: is it mended, by whom, when, with what? Photograph it, " \
+      "and note who showed you what. It covers that one danger alone."
   because "What an earlier visit left dangerous stays so until somebody has seen it right, and " \
           "proved it."
   needs heat: :off
@@ -15,7 +16,13 @@ Munimen::Work::Operation.define :confirm_mended do
     end
   end
   only_when_asked
-  read :mended_since, :choice, "What was found then", choices: %i[mended as_it_was]
+  # One danger, one answer: what was mended covers that one alone.
+  Munimen::Hazards::Hazard.all.each do |hazard|
+    read :mended_since, :choice, hazard.title, of: hazard.id, choices: %i[mended as_it_was],
+         where: ->(visit) { visit.history.left_before.include?(hazard.id) }
+  end
+  read :mended_since, :choice, "What was found then", choices: %i[mended as_it_was],
+       where: ->(_) { false } # as visits before asked
   repeatable
   hands_on 120
 end

@@ -12,5 +12,6 @@ Munimen::Work::Operation.define :connect_manometer do
   needs cock: :shut, heat: :off, test_points: :shut
   makes manometer: :connected, test_points: :open
   tools "Manometer"
+  after :replace_gas_control, :mend_gas_supply
   hands_on 60
 end

@@ -25,6 +25,7 @@ Munimen::Work::Operation.define :descale_elements do
        optional: true
   tools "Element socket"
   materials "Descaler"
+  spared_by :replace_elements
   only_when_asked
   hands_on 1200
 end

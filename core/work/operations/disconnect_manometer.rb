@@ -10,5 +10,6 @@ Munimen::Work::Operation.define :disconnect_manometer do
   applies_to(&:gas?)
   needs manometer: :connected, cock: :shut
   makes manometer: :off, test_points: :shut, gas_joints: :disturbed, lit_joints: :disturbed
+  after :read_line_pressure, :read_operating_pressure
   hands_on 60
 end

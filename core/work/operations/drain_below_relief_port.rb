@@ -7,7 +7,8 @@ Munimen::Work::Operation.define :drain_below_relief_port do
   title "Drain below the relief valve's port"
   how "Open the drain. No flow and no air sucked: a check valve in the hot line, or a blocked " \
       "drain; then the relief valve is the way in for air."
-  because "What is opened next must not be under water."
+  because "What is opened next must not be under water. Bottom water comes first; the top stays " \
+          "hot, and so may be what runs out."
   caution :scald, :dry_fire
   needs heat: :off,
         heater_supply: :shut,
@@ -16,11 +17,15 @@ Munimen::Work::Operation.define :drain_below_relief_port do
         hose: :fitted,
         drain: :shut,
         level: %i[full falling]
-  makes drain: :open, level: :falling, temperature: :cold, as_found: :no
-  needs_under_house_rules(&Munimen::Work::DrainPolicy::NEEDS)
+  makes drain: :open, level: :falling, as_found: :no
+  needs_under_house_rules(&Munimen::Work::DrainPolicy::HEAT)
+  needs_on(&Munimen::Work::DrainPolicy::DEAD)
   house_rules :drain_air, :drain_at_pilot
   water_wasted { |heater| heater.capacity.si * 0.2 }
   serves :level
+  read :level_shown, :choice, "What shows that it is drained so far",
+       choices: %i[measured_out port_passes_air], optional: true
+  shown_by :level_shown, :heater_supply, :heater_pressure, :heat, :feed
   hands_on 30
   wait(
     manner: :on_site,

@@ -18,10 +18,14 @@ Munimen::Work::Operation.define :drain_below_upper_element do
         drain: :shut,
         level: %i[full below_relief_port falling]
   makes drain: :open, level: :falling, temperature: :cold, as_found: :no
-  needs_under_house_rules(&Munimen::Work::DrainPolicy::NEEDS)
+  needs_under_house_rules(&Munimen::Work::DrainPolicy::HEAT)
+  needs_on(&Munimen::Work::DrainPolicy::DEAD)
   house_rules :drain_air, :drain_at_pilot
   water_wasted { |heater| heater.capacity.si * 0.75 }
   serves :level
+  read :level_shown, :choice, "What shows that it is drained so far",
+       choices: %i[measured_out port_passes_air], optional: true
+  shown_by :level_shown, :heater_supply, :heater_pressure, :heat, :feed
   hands_on 30
   wait(
     manner: :on_site,

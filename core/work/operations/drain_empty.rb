@@ -17,10 +17,14 @@ Munimen::Work::Operation.define :drain_empty do
         drain: :shut,
         level: %i[full below_relief_port below_upper_element below_lower_element falling]
   makes drain: :open, level: :falling, temperature: :cold, as_found: :no
-  needs_under_house_rules(&Munimen::Work::DrainPolicy::NEEDS)
+  needs_under_house_rules(&Munimen::Work::DrainPolicy::HEAT)
+  needs_on(&Munimen::Work::DrainPolicy::DEAD)
   house_rules :drain_air, :drain_at_pilot
   water_wasted { |heater| heater.capacity.si * 1 }
   serves :level
+  read :level_shown, :choice, "What shows that it is drained so far",
+       choices: %i[drain_passes_air rodded_and_dry], optional: true
+  shown_by :level_shown, :heater_supply, :heater_pressure, :heat, :feed
   hands_on 30
   wait(
     manner: :on_site,

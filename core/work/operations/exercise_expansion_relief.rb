@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
   how "Turn or lift it fully, watch {relief_outlet}, let it shut."
   because "It acts before the {relief_valve}, and must move as freely."
   caution :scald, :stand_aside
-  applies_to { |heater| heater.expansion_relief != :no }
+  applies_to { |heater| heater.unvented? || heater.expansion_relief != :no }
   needs looked: :yes,
         level: :full,
         heater_supply: :open,
@@ -17,7 +17,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
         discharge: :seen_safe,
         consent: :given,
         drip_watch: :finished
-  after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
+  found_first :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :expansion
   makes_from_readings do |visit|
     visit.choice(:expansion_relief_lever) == :will_not_lift ? { drip_watch: :finished } : {}
@@ -38,7 +38,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
          expansion_relief_lever: :lifts
        }
   house_rules :relief_exercise, :lever_hold
-  forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
+  forbidden { |visit| Munimen::Work::ReliefPolicy.refusal_of_expansion(visit) }
   only_when_asked
   hands_on 45
   repeatable

@@ -21,7 +21,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
         consent: :given,
         drip_watch: :finished,
         relief: :shut
-  after :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
+  found_first :read_static_pressure, :read_tap_temperature, :read_hot_peak_found
   makes max_hand: :spoiled, as_found: :no, drip_watch: :running
   makes_from_readings do |visit|
     visit.choice(:relief_lever) == :will_not_lift ? { drip_watch: :finished } : {}
@@ -51,7 +51,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
        on: ->(heater) { heater.tundish != :no }
   needs_under_house_rules do |rules|
     if rules.choice(:relief_when) == :with_flush
-      { heat: %i[pilot off], temperature: %i[hot cold] }
+      { heat: %i[on pilot off], temperature: %i[hot cold] }
     else
       {}
     end

@@ -10,5 +10,6 @@ Munimen::Work::Operation.define :fit_cut_out do
   needs feed: :proved_dead, covers: :off
   makes cut_out: :reset, controls: :disturbed, as_found: :no
   only_when_asked
+  owes :test_cut_out, :press_high_limit
   hands_on 1200
 end

@@ -14,5 +14,6 @@ Munimen::Work::Operation.define :fit_cylinder_thermostat do
   makes controls: :disturbed, as_found: :no
   materials "Cylinder thermostat"
   only_when_asked
+  owes :test_controls
   hands_on 1500
 end

@@ -8,7 +8,7 @@ Munimen::Work::Operation.define :lay_paper do
   how "Dry paper under the drain valve and each joint that was opened; write the time on it. " \
       "Look at it again in a day."
   because "A slow leak shows on paper long before it shows on a floor."
-  needs level: :full, heater_pressure: :live, water_joints: :proven
+  needs level: :full, heater_pressure: :live, water_joints: :proven, hose: :off, drain: :shut
   after :flush_bursts,
         :replace_drain_valve,
         :replace_relief_valve,

@@ -19,6 +19,8 @@ Munimen::Work::Operation.define :leave_made_safe do
         manometer: :off,
         hose: :off,
         drain: :shut,
+        air_path: :shut,
+        heater_pressure: %i[live zero],
         relief: :shut,
         discharge_pipe: :on,
         union: :made,

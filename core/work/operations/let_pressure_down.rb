@@ -9,8 +9,11 @@ Munimen::Work::Operation.define :let_pressure_down do
       "the pipes still presses. Leave it open."
   because "Only at zero water pressure does the {vessel} show its own charge."
   caution :scald
-  needs heater_supply: :shut, heat: %i[pilot off], heater_pressure: %i[live flowing],
-recirculation: :off
+  needs heater_supply: :shut, heat: %i[pilot off], heater_pressure: %i[live flowing zero],
+        air_path: %i[shut tap], recirculation: :off
   makes heater_pressure: :zero, air_path: :tap, air_in_pipes: :yes
+  read :zero_shown, :choice, "What shows that it is at zero",
+       choices: %i[gauge_at_zero ran_and_stopped], optional: true
+  shown_by :zero_shown, :heater_supply, :heat
   hands_on 60
 end

@@ -7,7 +7,9 @@ Munimen::Work::Operation.define :mend_controls do
       "the stuck contact; replace what does not open."
   because "A new relief valve alone would drip again: the heat that does not stop is the cause."
   needs heat: :off
+  needs_on(&Munimen::Work::Isolation::CONTROLS)
   makes controls: :disturbed, as_found: :no
   only_when_asked
+  owes :test_controls, :prove_thermostat
   hands_on 1800
 end

@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :mend_flue do
   because "The draught is tested only on a flue that is whole."
   applies_to(&:gas?)
   needs cock: :shut, heat: :off
+  owes :test_draught, :prove_flue
   makes as_found: :no
   only_when_asked
   caution :co, :hot_flue

@@ -9,8 +9,9 @@ Munimen::Work::Operation.define :mend_gas_escape do
   because "Only a tight gas side is put back into use."
   applies_to(&:gas?)
   needs cock: :shut, heat: :off
-  makes gas_joints: :disturbed, as_found: :no
+  makes gas_joints: :disturbed, lit_joints: :disturbed, as_found: :no
   only_when_asked
+  owes :prove_gas_joints
   instrument "Leak fluid, gas detector"
   hands_on 1800
 end

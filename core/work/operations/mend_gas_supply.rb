@@ -11,5 +11,6 @@ Munimen::Work::Operation.define :mend_gas_supply do
   needs cock: :shut, heat: :off
   makes as_found: :no
   only_when_asked
+  owes :read_line_pressure
   hands_on 1800
 end

@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :open_gas_cock do
   because "Joints are proved under gas, before any flame."
   caution :gas_smell
   applies_to(&:gas?)
-  needs cock: :shut, union: :made, burner_door: :sealed, opening: :fitted
+  needs looked: :yes, cock: :shut, union: :made, burner_door: :sealed, opening: :fitted
   makes cock: :open
   hands_on 30
 end

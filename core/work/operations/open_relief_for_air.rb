@@ -15,7 +15,8 @@ Munimen::Work::Operation.define :open_relief_for_air do
         air_path: :tap,
         relief: :shut,
         discharge_pipe: :on,
-        discharge: :seen_safe
+        discharge: :seen_safe,
+        consent: :given
   makes air_path: :relief, relief: :open, as_found: :no
   house_rules :drain_air
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }

@@ -12,7 +12,7 @@ Munimen::Work::Operation.define :prove_dead do
   because "A tester proved only before is no proof; a cylinder often has a second feed."
   caution :two_feeds
   applies_to { |heater| heater.feeds.any? }
-  needs feed: :off, lock: :on, covers: :on
+  needs feed: %i[off proved_dead], lock: :on
   makes feed: :proved_dead, covers: :off
   read :tester_before, :choice, "Tester on the proving unit, before", choices: %i[works fails]
   read :dead_readings, :choice, "Every pair, every feed", choices: %i[zero live]

@@ -11,7 +11,7 @@ Munimen::Work::Operation.define :prove_gas_joints do
   because "A leak burns, or worse."
   caution :gas_smell
   applies_to(&:gas?)
-  needs cock: :open, gas_joints: :disturbed, test_points: :shut, heat: :off
+  needs cock: :open, heat: :off
   makes gas_joints: :proven
   read :gas_joint_test, :choice, "Leak fluid", choices: %i[no_bubbles bubbles]
   makes_from_readings do |visit|

@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :prove_lit_joints do
   because "Joints after the control hold gas only while it burns."
   caution :gas_smell
   applies_to(&:gas?)
-  needs heat: :on, cock: :open, gas_joints: :proven, lit_joints: :disturbed, test_points: :shut
+  needs heat: :on, cock: :open, gas_joints: :proven
   makes lit_joints: :proven
   read :lit_joint_test, :choice, "Leak fluid, burner lit", choices: %i[no_bubbles bubbles]
   makes_from_readings do |visit|

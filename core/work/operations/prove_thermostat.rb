@@ -9,12 +9,13 @@ Munimen::Work::Operation.define :prove_thermostat do
       "on. Then let it heat to its setting and see it stop."
   because "Heat that does not stop is over-temperature, and the relief valve the only guard " \
           "left."
-  applies_to { |heater| !heater.coil? }
-  needs looked: :yes, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live,
+  applies_to { |heater| !heater.coil? || heater.immersion? }
+  needs looked: :yes, lit_joints: :proven, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live,
 covers: :on, leads: :landed, air_in_pipes: :no
   apart dial: :changed
   makes controls: :proven
-  read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating]
+  read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating],
+                                                  on: ->(heater) { !heater.coil? }
   read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating not_used],
                                                   of: :immersion, on: lambda { |heater|
                                                     heater.coil? && heater.backup_immersion == :yes

@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :read_hot_peak_after do
   needs gauge: :fitted, max_hand: :reset, cycle: :final
   read :hot_peak_after, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
   recommissions
+  uses_heat
   hands_on 30
   repeatable
 end

@@ -11,5 +11,6 @@ Munimen::Work::Operation.define :read_hot_peak_found do
   calculator :closed_system
   needs gauge: :fitted, max_hand: :reset, cycle: :found, as_found: :yes
   read :hot_peak_found, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
+  uses_heat
   hands_on 30
 end

@@ -11,7 +11,7 @@ Munimen::Work::Operation.define :read_operating_pressure do
   how "Let them settle. Adjust the manifold a very small turn at a time."
   because "A supply that gives way shows only under load."
   applies_to(&:gas?)
-  needs manometer: :connected, cock: :open, heat: :on
+  needs manometer: :connected, cock: :open, lit_joints: :proven, heat: :on
   read :gas_operating, :gas_pressure, "Main burner on"
   read :gas_manifold, :gas_pressure, "Manifold", adjusted: true
   read :gas_standing, :gas_pressure, "Pilot only", optional: true

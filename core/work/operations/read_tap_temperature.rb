@@ -13,7 +13,7 @@ Munimen::Work::Operation.define :read_tap_temperature do
   calculator :mixed_delivery
   caution :scald
   needs looked: :yes,
-        heat: :on,
+        lit_joints: :proven, heat: :on,
         heater_supply: :open,
         heater_pressure: :live,
         level: :full,
@@ -24,5 +24,6 @@ Munimen::Work::Operation.define :read_tap_temperature do
   read :bath_temperature, :temperature, "At bath or shower, fully hot", optional: true,
 adjusted: true
   house_rules :set_point
+  uses_heat
   hands_on 60
 end

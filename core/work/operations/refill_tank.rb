@@ -20,5 +20,7 @@ Munimen::Work::Operation.define :refill_tank do
   makes heater_supply: :open, heater_pressure: :flowing, air_in_pipes: :yes, level: :full
   serves :level
   hands_on 30
-  wait(manner: :attended, label: "Filling") { |heater| Munimen::Work::Durations.fill(heater) }
+  wait(manner: :attended, label: "Filling") do |heater, level|
+    Munimen::Work::Durations.fill(heater, level)
+  end
 end

@@ -14,7 +14,7 @@ Munimen::Work::Operation.define :relight_pilot do
   applies_to(&:may_have_pilot?)
   needs heat: :off,
         pilot_flame: :out,
-        level: :full,
+        looked: :yes, level: :full,
         air_in_pipes: :no,
         cock: :open,
         since_gas: :clear,

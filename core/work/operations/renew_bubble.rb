@@ -18,6 +18,9 @@ Munimen::Work::Operation.define :renew_bubble do
         discharge_pipe: :on,
         consent: :given
   makes bubble: :renewed, as_found: :no, drip_watch: :running
+  # what is drained afterwards is lost again
+  after :flush_bursts, :replace_drain_valve, :replace_relief_valve, :replace_elements,
+        :descale_elements, :replace_anode, :inspect_anode
   only_when_asked
   hands_on 60
   wait 180, manner: :attended, label: "Air going in"

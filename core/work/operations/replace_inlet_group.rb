@@ -28,6 +28,7 @@ Munimen::Work::Operation.define :replace_inlet_group do
          :static_pressure,
          :mains_pressure,
          :flow_rate,
-         :flowing_pressure
-  owes :read_static_pressure, :read_flowing_pressure
+         :flowing_pressure,
+         record: { expansion_relief: :yes }
+  owes :exercise_expansion_relief, :read_static_pressure, :read_flowing_pressure
 end

@@ -19,5 +19,6 @@ Munimen::Work::Operation.define :replace_thermocouple do
   only_when_asked
   part_kind :thermocouple
   hands_on 600
+  owes :test_pilot
   renews :generator_open, :generator_loaded, :pilot_held
 end

@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :restore_boiler_heat do
       "{two_port} open on demand."
   because "Full and air-free comes first; a programmer left changed is a call-back."
   applies_to(&:coil?)
-  needs level: :full,
+  needs looked: :yes, level: :full,
         heater_pressure: :live,
         air_in_pipes: :no,
         opening: :fitted,
@@ -23,7 +23,7 @@ Munimen::Work::Operation.define :restore_boiler_heat do
         "heat.coil": :off,
         "cut_out.coil": :reset,
         two_port: :auto
-  after :exercise_new_relief_valve
+  after :exercise_new_relief_valve, :test_cut_out, :prove_earth
   makes "heat.coil": :on,
         "feed.heating_controls": :live,
         "lock.heating_controls": :off,

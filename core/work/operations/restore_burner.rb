@@ -11,7 +11,7 @@ Munimen::Work::Operation.define :restore_burner do
   because "The dial left in the wrong place is the commonest thing forgotten."
   caution :gas_smell
   applies_to(&:gas?)
-  needs level: :full,
+  needs looked: :yes, level: :full,
         heater_pressure: :live,
         air_in_pipes: :no,
         opening: :fitted,

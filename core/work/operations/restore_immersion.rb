@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :restore_immersion do
   because "A dry element burns out in seconds: full and air-free comes first."
   caution :dry_fire
   applies_to(&:immersion?)
-  needs level: :full,
+  needs looked: :yes, level: :full,
         heater_pressure: :live,
         air_in_pipes: :no,
         opening: :fitted,
@@ -22,7 +22,7 @@ Munimen::Work::Operation.define :restore_immersion do
         covers: :on,
         "cut_out.immersion": :reset,
         "heat.immersion": :off
-  after :exercise_new_relief_valve
+  after :exercise_new_relief_valve, :test_cut_out, :measure_elements, :prove_earth
   makes "heat.immersion": :on, "feed.immersion": :live, "lock.immersion": :off
   hands_on 45
 end

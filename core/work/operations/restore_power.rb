@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :restore_power do
   because "A dry element burns out in seconds: full and air-free comes first."
   caution :dry_fire
   applies_to(&:elements?)
-  needs level: :full,
+  needs looked: :yes, level: :full,
         heater_pressure: :live,
         air_in_pipes: :no,
         opening: :fitted,
@@ -22,7 +22,7 @@ Munimen::Work::Operation.define :restore_power do
         covers: :on,
         cut_out: :reset,
         heat: :off
-  after :exercise_new_relief_valve
+  after :exercise_new_relief_valve, :test_cut_out, :press_high_limit, :measure_elements, :prove_earth
   makes heat: :on, feed: :live, lock: :off
   hands_on 60
 end

@@ -8,7 +8,9 @@ Munimen::Work::Operation.define :set_tiers do
       "correct the record."
   because "Each must act before the next one has to."
   needs heat: :off
+  needs_on(&Munimen::Work::Isolation::CONTROLS)
   makes controls: :disturbed, as_found: :no
   only_when_asked
+  owes :prove_tiers
   hands_on 900
 end

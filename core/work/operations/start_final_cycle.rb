@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :start_final_cycle do
       "off by itself."
   because "Only a heating cycle shows what pressure the tank reaches as you leave it."
   caution :scald
-  needs heat: :on,
+  needs lit_joints: :proven, heat: :on,
         max_hand: :reset,
         heater_pressure: :live,
         heater_supply: :open,
@@ -23,6 +23,7 @@ Munimen::Work::Operation.define :start_final_cycle do
         :set_vessel_charge,
         :read_vessel_charge
   water_wasted { |_| Munimen::Work::Durations::DRAW.si }
+  uses_heat
   hands_on 120
   wait(
     manner: :on_site,

@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :start_found_cycle do
   because "The heating that follows shows the pressure peak, with everything still as you found it."
   calculator :heat_up
   caution :scald
-  needs heat: :on,
+  needs lit_joints: :proven, heat: :on,
         max_hand: :reset,
         gauge: :fitted,
         heater_pressure: :live,
@@ -19,6 +19,7 @@ Munimen::Work::Operation.define :start_found_cycle do
   after :read_static_pressure, :read_tap_temperature, :read_flowing_pressure
   read :drawn_volume, :volume, "Hot water drawn", optional: true
   water_wasted { |_| Munimen::Work::Durations::DRAW.si }
+  uses_heat
   hands_on 120
   wait(
     manner: :on_site,

@@ -6,11 +6,11 @@ Munimen::Work::Operation.define :test_cut_out do
   place :controls
   trade :electrical
   wants :cut_out_temperature, because: "What it opens at is held against it."
-  title "Prove each cut-out by opening its circuit"
-  instrument "Multimeter, proved tester"
-  how "Dead and proved: open the cut-out's circuit, make it safe, energise with the thermostat " \
-      "calling. Heat must stay off. " \
-      "Off, proved dead again, close the circuit: it must come back only by hand reset."
+  title "Prove each cut-out by its own test"
+  instrument "Multimeter"
+  how "Dead and proved: trip it by its own test or reset mechanism, never by heat or by lifting " \
+      "a lead. The meter across it must show open on every pole, and go on so until its button " \
+      "is pressed. One that has no test: see its type and its button, and say so."
   because "A cut-out is never tested by overheating; one that resets itself is a thermostat."
   caution :two_feeds
   applies_to(&:unvented?)
@@ -23,7 +23,7 @@ Munimen::Work::Operation.define :test_cut_out do
         air_in_pipes: :no,
         water_joints: :proven
   apart cut_out: :tripped
-  makes feed: :off, as_found: :no
+  makes as_found: :no
   each_one = {
     nil => nil,
     lower_element: ->(heater) { heater.elements? && heater.element_upper && heater.element_lower },
@@ -31,12 +31,13 @@ Munimen::Work::Operation.define :test_cut_out do
   }
   each_one.each do |of, on|
     more = of == :immersion ? %i[not_used] : []
-    read :cut_out_opens, :choice, "With its circuit open, heat", of:, on:,
-         choices: %i[stays_off comes_on] + more
-    read :cut_out_resets, :choice, "It comes back", of:, on:, choices: %i[by_hand by_itself],
+    read :cut_out_opens, :choice, "Tripped, with its contacts measured, heat", of:, on:,
+         choices: %i[stays_off comes_on no_test] + more
+    read :cut_out_resets, :choice, "Its contacts close again", of:, on:, choices: %i[by_hand by_itself],
          only_if: { cut_out_opens: :stays_off }
   end
   guide :chain
+  recommissions
   only_when_asked
   hands_on 300
   repeatable

@@ -11,7 +11,7 @@ Munimen::Work::Operation.define :watch_expansion_drip do
       "the valve itself whether it is hot."
   because "Dry after ten seconds means that the seat has closed."
   caution :scald, :plugged
-  applies_to { |heater| heater.expansion_relief != :no }
+  applies_to { |heater| heater.unvented? || heater.expansion_relief != :no }
   needs drip_watch: :expansion, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs],

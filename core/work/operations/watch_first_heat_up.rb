@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :watch_first_heat_up do
       "shows what was disturbed."
   because "Heating the whole tank from cold is the longest cycle there is: the peak that it " \
           "leaves on the hand is the one to judge."
-  needs heat: :on,
+  needs lit_joints: :proven, heat: :on,
         level: :full,
         heater_supply: :open,
         heater_pressure: :live,
@@ -24,6 +24,7 @@ Munimen::Work::Operation.define :watch_first_heat_up do
         :test_controls,
         :set_vessel_charge,
         :read_vessel_charge
+  uses_heat
   hands_on 10
   wait(
     manner: :on_site,
