@@ -211,7 +211,7 @@ module Munimen
         given = { heater:, rules:, state:, look_only: look_only?,
                   broken_off: decision(:outcome) == "left_off",
                   left_before: history.left_before,
-                  by_lever: Work::DrainPolicy.by_lever?(self) }
+                  circumstances: Work::Circumstances.of(self) }
         memory.given(:terms, given) { Work::Terms.new(**given) }
       end
     end

@@ -20,6 +20,7 @@ module Munimen
         coil_power: :power,
         coil_flow: :flow,
         manifold_pressure: :gas_pressure,
+        altitude: :altitude,
         cut_out_temperature: :temperature,
         vessel_volume: :volume,
         regulator_setting: :pressure,
@@ -61,7 +62,9 @@ module Munimen
         relief_outlet: %i[half three_quarters one unknown],
         plate_pressure: %i[design operating unknown],
         anode: %i[separate combined none unknown],
-        location: %i[basement garage closet attic utility_room airing_cupboard kitchen unknown],
+        plate_basis: %i[gross net unknown],
+        location: %i[basement garage closet attic utility_room airing_cupboard kitchen bedroom
+                     bathroom unknown],
         water_supply: %i[main well unknown],
         relief_history: %i[exercised_yearly not_known],
         discharge_ends: %i[floor pan outdoors receptor gully hopper roof stack none unknown]
@@ -94,6 +97,8 @@ module Munimen
         vent: [GAS, "has no flue"],
         ignition: [GAS, "has no burner to ignite"],
         manifold_pressure: [GAS, "has no gas manifold"],
+        altitude: [GAS, "has no burner that thin air could starve"],
+        plate_basis: [GAS, "has no gas input"],
         element_upper: [
           ELEMENTS,
           "has no such element; give its input, its coil or its back-up immersion"

@@ -37,7 +37,7 @@ module Munimen
         wanted = text.to_s.downcase.split
         words = Words[rules.units]
         found = all.filter_map do |entry|
-          next unless entry.look.under?(rules.book)
+          next unless entry.look.under?(rules.book) && entry.finding.under?(rules.book)
 
           hay = words.say("#{entry.text} #{words.part(entry.part)} #{entry.remedy}").downcase
           if wanted.all? { |word| hay.include?(word) }

@@ -15,9 +15,9 @@ module Munimen
       # jobs leave little hope of a proof), and those of the stages.
       LEAN = ->(operations) { { weight: 4, limit: 2_500 / operations } }
       EXACT = lambda do |operations, goals, jobs|
-        return { weight: 1, limit: 30_000 / (operations**2) } if goals > 16
+        return { weight: 1, limit: 30_000 / (operations**2) } if goals > 20
 
-        { weight: 1, limit: (jobs > 2 ? 9_000 : 16_000) / operations }
+        { weight: 1, limit: (jobs > 2 ? 9_000 : 50_000) / operations }
       end
       STAGE = [
         { weight: 1, limit: 150 },

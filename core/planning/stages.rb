@@ -17,10 +17,18 @@ module Munimen
       def of(goals)
         owed = @owed + goals.flat_map { |id| Work::Operation[id].owed(@rules) }
         stages = goals.to_h { |id| [id, stage(Work::Operation[id], owed.include?(id))] }
+        goals.each { |id| prove_after(id, stages) }
         goals.group_by { |id| after_others(id, stages) }.sort.map(&:last)
       end
 
       private
+
+      # The proof of some work is in no earlier stage than that.
+      def prove_after(id, stages)
+        Work::Operation[id].owed(@rules).each do |proof|
+          stages[proof] = [stages[proof], stages[id]].max if stages[proof]
+        end
+      end
 
       # What goes after others is in no earlier stage than they are.
       def after_others(id, stages)
@@ -33,7 +41,8 @@ module Munimen
       # owed: whether other work of the same plan owes it as its proof.
       def stage(operation, owed)
         return 6 if operation.last?
-        return 5 if operation.recommissions? || owed || @terms.barred_by(operation).any?
+        return 5 if operation.recommissions? || @terms.barred_by(operation).any? ||
+                    (owed && live?(operation))
         if operation.rescheduled(@rules)
           return { with_work: 1, after_work: 5 }.fetch(operation.rescheduled(@rules))
         end
@@ -45,6 +54,12 @@ module Munimen
         return 1 unless needs.key?(:level)
 
         needs[:drain] == [:open] ? 2 : 3
+      end
+
+      # Whether it wants the tank full and live, or heat.
+      def live?(operation)
+        needs = @terms.needs(operation)
+        operation.energised? || needs[:heater_pressure] == [:live] || needs[:level] == [:full]
       end
     end
   end

@@ -76,7 +76,8 @@ module Munimen
       # Of a Hash by ids of books the value for this one, or nil.
       def pick(by_book) = lineage.filter_map { |one| by_book[one] }.first
 
-      # What the rules of another country are called here: {"NEC" => ["CSA C22.1", clause or nil]}.
+      # What the rules of another country are called here: {"NEC" => ["CSA C22.1", clause or nil]};
+      # nil where this country has no such rule, so that it is common practice.
       def cites(names = nil) = names ? @cites = names : @cites || {}
 
       # Items of the inspection that are not asked here, such as one with another country's bound.
@@ -85,8 +86,10 @@ module Munimen
       # A source as this book cites it: its clause is this book's own, or is not named.
       def cite(source)
         source = @like.cite(source) if @like
-        name, clause = source && cites[source.name]
-        return source unless name
+        return source unless source && cites.key?(source.name)
+
+        name, clause = cites[source.name]
+        return Source.common_practice("as the trade does; no clause of this book") unless name
 
         Source.new(name, clause, source.standing).freeze
       end
@@ -103,6 +106,9 @@ module Munimen
       def based_on(other) = @limits = Book[other].limits.to_h { |limit| [limit.id, limit] }
 
       def limit(id, **attributes) = @limits[id] = Limit.new(id:, book: @id, **attributes).freeze
+
+      # Takes limits of the other book out again: this one has none of the kind.
+      def without(*ids) = ids.each { |id| @limits.delete(id) }
 
       # The same limit as in the book that this one is based on, from this book's own clause.
       def same(id, source:)

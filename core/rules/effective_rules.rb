@@ -72,6 +72,8 @@ module Munimen
       def moved(id, limit)
         question = moved_by(id) or return limit
         changes = Question[question].options.fetch(choice(question)).limits.fetch(id)
+        return limit&.never_weaker(changes, source(question)) if limit&.published?
+
         changes && limit&.with(changes, source(question))
       end
     end

@@ -44,6 +44,19 @@ module Munimen
             .freeze
         end
 
+        # Whether a book has it in print, and not only the trade in use.
+        def published? = source.standing.to_s.start_with?("published")
+
+        # The same by a house rule, which may ask for more than what is published, never for less:
+        # a bound that is left out or loosened stays as it is.
+        def never_weaker(changes, source)
+          kept = (changes || {}).reject do |name, bound|
+            (name == :at_most && at_most && (bound.nil? || bound.si > at_most.si)) ||
+              (name == :at_least && at_least && (bound.nil? || bound.si < at_least.si))
+          end
+          (kept.keys & %i[at_most at_least grade]).empty? ? self : with(kept, source)
+        end
+
         private
 
         def slack(bound) = bound.si.abs * 1e-9

@@ -278,6 +278,13 @@ module Munimen
       # Needs that a house rule changes: a Hash from the rules in force.
       def needs_under_house_rules(&block) = @needs_under_house_rules = block
 
+      # Needs in some circumstances of a visit: {circumstance => {variable => value}}.
+      def needs_when(circumstance = nil, **conditions)
+        return @needs_when || {} unless circumstance
+
+        @needs_when = needs_when.merge(circumstance => conditions)
+      end
+
       # Needs that a heater adds: a Hash from it.
       def needs_on(&block) = @needs_on = block
 

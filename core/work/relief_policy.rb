@@ -7,6 +7,11 @@ module Munimen
     module ReliefPolicy
       module_function
 
+      # Whether it is lifted while the tank is flushed: as the house rule says, where it is flushed.
+      def with_flush?(visit)
+        visit.rules.choice(:relief_when) == :with_flush && visit.asked?(:flush_bursts)
+      end
+
       # Of the expansion relief: a group that this visit fits is new, its history is known.
       def refusal_of_expansion(visit)
         if %i[replace_inlet_group replace_expansion_relief].any? { |id| visit.asked?(id) }

@@ -28,6 +28,7 @@ module Munimen
             (:anode unless h.anode == :none),
             (:gas_control if h.gas?),
             (:coil if h.kind == :boiler_coil),
+            (:expansion_relief if h.unvented?),
             *h.electric_sources
           ].compact
         }]
@@ -47,6 +48,7 @@ module Munimen
         boost
         high_limit
         relief
+        expansion_relief
         drain_valve
         anode
         gas_control

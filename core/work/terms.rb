@@ -16,11 +16,11 @@ module Munimen
 
       # state: {variable => value} as it stands. look_only: nothing is operated on this visit.
       # broken_off: the visit ends with the heater off, whatever has been looked at.
-      # by_lever: air for draining goes in through the relief valve.
+      # circumstances: ids of Circumstances that the visit is in.
       # left_before: ids of the hazards that an earlier visit left, and that nobody has seen today.
-      def initialize(heater:, rules:, state:, look_only: false, broken_off: false, by_lever: false,
+      def initialize(heater:, rules:, state:, look_only: false, broken_off: false, circumstances: [],
                      left_before: [])
-        @by_lever = by_lever
+        @in = circumstances
         @left_before = left_before
         @rules = rules
         @state = state
@@ -41,7 +41,7 @@ module Munimen
       def standing = hazards.select { |hazard| value(hazard) == :standing }
 
       # What needs and effects hang on besides heater, rules and state.
-      def circumstances = [@look_only, @broken_off, @by_lever, @left_before]
+      def circumstances = [@look_only, @broken_off, @in, @left_before]
 
       # Whether an operation puts a danger right: by work, or by the word of whoever did it since the
       # last visit – which never covers what is seen today.
@@ -99,10 +99,11 @@ module Munimen
       def settled = %i[none secured mended]
 
       def declared(operation)
-        needs = @space.expand(operation.needs_under(@rules, @space.heater))
-        return needs unless @by_lever && needs[:air_path]&.include?(:relief)
+        needs = operation.needs_under(@rules, @space.heater)
+        more = operation.needs_when.slice(*@in)
+        return @space.expand(needs) if more.empty?
 
-        needs.merge(air_path: [:relief])
+        @space.expand(more.values.reduce(needs, :merge))
       end
 
       def under_hazards(operation)

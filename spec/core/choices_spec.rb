@@ -48,10 +48,16 @@ RSpec.describe Munimen::Planning::Planner do
     expect(ids(plan(%i[flush]).first)).not_to include(:open_relief_for_air)
   end
 
-  it "has no way in for air where the relief valve is the way and may not be lifted, and says so" do
+  # Handbook §26.2.
+  it "lets a tap give the air where the relief valve is the way and may not be lifted, or is " \
+     "replaced" do
     plan, = plan(%i[flush], house: { drain_air: "relief_valve", relief_exercise: "known_history" })
-    expect(plan.impossible.map(&:operation)).to include(:flush_bursts)
-    expect(plan.impossible.map(&:because).join).to match(/air path|level|drain/)
+    expect(plan.impossible).to eq([])
+    expect(ids(plan)).not_to include(:open_relief_for_air)
+    replaced, = plan(%i[flush replace_relief_valve], house: { drain_air: "relief_valve" })
+    expect(ids(replaced) & %i[drain_empty open_relief_for_air]).to eq(%i[drain_empty])
+    lifted, = plan(%i[flush], house: { drain_air: "relief_valve" }, decisions: {})
+    order(lifted, :ask_consent, :open_relief_for_air, :watch_relief_drip)
   end
 
   it "drains at PILOT only where the house rule allows it" do
@@ -78,8 +84,8 @@ RSpec.describe Munimen::Planning::Planner do
     )
     with, visit = plan(%i[relief_exercise flush], house: { relief_when: "with_flush" })
     expect(with.impossible).to be_empty
-    expect(Munimen::Work::Operation[:exercise_relief_valve].needs_under(visit.rules)).to include(
-      heat: %i[pilot off]
+    expect(visit.terms.needs(Munimen::Work::Operation[:exercise_relief_valve])).to include(
+      "heat.burner": %i[pilot off]
     )
     before = ids(with).take_while { |id| id != :exercise_relief_valve }
     expect(before).to include(:turn_burner_to_pilot).or include(:turn_gas_off)
@@ -223,11 +229,11 @@ RSpec.describe Munimen::Planning::Planner do
     expect(plan.impossible).to be_empty
     order(
       plan,
-      :test_pilot,
       :flush_bursts,
       :replace_gas_control,
       :refill_tank,
       :exercise_new_relief_valve,
+      :test_pilot,
       :leave_site
     )
   end

@@ -84,12 +84,15 @@ RSpec.describe Munimen::Judgement do
     expect(hazard[english(readings: read(flue_co: "60", flue_co2: "9"))]).to eq([])
   end
 
-  it "owes operating pressure and combustion after work on a burner in England" do
+  it "owes draught after work on a burner, operating pressure and combustion besides in England" do
     owed = lambda do |book, operation|
       Munimen::Work::Operation[operation].owed(Munimen::Rules::EffectiveRules.new(book))
     end
-    expect(owed[:england_g3, :clean_burner]).to eq(%i[read_operating_pressure test_combustion])
-    expect(owed[:us_irc, :clean_burner]).to eq([])
+    draught = %i[test_draught prove_flue]
+    expect(owed[:england_g3, :clean_burner]).to eq(
+      [*draught, :read_operating_pressure, :test_combustion]
+    )
+    expect(owed[:us_irc, :clean_burner]).to eq(draught)
     expect(owed[:us_irc,
 :replace_gas_control]).to eq(%i[read_line_pressure read_operating_pressure])
   end

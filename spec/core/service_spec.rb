@@ -21,7 +21,7 @@ RSpec.describe Munimen::Planning::Planner do
   def walk(plan, visit)
     space = Munimen::Work::StateSpace.new(visit.heater)
     plan.steps.each_with_object(space.arrival.dup) do |step, state|
-      unmet = space.unmet(step.operation.needs_under(visit.rules), state)
+      unmet = visit.terms.unmet(step.operation, state)
       expect(unmet).to be_empty, "#{step.operation.id}: #{unmet} in #{ids(plan)}"
       [step.operation.makes, step.operation.wait&.makes || {}].each do |effects|
         space.expand(effects).each { |name, values| state[name] = values.first }
@@ -252,7 +252,7 @@ RSpec.describe Munimen::Planning::Planner do
       rest = plan.steps[0, index] + plan.steps[(index + 1)..]
       state = space.arrival.dup
       works = rest.all? do |one|
-        met = space.unmet(one.operation.needs_under(visit.rules), state).empty?
+        met = visit.terms.unmet(one.operation, state).empty?
         [one.operation.makes, one.operation.wait&.makes || {}].each do |effects|
           space.expand(effects).each { |name, values| state[name] = values.first }
         end
@@ -325,14 +325,29 @@ RSpec.describe Munimen::Judgement::Check do
       :supply_legs,
       :danger
     ],
-    [:gas, { gas_input_read: "40500" }, :gas_input_clocked, :sound],
+    # the altitude is not recorded: never sound
+    [:gas, { gas_input_read: "40500" }, :gas_input_clocked, :not_tested],
     [:gas, { gas_input_read: "43000" }, :gas_input_clocked, :defect],
-    [:gas, { gas_input_read: "34000" }, :gas_input_clocked, :watch],
     [:gas, { new_relief_flow: "none" }, :new_relief_valve, :danger]
   ].each do |kind, readings, check, grade|
     it "judges #{readings} #{grade}" do
       expect(verdict(visit(heater: public_send(kind), readings:), check).grade).to eq(grade)
     end
+  end
+
+  # 4 % each 1 000 ft (NFPA 54 11.1.2, from memory): at 5 280 ft 79 % of the plate's 40,000 Btu/h.
+  it "holds the clocked input against the plate at its altitude" do
+    grade = lambda do |altitude, read|
+      verdict(visit(heater: gas(altitude:), readings: { gas_input_read: read }),
+              :gas_input_clocked).grade
+    end
+    expect(%w[40500 34000].map { |read| grade["100", read] }).to eq(%i[sound watch])
+    expect(%w[40000 32000 27000].map { |read| grade["5280", read] }).to eq(
+      %i[defect sound watch]
+    )
+    share = Munimen::Physics::Derating
+    expect([share.share(1000, canada: true), share.share(600)]).to eq([0.9, 1.0])
+    expect(share.share(1609.3)).to be_within(0.001).of(0.789)
   end
 
   it "does not take a feed for dead that the tester has not proved, and a dripping joint not for " \

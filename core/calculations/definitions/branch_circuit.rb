@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# 4 500 W at 240 V: 18.75 A, continuous 23.4 A, breaker 25 A (at most 30 A), 10 AWG copper.
+# 4 500 W at 240 V: 18.75 A, continuous 23.4 A, breaker 25 A (at most 30 A), 10 AWG copper. The wire governs: 5 500 W: 30 A and no more on 10 AWG.
 Munimen::Calculations::Calculation.define :branch_circuit do
   title "Breaker and wire for an electric heater"
   systems :us
@@ -10,7 +10,7 @@ Munimen::Calculations::Calculation.define :branch_circuit do
   output :current, :current
   output :continuous_current, :current, note: "125 % of it"
   output :minimum_breaker, :current
-  output :maximum_breaker, :current, note: "150 % of it, or the next size up"
+  output :maximum_breaker, :current, note: "422.11(E), and no more than this wire allows"
   output :conductor, :word, note: "copper, 60 °C"
   source Munimen::Source.published("NEC", "422.13, 422.11(E)", clause: :from_memory),
          Munimen::Source.published("NEC", "240.4(D), 310.16", clause: :from_memory)
@@ -36,13 +36,16 @@ Munimen::Calculations::Calculation.define :branch_circuit do
         field: :power,
         code: :out_of_range
       )
-    maximum = (breakers + beyond).find { |size| size >= (current * 1.5) - 1e-9 }
+    # 20 A up to 13.3 A, else 150 % of it or the next size up; never more than the wire allows
+    permitted = current <= 13.3 ? 20 : (breakers + beyond).find { |size| size >= (current * 1.5) - 1e-9 }
+    wire, conductor = conductors.find { |ampacity, _| ampacity >= minimum }
+    maximum = [permitted, wire == 55 ? 60 : wire].min
     {
       current:,
       continuous_current: continuous,
       minimum_breaker: minimum.to_f,
       maximum_breaker: [maximum, minimum].max.to_f,
-      conductor: conductors.find { |ampacity, _| ampacity >= minimum }.last
+      conductor:
     }
   end
 end

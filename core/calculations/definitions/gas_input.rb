@@ -36,11 +36,9 @@ Munimen::Calculations::Calculation.define :gas_input do
     end
 
     Munimen::Calculations::Limits.positive(i[:plate_input], :plate_input)
-    feet = i[:altitude].in("ft")
-
     allowed =
       i[:plate_input].si * (i[:plate_basis] == "net" ? 1.11 : 1) *
-      (feet > 2000 ? 1 - (0.04 * feet / 1000) : 1)
+      Munimen::Physics::Derating.share(i[:altitude].si)
     deviation = (input / allowed) - 1
     power = ->(watts) { Munimen::Measure::Quantity.new(:power, watts).format(units) }
     grade, text =

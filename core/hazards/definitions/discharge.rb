@@ -3,7 +3,7 @@
 Munimen::Hazards::Hazard.define :discharge do
   title "The relief valve's discharge is blocked, or scalds whoever stands there"
   part :discharge_pipe
-  seen discharge_present: :none_people,
+  seen discharge_present: %i[none_people none_unvented],
        discharge_open: :capped,
        tundish_place: :missing,
        d2_route: :blocked

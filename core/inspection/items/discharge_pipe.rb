@@ -17,7 +17,17 @@ Munimen::Inspection::InspectionItem.define :discharge_present,
         remedy: "Fit one at full size to a safe place.",
         due_in: 7,
         explain: "When the safety valve opens, scalding water sprays out beside the {heater}.",
-        unsafe_discharge: true
+        unsafe_discharge: true,
+        books: us
+  wrong :none_unvented,
+        "No discharge pipe on an unvented {heater}",
+        :danger,
+        source: code(g3: "G3, discharge pipes"),
+        remedy: "Isolate every heat source until its discharge pipes are there.",
+        due_in: 0,
+        explain: "When a safety valve opens, scalding water or steam comes out beside the {heater}.",
+        unsafe_discharge: true,
+        books: %i[england_g3]
   wrong :none_people,
         "No discharge pipe where people stand",
         :danger,
@@ -61,6 +71,21 @@ Munimen::Inspection::InspectionItem.define :discharge_material,
         :defect,
         source: code(irc: "P2804.6.1 item 13", upc: "608.5"),
         remedy: "Re-pipe in copper, CPVC, or PEX one size up.",
+        due_in: 30,
+        explain: "The pipe could soften or burst with scalding water in it."
+end
+
+Munimen::Inspection::InspectionItem.define :discharge_rigid,
+                                           group: :discharge_pipe,
+                                           part: :discharge_pipe do
+  ask "Rigid pipe, fit for at least 99 °C"
+  sound "Rigid and fit for it"
+  books :canada_npc
+  wrong :unsuitable,
+        "Pipe soft, or not fit for 99 °C",
+        :defect,
+        source: published("National Plumbing Code of Canada", "2.6.1.7"),
+        remedy: "Re-pipe in rigid pipe fit for at least 99 °C.",
         due_in: 30,
         explain: "The pipe could soften or burst with scalding water in it."
 end

@@ -123,17 +123,19 @@ Munimen::Inspection::InspectionItem.define :intake, group: :visible, part: :burn
         due_in: 0, explain: "Dust starves the burner of air."
 end
 
-Munimen::Inspection::InspectionItem.define :ignition_height, group: :visible, part: :burner do
-  ask "Height of the burner in a garage"
+Munimen::Inspection::InspectionItem.define :ignition_height, group: :visible, part: :tank do
+  ask "Burner, igniter or electric parts in a garage, or in a space that opens to one"
   books :us_irc, :us_upc
   sound "18 in or more, or listed for it"
-  on { |heater| heater.gas? && %i[garage unknown].include?(heater.location) }
+  on { |heater| !heater.coil? && %i[garage unknown].include?(heater.location) }
   wrong :low,
         "Ignition source under 18 in above a garage floor",
         :defect,
-        source: code(irc: "M1307.3", upc: "507.13"),
+        source: code(irc: "M1307.3", upc: "507.13").merge(
+          canada_npc: published("CSA B149.1", "4")
+        ),
         remedy: "Raise the heater, or confirm that it is listed as flammable-{vapour} resistant.",
-        due_in: 60,
+        due_in: 14,
         explain: "Fuel {vapour} creeps along a garage floor; a flame near the floor can light it."
 end
 
@@ -153,7 +155,7 @@ Munimen::Inspection::InspectionItem.define :relief_present, group: :visible, par
   wrong :missing,
         "No {relief_valve}",
         :danger,
-        source: code(irc: "P2804.1", upc: "608.4", g3: "G3, safety devices"),
+        source: code(irc: "P2804.1", upc: "608.3", g3: "G3, safety devices"),
         remedy: "Heat and water off until one is fitted.",
         due_in: 0,
         explain: "The last protection against a bursting tank is missing.",
@@ -249,8 +251,7 @@ end
 
 Munimen::Inspection::InspectionItem.define :pan, group: :visible, part: :pan do
   ask "Pan under the {heater}, and its drain"
-  sound "Present, drained"
-  on { |heater| heater.pan != :no }
+  sound "Present and drained, or a leak here does no damage"
   wrong :no_pan, "No pan where a leak would do damage", :defect,
         source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
         remedy: "Fit a pan with a drain.",

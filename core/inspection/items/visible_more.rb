@@ -11,6 +11,13 @@ rule = lambda do |irc, upc, england|
 end
 g3 = ->(clause) { Munimen::Source.published("Approved Document G", clause, clause: :from_memory) }
 fuel = rule.call(["NFPA 54", "9.6"], ["NFPA 54", "9.6"], ["Gas Safety Regulations", "reg. 26"])
+damper = rule.call(["NFPA 54", "12.15"], ["NFPA 54", "12.15"], ["Gas Safety Regulations", "reg. 27"])
+vent = rule.call(["NFPA 54", "12.11"], ["NFPA 54", "12.11"], ["Gas Safety Regulations", "reg. 27"])
+clear = rule.call(["NFPA 54", "12.16"], ["NFPA 54", "12.16"], ["Gas Safety Regulations", "reg. 27"])
+escape = rule.call(["NFPA 54", "7.2"], ["NFPA 54", "7.2"], ["Gas Safety Regulations", "reg. 37"])
+unsafe = rule.call(["NFPA 54", "9.1"], ["NFPA 54", "9.1"], ["Gas Safety Regulations", "reg. 34"])
+cover = rule.call(["NEC", "110.27"], ["NEC", "110.27"], ["BS 7671", "416.2"])
+scorch = rule.call(["NEC", "110.14"], ["NEC", "110.14"], ["BS 7671", "526"])
 wiring = rule.call(["NEC", "110.12"], ["NEC", "110.12"], ["BS 7671", "526"])
 
 # id, part, on which heater, question, what is sound; then for each finding: text, grade, source,
@@ -18,9 +25,10 @@ wiring = rule.call(["NEC", "110.12"], ["NEC", "110.12"], ["BS 7671", "526"])
 us = %i[us_irc us_upc]
 trap = {
   us_irc: Munimen::Source.published("IRC", "G2419.4", clause: :from_memory),
-  us_upc: Munimen::Source.published("IFGC", "408.4", clause: :from_memory)
+  us_upc: Munimen::Source.published("UPC", "1212.9", clause: :from_memory),
+  canada_npc: Munimen::Source.published("CSA B149.1", "6", clause: :from_memory)
 }
-bond = rule.call(["NEC", "250.104(A)"], ["NEC", "250.104(A)"], ["BS 7671", "411.3.1.2"])
+bond = rule.call(["NEC", "250.104(A)"], ["NEC", "250.104(A)"], ["BS 7671", "415.2, 701.415.2"])
 
 look = lambda do |id, part, on, ask, sound, findings|
   Munimen::Inspection::InspectionItem.define id, group: :visible, part: do
@@ -44,7 +52,7 @@ look.call :flue_damper,
           stuck: [
             "Damper stuck, or vent motor not running",
             :danger,
-            fuel,
+            damper,
             0,
             "Exhaust gas may stay in the house. It carries carbon monoxide, which kills.",
             "Burner off until it opens and draws."
@@ -58,7 +66,7 @@ look.call :flue_size,
           small: [
             "Flue narrower than the {heater}'s collar",
             :defect,
-            fuel,
+            vent,
             14,
             "The exhaust pipe is too narrow.",
             "Re-pipe at the collar's size or as tables say."
@@ -66,7 +74,7 @@ look.call :flue_size,
           debris: [
             "Nest or debris in the flue",
             :danger,
-            fuel,
+            vent,
             0,
             "The exhaust cannot leave the house. It carries carbon monoxide, which kills.",
             "Burner off until it is cleared and draws."
@@ -74,7 +82,7 @@ look.call :flue_size,
           clearance: [
             "Flue too close to what can burn",
             :defect,
-            fuel,
+            clear,
             7,
             "The hot exhaust pipe is too near to wood or plastic.",
             "Give it its clearance, or a listed shield."
@@ -82,7 +90,7 @@ look.call :flue_size,
           scorched: [
             "Wood or plastic at the flue is scorched",
             :danger,
-            fuel,
+            clear,
             0,
             "The hot exhaust pipe has begun to burn what is near it.",
             "Burner off until it has its clearance, and the flue has been tested."
@@ -95,7 +103,7 @@ look.call :gas_smell_seen,
           smell: [
             "Smell of gas",
             :danger,
-            fuel,
+            escape,
             0,
             "Gas is escaping.",
             "Everybody out; call from outside; gas off only if it lies on the way."
@@ -103,7 +111,7 @@ look.call :gas_smell_seen,
           soot: [
             "Soot at the burner door",
             :danger,
-            fuel,
+            unsafe,
             0,
             "The burner does not burn clean. Soot comes with carbon monoxide.",
             "Burner off, ventilate, CO test."
@@ -197,7 +205,7 @@ look.call :covers,
           off: [
             "A cover or guard is missing",
             :danger,
-            wiring,
+            cover,
             0,
             "Live parts can be touched.",
             "Power off and locked; covers on before it runs."
@@ -205,7 +213,7 @@ look.call :covers,
           scorched: [
             "Scorched wire or terminal",
             :danger,
-            wiring,
+            scorch,
             0,
             "A connection has been running hot.",
             "Power off and locked; dead and proved, cut back, new terminal, right torque."
@@ -530,8 +538,8 @@ look.call :expansion_relief_seen,
           ]
 look.call :cut_out_seen,
           :cut_out,
-          ->(heater) { heater.unvented? || heater.electric? },
-          "{Cut_out}, one on each heat source",
+          group,
+          "Energy cut-outs, one on each heat source",
           "Manual reset, wired in",
           missing: [
             "A heat source without energy cut-out",
@@ -557,6 +565,27 @@ look.call :cut_out_seen,
             "A safety switch has acted: something overheated.",
             "Find out why before you reset it."
           ]
+look.call :high_limit_seen,
+          :high_limit,
+          :electric?.to_proc,
+          "{High_limit}, reset by hand, its contacts not bridged",
+          "Fitted, wired in",
+          missing: [
+            "No {high_limit}",
+            :danger,
+            wiring,
+            0,
+            "The switch that stops the heat when a thermostat sticks is missing.",
+            "Power off and locked until one is fitted and proved."
+          ],
+          bridged: [
+            "{High_limit} by-passed or bridged",
+            :danger,
+            wiring,
+            0,
+            "The switch that stops the heat when a thermostat sticks has been put out of action.",
+            "Power off and locked; wire it in, prove it."
+          ]
 look.call :two_port_seen,
           :two_port,
           :coil?.to_proc,
@@ -565,7 +594,7 @@ look.call :two_port_seen,
           missing: [
             "No {two_port} or pump control on the coil",
             :danger,
-            practice.call("the heat could not be stopped"),
+            g3.call("G3, two-port valve"),
             0,
             "Nothing would stop the boiler from overheating the {heater}.",
             "Isolate the coil until one is fitted."

@@ -138,14 +138,16 @@ Munimen::Judgement::Check.define :discharge_into_pan, part: :discharge_end do
     when :accepted
       sound("Ends in the pan, which the house rule accepts.")
     else
-      next sound("Ends in the pan, as the code allows.") if visit.rules.book.is?(:us_irc)
+      next sound("Ends in the pan, as the code allows.") if visit.rules.book.id == :us_irc
 
-      finding(
-        :defect,
-        "Ends in the pan.",
-        source: Munimen::Source.published("UPC", "608.5", clause: :from_memory),
-        **fix
-      )
+      source = {
+        us_upc: Munimen::Source.published("UPC", "608.5", clause: :from_memory),
+        canada_npc: Munimen::Source.published("National Plumbing Code of Canada", "2.6.1.7",
+                                              clause: :from_memory)
+      }.fetch(visit.rules.book.id) do
+        Munimen::Source.common_practice("a full discharge would overrun a pan")
+      end
+      finding(:defect, "Ends in the pan.", source:, **fix)
     end
   end
 end

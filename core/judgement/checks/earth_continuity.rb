@@ -9,7 +9,7 @@ Munimen::Judgement::Check.define :earth_continuity, part: :disconnect do
       "NEC 250.110, BS 7671 411.3.1.1", "exposed metal is earthed", clause: :from_memory
     )
     if visit.choice(:earth_continuity) == :holds
-      next sound("The {earth} holds to the metal of the {heater}.", source:)
+      next sound("The {earth} holds to the metal of the {heater}.")
     end
 
     finding(

@@ -9,12 +9,26 @@ Munimen::Rules::Book.define :canada_npc do
   edition "NPC 2020 and CSA B149.1, clauses from memory; the province's adoption governs"
   restricts gas: "Gas work is for people licensed for it by their province.",
             electrical: "Wiring is for people licensed for it by their province."
-  cites "IRC" => ["National Plumbing Code of Canada", "2.6"],
+  # A clause of the IRC is none of the National Plumbing Code: what it takes over without one of
+  # its own is common practice here.
+  cites "IRC" => nil,
+        "UPC" => nil,
         "NFPA 54" => ["CSA B149.1", nil],
         "IFGC" => ["CSA B149.1", nil],
         "NEC" => ["CSA C22.1", nil]
-  # Six inches and two diameters are the US bounds: here it is measured.
-  leaves_out :discharge_height, :discharge_clear
+  # Six inches and two diameters are the US bounds: here it is measured. The pipe is rigid, and fit
+  # for 99 °C, where the US takes softer ones a size up.
+  leaves_out :discharge_height, :discharge_clear, :discharge_material
+  without :outlet_clear, :pan_pipe_height
+
+  limit :relief_temperature,
+        at_most: Munimen::Measure::Quantity.of(99, "degC", :temperature),
+        grade: :danger,
+        due_in: 0,
+        who: :plumber,
+        source: published("National Plumbing Code of Canada", "2.6.1.7", clause: :from_memory),
+        remedy: "Heat off until a valve that opens at 99 °C or below is fitted.",
+        explain: "The safety valve would open only when the water is about to boil."
 
   limit :static_pressure,
         at_most: Munimen::Measure::Quantity.of(550, "kPa", :pressure),

@@ -196,7 +196,7 @@ Munimen::Rules::Book.define :england_g3 do
         grade: :danger,
         due_in: 0,
         who: :gas,
-        source: published("BS 6891", "lock-up"),
+        source: published("BS 6400-1", "lock-up"),
         remedy: "Cock shut until the supplier has brought the pressure down.",
         explain: "The gas comes with more pressure than the control is made for."
 end

@@ -42,7 +42,7 @@ Munimen::Rules::Book.define :us_irc do
         grade: :defect,
         due_in: 30,
         who: :plumber,
-        source: published("IRC", "P2903.4"),
+        source: common_practice("80 psi is the bound at rest; codes ask for expansion control"),
         remedy: "Restore or fit expansion control, then measure the peak again.",
         explain: "Pressure rises too far when the water heats, because expansion is not taken up."
   limit :hot_peak_at_relief,
@@ -69,11 +69,12 @@ Munimen::Rules::Book.define :us_irc do
   limit :tap_temperature,
         at_most: fahrenheit(120),
         grade: :watch,
-        due_in: 365,
+        due_in: 0,
         who: :plumber,
         source: common_practice("120 °F at a tap is a caution; codes bound bath and shower"),
         remedy:
-          "Tell the household; turn the setting down or fit a mixing valve at bath and shower.",
+          "Tell the household today; turn the setting down or fit a mixing valve, above all with " \
+          "a child, an old or an ill person.",
         explain: "Water this hot burns skin quickly, children and older people soonest."
   limit :bath_temperature,
         at_most: fahrenheit(120),
@@ -83,10 +84,12 @@ Munimen::Rules::Book.define :us_irc do
         source: published("IRC", "P2713.3, P2708.4"),
         remedy: "Set or fit a mixing valve that limits bath and shower to 120 °F.",
         explain: "The water at the bath is hot enough to scald."
-  limit :tap_temperature_scald, at_most: fahrenheit(140), grade: :defect, due_in: 0, who: :plumber,
+  # from 140 °F on: just below it
+  limit :tap_temperature_scald, at_most: fahrenheit(139.9), grade: :defect, due_in: 0, who: :plumber,
                                 source: from_memory("Moritz & Henriques 1947, 140 °F burns in " \
                                                     "6 s"),
-                                remedy: "Turn the setting down now; find out why it is so hot.",
+                                remedy: "Turn the setting down today, or prove a mixing valve; find " \
+                                        "out why it is so hot.",
                                 explain: "Water this hot burns skin within seconds."
   limit :tap_temperature_runaway,
         at_most: fahrenheit(160),
@@ -103,11 +106,19 @@ Munimen::Rules::Book.define :us_irc do
         grade: :watch,
         due_in: 365,
         who: :plumber,
-        source: published("ASHRAE 188, Guideline 12", "growth, 25–45 °C and somewhat above"),
+        source: common_practice("growth, 25–45 °C and somewhat above; ASHRAE Guideline 12"),
         remedy:
           "Decide the set point together with the household; storing hot and mixing down " \
           "settles both.",
         explain: "Stored below about 120 °F, water may let legionella bacteria grow."
+  limit :relief_temperature,
+        at_most: fahrenheit(210),
+        grade: :danger,
+        due_in: 0,
+        who: :plumber,
+        source: published("IRC", "P2804.4"),
+        remedy: "Heat off until a valve that opens at 210 °F or below is fitted.",
+        explain: "The safety valve would open only when the water is about to boil."
   limit :relief_drip,
         at_most: seconds(10),
         grade: :defect,

@@ -12,9 +12,10 @@ Munimen::Rules::Book.define :us_upc do
   based_on :us_irc
 
   same :static_pressure, source: published("UPC", "608.2")
-  same :hot_peak, source: published("UPC", "608.3")
   same :bath_temperature, source: published("UPC", "409.4, 408.3")
-  same :pan_pipe_height, source: published("UPC", "507.5")
+  # where the pan's pipe ends is a bound of the IRC; here it goes to an approved place
+  without :pan_pipe_height
+  same :relief_temperature, source: published("UPC", "608.4")
   limit :outlet_height,
         at_most: inches(24),
         grade: :defect,

@@ -11,4 +11,4 @@ Munimen::Work::Job.define :fit_cut_out,
                             press_high_limit
                             leave_site
                           ],
-                          cures: %i[cut_out_seen cut_out_test high_limit]
+                          cures: %i[cut_out_seen high_limit_seen cut_out_test high_limit]

@@ -5,7 +5,7 @@ Munimen::Work::Operation.define :clock_gas_meter do
   protects "gas input", told_by: %i[gas_input_clocked]
   place :bottom
   trade :gas
-  wants :input, :fuel, because: "What is clocked is held against it."
+  wants :input, :plate_basis, :altitude, :fuel, because: "What is clocked is held against it."
   title "Clock the gas meter"
   instrument "Watch"
   how "Everything else that burns gas off. Time some whole turns of the small dial with the " \

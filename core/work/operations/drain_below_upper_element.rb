@@ -19,6 +19,7 @@ Munimen::Work::Operation.define :drain_below_upper_element do
         level: %i[full below_relief_port falling]
   makes drain: :open, level: :falling, temperature: :cold, as_found: :no
   needs_under_house_rules(&Munimen::Work::DrainPolicy::HEAT)
+  needs_when :by_lever, air_path: :relief
   needs_on(&Munimen::Work::DrainPolicy::DEAD)
   house_rules :drain_air, :drain_at_pilot
   water_wasted { |heater| heater.capacity.si * 0.75 }

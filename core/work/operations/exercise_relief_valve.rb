@@ -49,13 +49,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
          relief_lever: :lifts
        },
        on: ->(heater) { heater.tundish != :no }
-  needs_under_house_rules do |rules|
-    if rules.choice(:relief_when) == :with_flush
-      { heat: %i[on pilot off], temperature: %i[hot cold] }
-    else
-      {}
-    end
-  end
+  needs_when :with_flush, heat: %i[pilot off], temperature: %i[hot cold]
   reschedule_by do |rules|
     { with_flush: :with_work, after_refill: :after_work }[rules.choice(:relief_when)]
   end

@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :replace_expansion_relief do
   because "What does not lift, or does not shut, protects nobody."
   applies_to(&:unvented?)
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero
+  apart "opening.expansion_relief": :removed
   makes water_joints: :disturbed, as_found: :no
   only_when_asked
   spared_by :replace_inlet_group
