@@ -30,6 +30,10 @@ module Munimen
       # What the controls and the inlet group show when they are sound.
       STEADY = {
         dial_position: "hot",
+        thermostat_stops: "stops",
+        draught: "drawn_in",
+        room_co: "1",
+        earth_continuity: "holds",
         chain_off: "stops",
         chain_on: "heats",
         tundish_flow: "runs_clear",

@@ -111,6 +111,7 @@ module Munimen
       # Heated by elements alone.
       def elements? = Fields::ELEMENTS.include?(kind)
       def fed? = feeds.any?
+      def wired? = electric_sources.any?
       def cut_out? = unvented? || electric?
       def without_vessel? = vessel == :none
       def immersion? = kind == :unvented_indirect && backup_immersion != :no

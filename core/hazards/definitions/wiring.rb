@@ -3,8 +3,8 @@
 Munimen::Hazards::Hazard.define :wiring do
   title "A part that can be touched is, or can become, live"
   part :disconnect
-  on { |heater| heater.feeds.any? }
-  seen covers: %i[off scorched], grounding: :absent, flex: :bare, leak: :terminals
+  on { |heater| heater.electric_sources.any? }
+  seen covers: %i[off scorched wet], grounding: :absent, flex: :bare
   read earth_continuity: :open
   safe heat: :off, feed: %i[off proved_dead], lock: :on
   bars :read_live_voltage

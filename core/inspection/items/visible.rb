@@ -214,11 +214,6 @@ Munimen::Inspection::InspectionItem.define :leak, group: :visible, part: :tank d
         source: common_practice("repairable"),
         remedy: "Drain below it, new gasket, hand tight plus an eighth to a quarter turn.",
         due_in: 14, explain: "A seal on the tank drips."
-  wrong :terminals, "Leak that wets terminals or wiring", :danger,
-        source: common_practice("water on live parts: power off first"),
-        remedy: "Power off, locked and proved dead; mend the leak, dry it, prove insulation and " \
-                "{earth}.",
-        due_in: 0, explain: "Water runs onto electrical parts. It can shock, and it can burn."
   wrong :running,
         "The tank itself is running out",
         :danger,

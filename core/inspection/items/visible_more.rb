@@ -10,6 +10,11 @@ rule = lambda do |irc, upc, england|
   end
 end
 g3 = ->(clause) { Munimen::Source.published("Approved Document G", clause, clause: :from_memory) }
+two_port = {
+  us_irc: practice.call("the heat could not be stopped"),
+  us_upc: practice.call("the heat could not be stopped"),
+  england_g3: g3.call("G3, two-port valve")
+}
 fuel = rule.call(["NFPA 54", "9.6"], ["NFPA 54", "9.6"], ["Gas Safety Regulations", "reg. 26"])
 damper = rule.call(["NFPA 54", "12.15"], ["NFPA 54", "12.15"], ["Gas Safety Regulations", "reg. 27"])
 vent = rule.call(["NFPA 54", "12.11"], ["NFPA 54", "12.11"], ["Gas Safety Regulations", "reg. 27"])
@@ -209,6 +214,14 @@ look.call :covers,
             0,
             "Live parts can be touched.",
             "Power off and locked; covers on before it runs."
+          ],
+          wet: [
+            "Leak that wets terminals or wiring",
+            :danger,
+            cover,
+            0,
+            "Water runs onto electrical parts. It can shock, and it can burn.",
+            "Power off, locked and proved dead; mend the leak, dry it, prove insulation and {earth}."
           ],
           scorched: [
             "Scorched wire or terminal",
@@ -594,7 +607,7 @@ look.call :two_port_seen,
           missing: [
             "No {two_port} or pump control on the coil",
             :danger,
-            g3.call("G3, two-port valve"),
+            two_port,
             0,
             "Nothing would stop the boiler from overheating the {heater}.",
             "Isolate the coil until one is fitted."

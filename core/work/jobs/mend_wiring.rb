@@ -2,7 +2,7 @@
 
 Munimen::Work::Job.define :mend_wiring,
                           title: "Mend terminals, covers and {earth}",
-                          suits: :fed?,
+                          suits: :wired?,
                           operations: %i[
                             identify
                             look_over

@@ -7,7 +7,7 @@ Munimen::Work::Operation.define :mend_wiring do
   how "Dead and proved. Cut back what is burnt, new terminals, covers and earth made; " \
       "nothing left that a finger reaches."
   because "What is exposed, wet or burnt can kill or burn."
-  applies_to { |heater| heater.feeds.any? }
+  applies_to { |heater| heater.electric_sources.any? }
   needs feed: :proved_dead, covers: :off
   makes leads: :off, as_found: :no
   owes :measure_elements, :prove_earth

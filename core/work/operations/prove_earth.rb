@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :prove_earth do
   how "Dead and proved: from the supply's {earth} to the {heater}'s body, its covers and the " \
       "metal pipes. It must hold, with every screw tight."
   because "Without it a fault makes the metal live, and nothing trips."
-  applies_to { |heater| heater.feeds.any? }
+  applies_to { |heater| heater.electric_sources.any? }
   needs feed: :proved_dead, covers: :off
   read :earth_continuity, :choice, "From the {earth} to the metal", choices: %i[holds open]
   only_when_asked

@@ -26,6 +26,9 @@ Munimen::Work::Operation.define :watch_relief_drip do
        :choice,
        "If it drips: the water is",
        choices: %i[hot cold],
+       only_if: {
+         relief_drip: :drips
+       },
        where: ->(_) { false } # as visits before asked: a drip after the lever is hot in any case
   read :relief_drip_washed,
        :choice,
