@@ -3,7 +3,7 @@
 Munimen::Work::Operation.define :prove_flue do
   part :flue
   protects "flue", told_by: %i[draught]
-  trade :gas
+  trade :plumber # no gas part is touched
   title "Prove the sealed flue and the CO in the room"
   how "Burner on for five minutes, windows shut. Joints and terminal seen; the CO meter in " \
       "the room, then at every joint."

@@ -4,7 +4,7 @@ Munimen::Work::Operation.define :test_draught do
   part :flue
   protects "{draught}", told_by: %i[draught]
   place :top
-  trade :gas
+  trade :plumber # no gas part is touched
   title "Test the {draught}, worst case"
   instrument "Smoke or mirror, CO meter"
   how "Windows shut, every fan and the dryer on, inner doors as worst; burner five minutes; " \

@@ -155,6 +155,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     presión del agua, como quedó
   Earth
     Tierra
+  draft
+    tiro
+  flue
+    evacuación de humos
   The {earth} holds to the metal of the {heater}.
     La tierra llega bien al metal del {heater}.
   No {earth} reaches the metal of the {heater}.
