@@ -66,7 +66,7 @@ module Munimen
       def settled
         common = hypotheses.map(&:causes).reduce(:&) || []
         taken = @evidence.keys.map(&:id)
-        common.select { |cause| (cause.settled_by - taken).empty? }.max_by(&:weight)
+        common.select { |cause| (proofs(cause) - taken).empty? }.max_by(&:weight)
       end
 
       # Evidence that neither one cause nor two explain: the outcomes that rule out most of what all
@@ -114,6 +114,9 @@ module Munimen
       end
 
       private
+
+      # What has to be measured on this heater before a cause is condemned.
+      def proofs(cause) = cause.settled_by.select { |id| Test[id].on?(@heater) }
 
       # Every cause that the heater of the record or that of the evidence can have.
       def causes

@@ -143,13 +143,22 @@ module Munimen
       # What wants everything as it was found is not possible once a danger has been put right.
       def found_no_more(operation)
         hazard = mended_here.first
-        return unless hazard && operation.needs[:as_found] == :yes
+        return if hazard.nil? || operation.needs[:as_found] != :yes || read_as_found?(operation)
 
         ["Nothing is as it was found once that is put right: #{hazard.title}.", :danger]
       end
 
+      # It stands in the record as it was found, whatever has been changed since.
+      def read_as_found?(operation)
+        return false unless operation.needs[:as_found] == :yes && visit.state[:as_found] != :yes
+
+        wanted = operation.reads.reject(&:optional).map(&:name)
+        wanted.any? && (wanted - visit.readings.map(&:name)).empty?
+      end
+
       def why_no_more(operation)
         return [broken_off, :danger] if breaks_off?
+        return "It was read as found." if read_as_found?(operation)
 
         shown = visit.history.shown_by(operation).first unless owed.include?(operation.id)
         return "What it showed stands: #{shown.title}." if shown

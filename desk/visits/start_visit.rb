@@ -18,13 +18,13 @@ module Munimen
         window_to: nil
       )
         @context.may!(:records)
-        @context.records.heaters.find(heater_id)
+        heater = @context.records.heaters.with_place(heater_id)[:heater]
         raise Error.new("Say at least one job.", field: :jobs, code: :missing) if Array(jobs).empty?
 
         promised!(window_from, window_to)
         some_day!(planned_for)
         @context.records.people.find(account_id) || no_account! if account_id
-        known = jobs.map { |job| Work::Job[job].id }
+        known = jobs.map { |job| fitting!(heater, Work::Job[job]) }
         @context.records.visits.add(
           id:,
           heater_id:,
@@ -60,6 +60,15 @@ module Munimen
       YEARS = (2000..2100)
 
       private
+
+      def fitting!(heater, job)
+        return job.id if Work::Job.fitting(heater).include?(job)
+
+        raise Error.new(
+          "“#{job.id}” is not done on this heater: choose a job that it has a part for.",
+          field: :jobs, code: :not_applicable
+        )
+      end
 
       def some_day!(text)
         return if YEARS.cover?(Time.iso8601(text).year)

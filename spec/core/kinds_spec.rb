@@ -75,7 +75,8 @@ RSpec.describe Munimen::Heater do
         end
         reached = plan.steps.map { |step| step.operation.part } + looks.map(&:part)
         has =
-          Munimen::Heater::Parts.of(visit.heater).map(&:id) + %i[site heater discharge_end tundish thermostat]
+          Munimen::Heater::Parts.of(visit.heater).map(&:id) + %i[site heater discharge_end tundish
+                                                                 thermostat]
         parts -= %i[tundish] if book != :england_g3
         expect(reached).to include(*parts)
         expect(reached - has).to be_empty

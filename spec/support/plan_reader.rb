@@ -74,13 +74,13 @@ class PlanReader
     shut_heater_supply: %i[exercise_new_relief_valve exercise_relief_valve
                            exercise_expansion_relief read_static_pressure],
     refill_tank: [], refill_top: [], fit_hose: %i[replace_drain_valve], fit_gauge: [], let_pressure_down: %i[
-      exercise_new_relief_valve exercise_relief_valve exercise_expansion_relief
-      read_static_pressure
-    ],
+                                                                                         exercise_new_relief_valve exercise_relief_valve exercise_expansion_relief
+                                                                                         read_static_pressure
+                                                                                       ],
     connect_manometer: %i[replace_gas_control], heat_tank_up: %i[refill_tank],
     prove_dead: [*POWERED], relight_pilot: %i[disconnect_manometer], ask_consent: [], make_safe: [],
     exercise_relief_valve: [], exercise_new_relief_valve: [], turn_gas_off: %i[restore_burner
-                                                                             relight_pilot],
+                                                                               relight_pilot],
     lock_off_power: %i[restore_power], shut_gas_cock: %i[prove_gas_joints open_gas_cock]
   }.freeze
   # Not served where the same visit replaces it: §24.6, §26.3.
@@ -190,7 +190,12 @@ class PlanReader
     must("§26.2 exercised full and live",
          (@level == 4 && @pressure == :live) || %i[open_relief_for_air renew_bubble].include?(@id))
     must("§24.7 each lift has its own watch", @watch.nil? || @pressure == :zero)
-    bad = %i[exercise_expansion_relief exercise_new_relief_valve].include?(@id) ? [] : @dangers.reject { |one| one[:mended] }.select { |one| one[:no_lever] }
+    bad = %i[exercise_expansion_relief
+             exercise_new_relief_valve].include?(@id) ? [] : @dangers.reject { |one|
+                                                               one[:mended]
+                                                             }.select { |one|
+                                                               one[:no_lever]
+                                                             }
     must("§26.2 never a lever of a bad valve, of a hot tank, or into a bad discharge", bad.empty?)
     return unless @id == :open_relief_for_air
 

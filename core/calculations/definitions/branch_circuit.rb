@@ -37,7 +37,9 @@ Munimen::Calculations::Calculation.define :branch_circuit do
         code: :out_of_range
       )
     # 20 A up to 13.3 A, else 150 % of it or the next size up; never more than the wire allows
-    permitted = current <= 13.3 ? 20 : (breakers + beyond).find { |size| size >= (current * 1.5) - 1e-9 }
+    permitted = current <= 13.3 ? 20 : (breakers + beyond).find { |size|
+      size >= (current * 1.5) - 1e-9
+    }
     wire, conductor = conductors.find { |ampacity, _| ampacity >= minimum }
     maximum = [permitted, wire == 55 ? 60 : wire].min
     {

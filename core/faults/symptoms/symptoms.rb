@@ -21,7 +21,7 @@ symptom.call :relief_drips,
 symptom.call :pilot_out,
              "The pilot flame goes out",
              "The pilot will not stay",
-             :standing_pilot?.to_proc,
+             :may_have_pilot?.to_proc,
              "Smell at floor level first; five minutes after a failed try.",
              # neither is condemned before both are measured: handbook §13
              at_first: lambda { |seen|
@@ -30,7 +30,7 @@ symptom.call :pilot_out,
 symptom.call :no_burner,
              "The pilot is lit, but the water stays cold",
              "The pilot holds, the burner does not come on",
-             :standing_pilot?.to_proc
+             :may_have_pilot?.to_proc
 symptom.call :no_hot_electric,
              "No hot water at all",
              "No hot water, electric",

@@ -44,6 +44,8 @@ t.call :generator_cleaned,
 t.call :eco,
        "Cut-off in the control, centre contact to body",
        { continuous: "continuity", open: "open" },
+       # an electronic control on a thermopile has no such contact
+       on: ->(heater) { heater.ignition != :pilot_thermopile },
        minutes: 5,
        depth: :opened,
        instrument: ["Continuity tester, tip sleeved"],

@@ -16,7 +16,8 @@ two_port = {
   england_g3: g3.call("G3, two-port valve")
 }
 fuel = rule.call(["NFPA 54", "9.6"], ["NFPA 54", "9.6"], ["Gas Safety Regulations", "reg. 26"])
-damper = rule.call(["NFPA 54", "12.15"], ["NFPA 54", "12.15"], ["Gas Safety Regulations", "reg. 27"])
+damper = rule.call(["NFPA 54", "12.15"], ["NFPA 54", "12.15"],
+["Gas Safety Regulations", "reg. 27"])
 vent = rule.call(["NFPA 54", "12.11"], ["NFPA 54", "12.11"], ["Gas Safety Regulations", "reg. 27"])
 clear = rule.call(["NFPA 54", "12.16"], ["NFPA 54", "12.16"], ["Gas Safety Regulations", "reg. 27"])
 escape = rule.call(["NFPA 54", "7.2"], ["NFPA 54", "7.2"], ["Gas Safety Regulations", "reg. 37"])

@@ -88,7 +88,8 @@ Munimen::Rules::Book.define :us_irc do
   limit :tap_temperature_scald, at_most: fahrenheit(139.9), grade: :defect, due_in: 0, who: :plumber,
                                 source: from_memory("Moritz & Henriques 1947, 140 °F burns in " \
                                                     "6 s"),
-                                remedy: "Turn the setting down today, or prove a mixing valve; find " \
+                                remedy: "Turn the setting down today, or prove a mixing valve; " \
+                                        "find " \
                                         "out why it is so hot.",
                                 explain: "Water this hot burns skin within seconds."
   limit :tap_temperature_runaway,

@@ -11,4 +11,5 @@ Munimen::Work::Job.define :mend_flue,
                             prove_flue
                             leave_site
                           ],
-                          cures: %i[flue draft_hood flue_damper flue_size trim_rings combustion_air draught]
+                          cures: %i[flue draft_hood flue_damper flue_size trim_rings combustion_air
+                                    draught]

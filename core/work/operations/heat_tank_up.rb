@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :heat_tank_up do
   title "Let the tank heat up"
   how "Nothing drawn meanwhile. Listen and look: the first heating shows what was disturbed."
   because "What is judged hot needs a hot tank."
-  needs lit_joints: :proven, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live, temperature: :cold
+  needs lit_joints: :proven, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live,
+temperature: :cold
   uses_heat
   hands_on 10
   wait(

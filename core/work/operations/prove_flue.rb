@@ -9,7 +9,8 @@ Munimen::Work::Operation.define :prove_flue do
       "the room, then at every joint."
   because "Flue gas that leaks carries carbon monoxide."
   applies_to { |heater| heater.gas? && heater.hood == :sealed }
-  needs lit_joints: :proven, heat: :on, cock: :open, level: :full, looked: :yes, burner_door: :sealed
+  needs lit_joints: :proven, heat: :on, cock: :open, level: :full, looked: :yes,
+burner_door: :sealed
   read :draught, :choice, "At the joints", choices: %i[drawn_in spills]
   read :room_co, :carbon_monoxide, "CO in the room"
   recommissions

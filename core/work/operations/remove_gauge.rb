@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :remove_gauge do
   needs gauge: :fitted
   makes gauge: :off, max_hand: :none
   packs_up
-  after :read_static_pressure, :read_static_left, :read_flowing_pressure, :read_hot_peak_found, :read_hot_peak_after
+  after :read_static_pressure, :read_static_left, :read_flowing_pressure, :read_hot_peak_found,
+:read_hot_peak_after
   hands_on 45
 end

@@ -22,7 +22,8 @@ Munimen::Work::Operation.define :restore_power do
         covers: :on,
         cut_out: :reset,
         heat: :off
-  after :exercise_new_relief_valve, :test_cut_out, :press_high_limit, :measure_elements, :prove_earth
+  after :exercise_new_relief_valve, :test_cut_out, :press_high_limit, :measure_elements,
+:prove_earth
   makes heat: :on, feed: :live, lock: :off
   hands_on 60
 end

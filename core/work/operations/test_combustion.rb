@@ -13,7 +13,8 @@ Munimen::Work::Operation.define :test_combustion do
   because "A burner that looks clean can make carbon monoxide."
   caution :co, :hot_flue
   applies_to(&:gas?)
-  needs lit_joints: :proven, heat: :on, cock: :open, level: :full, looked: :yes, burner_door: :sealed
+  needs lit_joints: :proven, heat: :on, cock: :open, level: :full, looked: :yes,
+burner_door: :sealed
   read :flue_co, :carbon_monoxide, "CO in the flue, as read", point: :flue
   read :flue_co2, :carbon_dioxide, "CO2 in the flue", point: :flue
   read :combustion_limit, :combustion_ratio, "The maker's limit for CO to CO2", optional: true

@@ -12,7 +12,8 @@ Munimen::Work::Operation.define :test_draught do
   because "Flue gas that spills carries carbon monoxide."
   caution :co, :hot_flue
   applies_to { |heater| heater.gas? && heater.hood != :sealed }
-  needs lit_joints: :proven, heat: :on, cock: :open, level: :full, looked: :yes, burner_door: :sealed
+  needs lit_joints: :proven, heat: :on, cock: :open, level: :full, looked: :yes,
+burner_door: :sealed
   read :draught, :choice, "At the hood", choices: %i[drawn_in spills]
   read :room_co, :carbon_monoxide, "CO in the room"
   tools "CO meter", "Smoke or mirror"

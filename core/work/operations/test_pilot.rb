@@ -23,7 +23,8 @@ Munimen::Work::Operation.define :test_pilot do
        :generator_voltage,
        "Generator, loaded",
        on: ->(heater) { heater.ignition == :pilot_thermopile }
-  read :eco_continuity, :choice, "Cut-off, centre contact to body", choices: %i[yes no]
+  read :eco_continuity, :choice, "Cut-off, centre contact to body", choices: %i[yes no],
+       on: ->(heater) { heater.ignition != :pilot_thermopile }
   calculator :pilot_generator, gives: { open_circuit: :generator_open }
   guide(:pilot) do |visit|
     Munimen::Calculations::PilotGenerator.millivolts(
