@@ -13,27 +13,25 @@ module Munimen
       def initialize(&row) = @row = row
 
       def run(count)
-        read = (1..(count / EACH.to_f).ceil).flat_map { |seed|
-          PlanCases.new(1000 + seed).take(EACH)
-        }
-        @row.call("plans read", read.size, "", nil)
+        seeds = (1..(count / EACH.to_f).ceil)
+        @read = seeds.flat_map { |seed| PlanCases.new(1000 + seed).take(EACH) }
+        @row.call("plans read", @read.size, "", nil)
         %i[broken senseless].each do |kind|
-          @row.call("of them #{kind}", read.count { |one| one.kinds.include?(kind) }, "", "0")
+          tell("of them #{kind}") { |one| one.kinds.include?(kind) }
         end
-        undone = read.count { |one| one.plan.impossible.any? { |left| left.by.nil? } }
-        @row.call("of them with work that cannot be done, and no danger or rule why", undone, "",
-"")
-        rules(read)
+        tell("of them with work left out, and no danger or rule why") do |one|
+          one.plan.impossible.any? { |left| left.by.nil? }
+        end
+        rules
       end
 
       private
 
-      def rules(read)
-        read.flat_map(&:faults).map(&:rule).tally.sort_by { |_, times|
-          -times
-        }.each do |rule, times|
-          @row.call(rule, times, "times", "0")
-        end
+      def tell(name, &) = @row.call(name, @read.count(&), "", "0")
+
+      def rules
+        times = @read.flat_map(&:faults).map(&:rule).tally.sort_by { |_, count| -count }
+        times.each { |rule, count| @row.call(rule, count, "times", "0") }
       end
     end
   end

@@ -170,9 +170,9 @@ module Munimen
       def as_neighbour(book)
         return [] unless book.neighbour
 
-        called = book.cites.map { |theirs, ours|
+        called = book.cites.map do |theirs, ours|
           "#{theirs} is #{ours ? ours.compact.join(" ") : "common practice"}"
-        }
+        end
         left = book.leaves_out.map { |id| words(id).downcase }
         ["All else as #{book.neighbour.title}: #{called.join("; ")}." \
          "#{" Not asked: #{left.join(", ")}." if left.any?}"]

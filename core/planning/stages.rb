@@ -41,8 +41,7 @@ module Munimen
       # owed: whether other work of the same plan owes it as its proof.
       def stage(operation, owed)
         return 6 if operation.last?
-        return 5 if operation.recommissions? || @terms.barred_by(operation).any? ||
-                    (owed && live?(operation))
+        return 5 if recommissioning?(operation, owed)
         if operation.rescheduled(@rules)
           return { with_work: 1, after_work: 5 }.fetch(operation.rescheduled(@rules))
         end
@@ -54,6 +53,10 @@ module Munimen
         return 1 unless needs.key?(:level)
 
         needs[:drain] == [:open] ? 2 : 3
+      end
+
+      def recommissioning?(operation, owed)
+        operation.recommissions? || @terms.barred_by(operation).any? || (owed && live?(operation))
       end
 
       # Whether it wants the tank full and live, or heat.

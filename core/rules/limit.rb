@@ -54,7 +54,7 @@ module Munimen
             (name == :at_most && at_most && (bound.nil? || bound.si > at_most.si)) ||
               (name == :at_least && at_least && (bound.nil? || bound.si < at_least.si))
           end
-          (kept.keys & %i[at_most at_least grade]).empty? ? self : with(kept, source)
+          kept.keys.intersect?(%i[at_most at_least grade]) ? with(kept, source) : self
         end
 
         private

@@ -17,9 +17,9 @@ module Munimen
       # state: {variable => value} as it stands. look_only: nothing is operated on this visit.
       # broken_off: the visit ends with the heater off, whatever has been looked at.
       # circumstances: ids of Circumstances that the visit is in.
-      # left_before: ids of the hazards that an earlier visit left, and that nobody has seen today.
-      def initialize(heater:, rules:, state:, look_only: false, broken_off: false, circumstances: [],
-                     left_before: [])
+      # left_before: ids of the hazards that an earlier visit left and nobody has seen today.
+      def initialize(heater:, rules:, state:, look_only: false, broken_off: false,
+                     circumstances: [], left_before: [])
         @in = circumstances
         @left_before = left_before
         @rules = rules
@@ -43,8 +43,8 @@ module Munimen
       # What needs and effects hang on besides heater, rules and state.
       def circumstances = [@look_only, @broken_off, @in, @left_before]
 
-      # Whether an operation puts a danger right: by work, or by the word of whoever did it since the
-      # last visit – which never covers what is seen today.
+      # Whether an operation puts a danger right: by work, or by the word of whoever did it since
+      # the last visit – which never covers what is seen today.
       def mends?(id, hazard)
         hazard.repaired_by.include?(id) ||
           (id == :confirm_mended && @left_before.include?(hazard.id))

@@ -7,15 +7,15 @@ module Munimen
     module HeaterForm
       GROUPS = {
         plate: %i[
-          maker model serial capacity input plate_basis manifold_pressure coil_power coil_flow element_upper
-          element_lower immersion_power element_voltage working_pressure plate_pressure set_point
-          set_point_upper immersion_set_point immersion_cut_out date_code last_flushed
+          maker model serial capacity input plate_basis manifold_pressure coil_power coil_flow
+          element_upper element_lower immersion_power element_voltage working_pressure
+          plate_pressure set_point set_point_upper immersion_set_point immersion_cut_out date_code last_flushed
           cut_out_temperature manufactured installed
         ],
         around: %i[
-          fuel ignition hood vent backup_immersion coil_control location altitude water_supply vessel
-          vessel_volume vessel_upstream regulator regulator_setting backflow anode pan mixing_valve
-          recirculation instructions_kept
+          fuel ignition hood vent backup_immersion coil_control location altitude water_supply
+          vessel vessel_volume vessel_upstream regulator regulator_setting backflow anode pan
+          mixing_valve recirculation instructions_kept
         ],
         relief: %i[
           relief_set_pressure relief_set_temperature relief_rating relief_probe relief_thread

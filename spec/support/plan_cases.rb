@@ -13,12 +13,13 @@ class PlanCases
     def kinds = faults.map(&:kind).uniq
   end
 
+  UK = Munimen::Rules::Book.all.select { |book| book.is?(:england_g3) }.map(&:id).freeze
   BOOKS = {
     gas_storage: %i[us_irc us_upc canada_npc],
     electric_storage: %i[us_irc us_upc canada_npc],
     boiler_coil: %i[us_irc us_upc canada_npc],
-    unvented_indirect: %i[england_g3 scotland_4_9 wales_g],
-    unvented_direct: %i[england_g3 scotland_4_9 wales_g]
+    unvented_indirect: UK,
+    unvented_direct: UK
   }.freeze
   HOUSE = %i[drain_air drain_at_pilot relief_when charge_method].freeze
   ALL = BOOKS.keys

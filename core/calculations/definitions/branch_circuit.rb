@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# 4 500 W at 240 V: 18.75 A, continuous 23.4 A, breaker 25 A (at most 30 A), 10 AWG copper. The wire governs: 5 500 W: 30 A and no more on 10 AWG.
+# 4 500 W at 240 V: 18.75 A, continuous 23.4 A, breaker 25 A (at most 30 A), 10 AWG copper. The
+# wire governs: 5 500 W: 30 A and no more on 10 AWG.
 Munimen::Calculations::Calculation.define :branch_circuit do
   title "Breaker and wire for an electric heater"
   systems :us
@@ -37,9 +38,8 @@ Munimen::Calculations::Calculation.define :branch_circuit do
         code: :out_of_range
       )
     # 20 A up to 13.3 A, else 150 % of it or the next size up; never more than the wire allows
-    permitted = current <= 13.3 ? 20 : (breakers + beyond).find { |size|
-      size >= (current * 1.5) - 1e-9
-    }
+    larger = (breakers + beyond).find { |size| size >= (current * 1.5) - 1e-9 }
+    permitted = current <= 13.3 ? 20 : larger
     wire, conductor = conductors.find { |ampacity, _| ampacity >= minimum }
     maximum = [permitted, wire == 55 ? 60 : wire].min
     {

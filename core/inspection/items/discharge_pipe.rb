@@ -25,7 +25,8 @@ Munimen::Inspection::InspectionItem.define :discharge_present,
         source: code(g3: "G3, discharge pipes"),
         remedy: "Isolate every heat source until its discharge pipes are there.",
         due_in: 0,
-        explain: "When a safety valve opens, scalding water or steam comes out beside the {heater}.",
+        explain: "When a safety valve opens, scalding water or steam comes out beside " \
+                 "the {heater}.",
         unsafe_discharge: true,
         books: %i[england_g3]
   wrong :none_people,

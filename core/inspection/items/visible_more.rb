@@ -222,7 +222,8 @@ look.call :covers,
             cover,
             0,
             "Water runs onto electrical parts. It can shock, and it can burn.",
-            "Power off, locked and proved dead; mend the leak, dry it, prove insulation and {earth}."
+            "Power off, locked and proved dead; mend the leak, dry it, prove insulation " \
+            "and {earth}."
           ],
           scorched: [
             "Scorched wire or terminal",

@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 # The input as clocked, against what the plate allows where the heater stands: at most 5 % over for
-# measuring, not 10 % under. From memory. A clocked input is gross; a plate in net is 1.11 times that.
+# measuring, not 10 % under. From memory. A clocked input is gross; a plate in net is 1.11 times
+# that.
 Munimen::Judgement::Check.define :gas_input_clocked, part: :burner do
   on_page 260, "Gas input"
   uses :gas_input_read
@@ -21,8 +22,8 @@ Munimen::Judgement::Check.define :gas_input_clocked, part: :burner do
     allowed = plate.si * (heater.plate_basis == :net ? 1.11 : 1) *
               (high ? Munimen::Physics::Derating.share(high.si, canada:) : 1)
     source = Munimen::Source.from_memory(
-      "Input at most 5 % over what the plate allows at this altitude, for measuring, and not 10 % " \
-      "under"
+      "Input at most 5 % over what the plate allows at this altitude, for measuring, and not " \
+      "10 % under"
     )
     limit = Munimen::Measure::Quantity.new(:power, allowed).format(visit.units)
     share = read.si / allowed
@@ -42,7 +43,8 @@ Munimen::Judgement::Check.define :gas_input_clocked, part: :burner do
       )
     elsif high.nil?
       not_tested(
-        "How high above the sea it stands is not recorded: above 2,000 ft (610 m) less is allowed.",
+        "How high above the sea it stands is not recorded: above 2,000 ft (610 m) less is " \
+        "allowed.",
         measured: read
       )
     elsif share < 0.9

@@ -21,7 +21,8 @@ Munimen::Judgement::Check.define :open_flue_room, part: :flue do
       source:,
       who: :gas,
       due_in: 0,
-      remedy: "Burner off and gas shut until a room-sealed {heater} is there, or it has been moved.",
+      remedy: "Burner off and gas shut until a room-sealed {heater} is there, or it has been " \
+              "moved.",
       explain: "The burner takes its air from a room where people sleep or wash. If its flue " \
                "fails, carbon monoxide reaches them first."
     )

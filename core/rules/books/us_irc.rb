@@ -73,8 +73,8 @@ Munimen::Rules::Book.define :us_irc do
         who: :plumber,
         source: common_practice("120 °F at a tap is a caution; codes bound bath and shower"),
         remedy:
-          "Tell the household today; turn the setting down or fit a mixing valve, above all with " \
-          "a child, an old or an ill person.",
+          "Tell the household today; turn the setting down or fit a mixing valve, above all " \
+          "with a child, an old or an ill person.",
         explain: "Water this hot burns skin quickly, children and older people soonest."
   limit :bath_temperature,
         at_most: fahrenheit(120),
@@ -85,7 +85,8 @@ Munimen::Rules::Book.define :us_irc do
         remedy: "Set or fit a mixing valve that limits bath and shower to 120 °F.",
         explain: "The water at the bath is hot enough to scald."
   # from 140 °F on: just below it
-  limit :tap_temperature_scald, at_most: fahrenheit(139.9), grade: :defect, due_in: 0, who: :plumber,
+  limit :tap_temperature_scald, at_most: fahrenheit(139.9),
+                                grade: :defect, due_in: 0, who: :plumber,
                                 source: from_memory("Moritz & Henriques 1947, 140 °F burns in " \
                                                     "6 s"),
                                 remedy: "Turn the setting down today, or prove a mixing valve; " \

@@ -10,7 +10,8 @@ Munimen::Work::Operation.define :prove_thermostat do
   because "Heat that does not stop is over-temperature, and the relief valve the only guard " \
           "left."
   applies_to { |heater| !heater.coil? || heater.immersion? }
-  needs looked: :yes, lit_joints: :proven, heat: :on, level: :full, heater_supply: :open, heater_pressure: :live,
+  needs looked: :yes, lit_joints: :proven, heat: :on, level: :full, heater_supply: :open,
+        heater_pressure: :live,
 covers: :on, leads: :landed, air_in_pipes: :no
   apart dial: :changed
   makes controls: :proven

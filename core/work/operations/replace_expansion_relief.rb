@@ -4,8 +4,8 @@ Munimen::Work::Operation.define :replace_expansion_relief do
   part :expansion_relief
   place :top
   title "Replace the {expansion_relief}"
-  how "Same setting, below that of the {relief_valve} and of the cylinder; nothing between it and " \
-      "the cylinder. Its pipe back to the tundish."
+  how "Same setting, below that of the {relief_valve} and of the cylinder; nothing between it " \
+      "and the cylinder. Its pipe back to the tundish."
   because "What does not lift, or does not shut, protects nobody."
   applies_to(&:unvented?)
   needs heat: :off, heater_supply: :shut, heater_pressure: :zero

@@ -33,8 +33,8 @@ Munimen::Work::Operation.define :test_cut_out do
     more = of == :immersion ? %i[not_used] : []
     read :cut_out_opens, :choice, "Tripped, with its contacts measured, heat", of:, on:,
          choices: %i[stays_off comes_on no_test] + more
-    read :cut_out_resets, :choice, "Its contacts close again", of:, on:, choices: %i[by_hand by_itself],
-         only_if: { cut_out_opens: :stays_off }
+    read :cut_out_resets, :choice, "Its contacts close again", of:, on:,
+         choices: %i[by_hand by_itself], only_if: { cut_out_opens: :stays_off }
   end
   guide :chain
   recommissions
