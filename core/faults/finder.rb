@@ -61,12 +61,29 @@ module Munimen
         all.sort_by { |one| -one.share }
       end
 
-      # The cause, once nothing else is left and what must be measured before it is condemned has
-      # been; of two, the one that stands in every pair that is left.
+      # The cause, once nothing else is left, what must be measured before it is condemned has been,
+      # and no single answer that was only looked at or told could have misled to a part that costs
+      # money without a measurement that says otherwise; of two, the one in every pair that is left.
       def settled
-        common = hypotheses.map(&:causes).reduce(:&) || []
-        taken = @evidence.keys.map(&:id)
-        common.select { |cause| (proofs(cause) - taken).empty? }.max_by(&:weight)
+        cause = concluded
+        cause if cause && confirming(cause).empty?
+      end
+
+      # The job that all that is left comes to, where no test can tell them apart; nil otherwise.
+      def repair
+        return if settled || left.size < 2 || next_tests.any?
+
+        jobs = left.map { |one| one.cause.job }.uniq
+        jobs.first if jobs.size == 1
+      end
+
+      # Answers, only looked at or told, each of which alone leads to the settled cause and that
+      # nothing else can confirm: to be asked once more before a part is bought. [[test, outcome]]
+      def hangs_on
+        cause = concluded
+        return [] unless cause && confirming(cause).empty?
+
+        soft.select { |test, _| rivals(test, cause).any? }.to_a
       end
 
       # Evidence that neither one cause nor two explain: the outcomes that rule out most of what all
@@ -88,6 +105,7 @@ module Munimen
       # proposed once the cause is settled.
       def next_tests
         return [] if settled || hypotheses.empty?
+        return confirmations if concluded
 
         first = at_first
         asked
@@ -114,6 +132,45 @@ module Munimen
       end
 
       private
+
+      def concluded
+        return @concluded if defined?(@concluded)
+
+        common = hypotheses.map(&:causes).reduce(:&) || []
+        taken = @evidence.keys.map(&:id)
+        @concluded = common.select { |cause| (proofs(cause) - taken).empty? }.max_by(&:weight)
+      end
+
+      # Tests that tell a cause from what else it would be if one answer were wrong.
+      def confirming(cause)
+        return [] if pairs?
+
+        @confirming ||= soft.keys.flat_map do |test|
+          rivals(test, cause).filter_map { |rival| telling_apart(cause, rival) }
+        end.uniq
+      end
+
+      def confirmations = confirming(concluded).map { |test| proposal(test) }.sort_by(&:minutes)
+
+      # Evidence that was only looked at or told.
+      def soft = telling.select { |test, _| test.depth == :look && !test.shapes? }
+
+      # What else it could be, were it not for one answer.
+      def rivals(test, cause)
+        rest = @evidence.except(test).transform_keys(&:id)
+        other = Finder.new(@recorded, @symptom.id, rest, state: @state, skip: @skip)
+        other.pairs? ? [] : other.left.map(&:cause) - [cause]
+      end
+
+      # The quickest test, not taken yet, that only one of two causes can answer as it does.
+      def telling_apart(cause, rival)
+        ids = cause.shows.keys | rival.shows.keys | rival.settled_by
+        tests = ids.map { |id| Test[id] }.reject do |test|
+          @evidence.key?(test) || @skip.include?(test.id) || !test.on?(@heater) ||
+            cause.possible(test, @heater).intersect?(rival.possible(test, @heater))
+        end
+        tests.min_by { |test| proposal(test).minutes }
+      end
 
       # What has to be measured on this heater before a cause is condemned.
       def proofs(cause) = cause.settled_by.select { |id| Test[id].on?(@heater) }

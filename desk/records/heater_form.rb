@@ -9,7 +9,8 @@ module Munimen
         plate: %i[
           maker model serial capacity input plate_basis manifold_pressure coil_power coil_flow
           element_upper element_lower immersion_power element_voltage working_pressure
-          plate_pressure set_point set_point_upper immersion_set_point immersion_cut_out date_code last_flushed
+          plate_pressure set_point set_point_upper immersion_set_point immersion_cut_out date_code
+          last_flushed
           cut_out_temperature manufactured installed
         ],
         around: %i[

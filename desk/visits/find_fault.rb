@@ -51,7 +51,9 @@ module Munimen
           pairs: @finder.pairs.first(PAIRS).map { |one| pair(one) },
           next: @finder.next_tests.first(MOST).map { |one| proposal(one) },
           settled: settled,
-          contradiction: contradiction
+          repair: repair,
+          hangs_on: answers(@finder.hangs_on),
+          contradiction: answers(@finder.contradiction)
         }
       end
 
@@ -189,8 +191,14 @@ module Munimen
         }
       end
 
-      def contradiction
-        @finder.contradiction.map do |test, outcome|
+      # The one repair that all that is left comes to, where no test tells them apart.
+      def repair
+        job = @finder.repair&.then { |id| Work::Job[id] } or return
+        { job: job.id, title: say(job.title) } if Work::Job.fitting(@heater).include?(job)
+      end
+
+      def answers(list)
+        list.map do |test, outcome|
           { test: test.id, text: say("#{test.ask} – #{test.outcomes.fetch(outcome)}") }
         end
       end

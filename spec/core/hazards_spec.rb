@@ -143,6 +143,71 @@ RSpec.describe Munimen::Hazards::Hazard do
     expect(free).to eq([])
   end
 
+  # And back: what a hazard listens for can be found, and is a danger due today (handbook §24.1).
+  it "listens only for findings that there are, each of them a danger and due today" do
+    described_class.all.each do |hazard|
+      hazard.seen.each do |item, findings|
+        known = Munimen::Inspection::InspectionItem[item].findings
+        graded = findings.map { |id| known[id]&.then { |one| [one.grade, one.due_in] } }
+        expect(graded.uniq).to eq([[:danger, 0]]), "#{hazard.id}: #{item} #{findings}"
+      end
+    end
+  end
+
+  # One danger mended since covers that one alone; what is seen today is never covered (§26.7).
+  it "takes one word for one danger" do
+    arrival = { "hazard.flue": :secured, "hazard.gas_pressure": :secured, cock: :shut,
+                "heat.burner": :off }
+    visit = fresh(:gas_storage, :us_irc, jobs: [:confirm_mended]).with(
+      arrival:, decisions: { "consent" => "given" }
+    )
+    asked = Munimen::Work::Operation[:confirm_mended].reads.select { |read| read.asked?(visit) }
+    expect(asked.map(&:name)).to eq(%i[mended_since.flue mended_since.gas_pressure])
+    said = lambda do |now, seen: []|
+      read = Munimen::Visit::ReadingInput.read("mended_since.flue", "mended", units: :us, id: "m",
+                                                                              state: {}, seq: 2)
+      step = Munimen::Visit::Step.new(id: "s", operation: :confirm_mended, outcome: :done,
+                                      made: {}, seq: 3)
+      now.with(readings: [read], steps: [step], observations: seen)
+    end
+    expect(said[visit].state.slice(:"hazard.flue", :"hazard.gas_pressure").values).to eq(
+      %i[mended secured]
+    )
+    today = Munimen::Visit::Observation.new(id: "o", item: :flue, finding: :disconnected, seq: 1)
+    expect(said[visit, seen: [today]].state[:"hazard.flue"]).not_to eq(:mended)
+  end
+
+  # Handbook §26.5: a repair that can be booked and a proof that can be taken on this kind; else the
+  # heater is replaced.
+  ways = {
+    gas_storage: [{}, { hood: "sealed" }, { ignition: "intermittent" }, { ignition: "unknown" },
+                  { vessel: "none", vessel_volume: nil }],
+    electric_storage: [{}, { element_lower: nil }],
+    boiler_coil: [{}],
+    unvented_indirect: [{}, { backup_immersion: "no", immersion_power: nil },
+                        { expansion_relief: "no" }, { tundish: "no" }],
+    unvented_direct: [{}, { element_upper: nil }]
+  }
+  ways.each do |kind, fitted|
+    fitted.each do |more|
+      it "has a way out of every danger of a #{kind} #{more}", :long do
+        plain = fresh(kind, books[kind], jobs: [:inspection], **more)
+        described_class.all.select { |one| one.on?(plain.heater) }.each do |hazard|
+          visit = plain.with(arrival: { hazard.variable => :standing,
+                                        left: hazard.evacuates? ? :evacuated : :no })
+          asked = visit.hazards.flat_map { |one| one.repaired_by + one.cleared_by }
+          asked << :return_when_cleared if hazard.evacuates?
+          asked = asked.uniq.select { |id| Munimen::Work::Operation[id].applies?(visit.heater) }
+          left = ids(plan(visit.with(decisions: asked.to_h { |id| ["also.#{id}", "yes"] }.merge(
+            "consent" => "given"
+          )))).last
+          ends = hazard.repaired_by.empty? ? %i[leave_made_safe leave_drained] : [:leave_site]
+          expect(ends).to include(left), "#{hazard.id} on #{kind} #{more}: #{left}"
+        end
+      end
+    end
+  end
+
   it "holds every reading by words that is judged a danger to a hazard" do
     told = Munimen::Visit::ReadingInput.known.values.select(&:choices)
     free = Build::KINDS.keys.flat_map do |kind|

@@ -103,6 +103,32 @@ RSpec.describe Munimen::Rules::Question do
   end
 end
 
+# A house rule may ask for more than a book has in print, never for less.
+RSpec.describe Munimen::Rules::EffectiveRules do
+  Munimen::Rules::Book.all.each do |book|
+    it "keeps every published minimum of #{book.id} under every school" do
+      weaker = Munimen::Rules::Question.all.flat_map do |question|
+        question.options.keys.flat_map do |school|
+          rules = described_class.new(book.id, firm: { question.id => school.to_s })
+          book.limits.select(&:published?).reject do |limit|
+            now = rules.limit(limit.id)
+            now && (limit.at_most.nil? || now.at_most.si <= limit.at_most.si) &&
+              (limit.at_least.nil? || now.at_least.si >= limit.at_least.si)
+          end.map { |limit| [question.id, school, limit.id] }
+        end
+      end
+      expect(weaker).to eq([])
+    end
+  end
+
+  # HSE HSG274 part 2: 50 °C at the outlet; in the US 120 °F is the household's own decision.
+  it "lets a household decide where only the trade has a custom" do
+    low = ->(book) { described_class.new(book, firm: { set_point: "low" }) }
+    expect(low[:us_irc].limit(:tap_temperature_low)).to be_nil
+    expect(low[:england_g3].limit(:tap_temperature_low).at_least.in("degC")).to be_within(0.1).of(50)
+  end
+end
+
 RSpec.describe Munimen::Inspection::InspectionItem do
   it "says of every finding what to do, by when, who, and in plain words why" do
     described_class

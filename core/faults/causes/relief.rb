@@ -66,6 +66,7 @@ cause.call :vessel_too_small do
   on(&vessel)
   shows hot_peak: %i[at_relief risen], vessel_size: :small, **pressure
   may :drip_temperature, on: hot_top
+  may :hot_peak
   settled_by :vessel_size, :charge, :air_valve
   job :replace_vessel
   after "Hot peak with the larger {vessel}; the charge once more in a week."

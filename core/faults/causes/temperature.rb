@@ -78,6 +78,7 @@ cause.call :set_low, %i[runs_out] do
   title "It is set low"
   prior :common
   shows dial: :low, tap_temperature: :below, draw_shape: %i[short sharp]
+  may :tap_temperature
   settled_by :dial
   after "{Tap} temperature at the new setting: scald and legionella both."
 end

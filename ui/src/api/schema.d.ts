@@ -3147,6 +3147,14 @@ export interface components {
                 job_title?: components["schemas"]["MaybeText"];
                 parts: string[];
             };
+            repair: {
+                job: string;
+                title: string;
+            } | null;
+            hangs_on: {
+                test: string;
+                text: string;
+            }[];
             contradiction: {
                 test: string;
                 text: string;

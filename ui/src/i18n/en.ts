@@ -987,6 +987,9 @@ export default {
     repaired: 'Repaired: test again',
     pairs: 'No single cause explains all of this. Two together would:',
     contradiction: 'This does not go together',
+    hangsOn:
+      'This hangs on one answer that was only looked at. Look once more before a part is bought:',
+    repair: 'All that is left wants the same repair',
     again: 'Neither one cause nor two together show all of it. Measure again what stands out:',
     measure: 'Measure again',
     noMore: 'No further test tells them apart; {n} remain.',

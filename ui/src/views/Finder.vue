@@ -293,9 +293,30 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
                 </li>
               </ul>
             </template>
+            <template v-else-if="found.repair">
+              <h2>{{ $t('finder.repair') }}</h2>
+              <p class="cause">{{ found.repair.title }}</p>
+              <el-button
+                v-if="id && taken !== found.repair.job"
+                type="primary"
+                @click="takeJob(found.repair.job)"
+                >{{ $t('jobs.take') }}</el-button
+              >
+            </template>
             <template v-else-if="found.settled">
               <h2>{{ $t('finder.settled') }}</h2>
               <p class="cause">{{ found.settled.title }}</p>
+              <div v-if="found.hangs_on.length" class="hangs" role="note">
+                <b>{{ $t('finder.hangsOn') }}</b>
+                <ul>
+                  <li v-for="one in found.hangs_on" :key="one.test" class="row between">
+                    <span>{{ one.text }}</span>
+                    <button type="button" class="plain-button" @click="answer(one.test, null)">
+                      {{ $t('finder.measure') }}
+                    </button>
+                  </li>
+                </ul>
+              </div>
               <p v-if="found.settled.because">{{ found.settled.because }}</p>
               <p v-if="found.settled.job_title">
                 <b>{{ $t('finder.job') }}</b> {{ found.settled.job_title }}
@@ -441,7 +462,8 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
   padding: 8px 12px;
   border-radius: 6px;
 }
-.pairs {
+.pairs,
+.hangs {
   border-left: 5px solid var(--brass);
   background: var(--sunk);
   padding: 8px 12px;
