@@ -38,6 +38,11 @@ module Munimen
         @judged = Judged.new(:gas_pressure)
       end
 
+      # Whether a working pressure at the appliance in England is under its fuel's least.
+      def self.starved?(pressure, fuel)
+        pressure.in("mbar").round(1) < WORKING.fetch(fuel == :lp ? :propane : fuel).last
+      end
+
       # {drop:, manifold_deviation:, verdict:, judged:}; raises Error on readings that cannot be.
       def outputs
         misread

@@ -315,6 +315,10 @@ RSpec.describe Munimen::Judgement do
     end
     expect(lp).to eq(%i[defect sound])
     expect(grade[gas, :us_irc, { gas_manifold: "3.5" }]).to eq(:not_tested)
+    # unknown is never sound, but what breaks a control breaks it with any gas
+    unknown = gas(fuel: "unknown")
+    expect(grade[unknown, :us_irc, { gas_line: "7", gas_operating: "6.9" }]).to eq(:not_tested)
+    expect(grade[unknown, :us_irc, { gas_line: "15" }]).to eq(:danger)
     plated = gas(manifold_pressure: "3.5 inwc")
     expect(grade[plated, :us_irc, { gas_manifold: "3.5" }]).to eq(:sound)
   end

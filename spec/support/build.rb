@@ -10,6 +10,7 @@ module Build
     kind: "gas_storage",
     capacity: "50",
     input: "40000",
+    fuel: "natural_gas",
     vessel: "external",
     vessel_volume: "2",
     regulator: "yes",

@@ -5,6 +5,7 @@
  [:coil_after, "_after", 350, "Coil, after cleaning"]].each do |id, suffix, place, title|
   Munimen::Judgement::Check.define id, part: :coil do
     on_page place, title
+    cured_by :coil_after, "Measured again after cleaning." if suffix.empty?
     uses :"coil_flow_temperature#{suffix}",
          :"coil_return_temperature#{suffix}",
          :"coil_tank_temperature#{suffix}"

@@ -37,9 +37,17 @@ Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
   uses :gas_operating, :gas_line, :gas_manifold
   judge do |visit|
     england = visit.units == :england
-    # butane is not met in US storage heaters; what is not known is taken for what is usual
-    fuels = { lp: :lp, butane: england ? :butane : :lp }
-    fuel = fuels.fetch(visit.heater.fuel, :natural)
+    # butane is not met in US storage heaters
+    fuels = { natural_gas: :natural, lp: :lp, butane: england ? :butane : :lp }
+    fuel = fuels[visit.heater.fuel]
+    # so high a pressure breaks a control whatever burns in it; all else goes by the fuel
+    line = visit.quantity(:gas_line)
+    fuel ||= :natural if line && visit.rules.limit(:gas_lock_up)&.violated_by(line)
+    unless fuel
+      next not_tested("Which gas it burns is not on record: read it off the plate first; each " \
+                      "pressure goes by it.")
+    end
+
     # the typical manifold is no plate: without one it is not judged
     manifold = visit.quantity(:gas_manifold) if visit.heater.manifold_pressure
     given = { manifold:, plate_manifold: visit.heater.manifold_pressure }
@@ -60,11 +68,21 @@ Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
     end
 
     given[:fuel] = fuel.to_s
+    # an inlet that starves is put right before a manifold is touched
+    least = { natural: 5.0, lp: 11.0 }[fuel]
+    fed = england ? given[:appliance_working] : given[:operating]
+    bounds = Munimen::Calculations::GasPressures
+    starved = fed && (england ? bounds.starved?(fed, fuel) : fed.in("inH2O").round(1) < least)
     by_calculation(
       :gas_pressure,
       given,
       who: :gas,
-      remedy: "Find what takes the pressure; set the manifold to its plate.",
+      remedy: if starved
+                "Put the supply right first: pipe, meter, regulator, other appliances. The " \
+                  "manifold is not touched before."
+              else
+                "Find what takes the pressure; set the manifold to its plate."
+              end,
       explain: "The gas pressure at the burner is not what it should be."
     )
   end

@@ -13,11 +13,16 @@ Munimen::Judgement::Check.define :pilot, part: :gas_control do
       loaded: visit.quantity(:generator_loaded),
       eco_continuity: visit.choice(:eco_continuity)&.to_s
     }.compact
+    open = visit.choice(:eco_continuity) == :no
     by_calculation(
       :pilot_generator,
       given,
       who: :gas,
-      remedy: "Clean and tighten first; the part that the measurements point to after that.",
+      remedy: if open
+                "The cut-off has opened from too much heat: find out why, then replace the control."
+              else
+                "Clean and tighten first; the part that the measurements point to after that."
+              end,
       explain: "The safety device that watches the pilot flame is not as it should be."
     )
   end

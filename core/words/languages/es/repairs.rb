@@ -177,6 +177,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Ajustar el colector a su placa; revisar el inyector para esta altitud.
   How high above the sea it stands is not recorded: above 2,000 ft (610 m) less is allowed.
     No consta a qué altitud está: por encima de 2,000 ft (610 m) se permite menos.
+  Put the supply right first: pipe, meter, regulator, other appliances. The manifold is not touched before.
+    Primero corregir el suministro: tubo, contador, regulador, otros aparatos. Antes no se toca el
+      colector.
+  The cut-off has opened from too much heat: find out why, then replace the control.
+    El corte se ha abierto por exceso de calor: averiguar por qué y después cambiar el control.
+  Which gas it burns is not on record: read it off the plate first; each pressure goes by it.
+    No consta qué gas quema: leerlo primero en la placa; cada presión depende de él.
   Whether the plate is in gross or net is not recorded.
     No consta si la placa está en bruto o en neto.
   expansion relief in place
