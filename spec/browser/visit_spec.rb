@@ -5,15 +5,20 @@ require "screen_helper"
 RSpec.describe "A visit on the screen", type: :feature do
   let(:id) { office.start }
 
+  def all_by_key
+    return unless page.has_css?(".looks .all", wait: 0.3)
+
+    press("a")
+    expect(page).to have_no_css(".looks .all")
+  end
+
   # What the step in hand wants, given by the keyboard alone.
   def by_keyboard
-    if page.has_css?(".looks .all", wait: 0)
-      press("a")
-      expect(page).to have_no_css(".looks .all")
-    end
+    all_by_key
     if page.has_css?(".looks .doubt", wait: 0)
       press("o")
       expect(page).to have_no_css(".looks .doubt")
+      all_by_key # that there is no pan asks whether one is wanted
     end
     if page.has_css?(".decide", wait: 0)
       press("1")

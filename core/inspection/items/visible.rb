@@ -246,7 +246,8 @@ end
 
 Munimen::Inspection::InspectionItem.define :pan, group: :visible, part: :pan do
   ask "Pan under the {heater}, and its drain"
-  sound "Present and drained, or a leak here does no damage"
+  sound "Present, drained"
+  on { |heater| heater.pan != :no }
   wrong :no_pan, "No pan where a leak would do damage", :defect,
         source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
         remedy: "Fit a pan with a drain.",
@@ -260,6 +261,17 @@ Munimen::Inspection::InspectionItem.define :pan, group: :visible, part: :pan do
         source: published("IRC", "P2801.6.1", clause: :from_memory),
         remedy: "Run a drain of 3/4 in or more to outdoors or an indirect waste, if it can be had.",
         due_in: 365, explain: "The tray under the heater cannot empty; a leak alarm tells of it."
+end
+
+# A heater that is recorded without one is asked whether it wants one where it stands.
+Munimen::Inspection::InspectionItem.define :pan_needed, group: :visible, part: :tank do
+  ask "No pan: would a leak here do damage?"
+  sound "No: it would run off, or harm nothing"
+  on { |heater| heater.pan == :no }
+  wrong :no_pan, "No pan where a leak would do damage", :defect,
+        source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
+        remedy: "Fit a pan with a drain.",
+        due_in: 180, explain: "A leak would run into the building."
 end
 
 Munimen::Inspection::InspectionItem.define :disconnect, group: :visible, part: :disconnect do

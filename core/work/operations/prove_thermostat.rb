@@ -4,7 +4,7 @@ Munimen::Work::Operation.define :prove_thermostat do
   part :thermostat
   protects "thermostat", told_by: %i[thermostat_stops]
   trade :plumber
-  title "Prove that the thermostat stops the heat"
+  title "Prove that each thermostat stops its heat"
   how "Stay with it. Turn the dial down: burner or element must go off; up again: it comes " \
       "on. Then let it heat to its setting and see it stop."
   because "Heat that does not stop is over-temperature, and the relief valve the only guard " \

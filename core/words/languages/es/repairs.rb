@@ -147,8 +147,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Calor apagado hasta poner una válvula que abra a 210 °F o menos.
   Burner, igniter or electric parts in a garage, or in a space that opens to one
     Quemador, encendido o partes eléctricas en un garaje o en un cuarto que da a él
-  Present and drained, or a leak here does no damage
-    Presente y con desagüe, o una fuga aquí no hace daño
+  No pan: would a leak here do damage?
+    Sin bandeja: ¿haría daño una fuga aquí?
+  No: it would run off, or harm nothing
+    No: escurriría, o no dañaría nada
   {earth} of the {heater}
     tierra del {heater}
   water pressure, as left
@@ -218,6 +220,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Leer de nuevo la presión estática, como queda
   Shut the {tap} that let the air in
     Cerrar el grifo por el que entró el aire
+  Prove that each thermostat stops its heat
+    Comprobar que cada termostato detiene su calor
   Prove each cut-out by its own test
     Comprobar cada limitador con su propia prueba
 TEXTS
