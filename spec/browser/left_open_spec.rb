@@ -29,6 +29,7 @@ RSpec.describe "A second visit", type: :feature do
       within(line("Pipe insulation")) { click_button "Put right" }
       within(line("Pipe insulation")) { click_button "seen" }
       expect(page).to have_no_css("fieldset .open.wanted")
+      20.times { loaded.observation(:insulation) ? break : sleep(0.1) } # under way to the office
       seen = %i[straps insulation].to_h { |item| [item, loaded.observation(item).finding] }
       expect(seen).to eq(straps: :missing, insulation: :sound)
       expect(loaded.decisions.of_open(:insulation)).to eq("put_right: seen")

@@ -58,7 +58,8 @@ RSpec.describe Munimen::Desk::Diagnose do
           generator_cleaned: "weak",
           eco: "continuous",
           link: "continuous",
-          pilot_flame: "blue_on_tip"
+          pilot_flame: "blue_on_tip",
+          door_open: "same"
         }
       )[
         :settled
