@@ -15,7 +15,7 @@ module Munimen
       def run(count)
         seeds = (1..(count / EACH.to_f).ceil)
         @read = seeds.flat_map { |seed| PlanCases.new(1000 + seed).take(EACH) }
-        @row.call("plans read", @read.size, "", nil)
+        @row.call("plans read", @read.size, "", "")
         %i[broken senseless].each do |kind|
           tell("of them #{kind}") { |one| one.kinds.include?(kind) }
         end
