@@ -19,8 +19,8 @@ module Munimen
         %i[broken senseless].each do |kind|
           tell("of them #{kind}") { |one| one.kinds.include?(kind) }
         end
-        tell("of them with work left out, and no danger or rule why") do |one|
-          one.plan.impossible.any? { |left| left.by.nil? }
+        tell("of them with work that cannot be done, and no danger or rule why") do |one|
+          one.plan.impossible.any? { |left| left.because.start_with?("It needs what") }
         end
         rules
       end

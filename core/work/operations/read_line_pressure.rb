@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :read_line_pressure do
   how "Let it settle, read, write it down: lock-up with nothing burning."
   because "Lock-up shows the regulator before it."
   applies_to(&:gas?)
-  needs manometer: :connected, cock: :open, heat: :off
+  needs manometer: :connected, cock: :open, gas_joints: :proven, heat: :off
   read :gas_line, :gas_pressure, "Nothing burning"
   guide :gas_pressures
   hands_on 60
