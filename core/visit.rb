@@ -216,11 +216,13 @@ module Munimen
       end
     end
 
-    # Whether an operation is among the work that was asked for, done or not.
-    def asked?(operation)
-      extra_operations.include?(operation) ||
-        jobs.any? { |job| Work::Job[job].operations_for(heater).include?(operation) }
+    # Ids of the operations of some jobs, and of those asked for besides, done or not.
+    def asked(jobs = self.jobs)
+      (jobs.flat_map { |job| Work::Job[job].operations_for(heater) } + extra_operations).uniq
     end
+
+    # Whether an operation is among them.
+    def asked?(operation) = (@asked ||= asked).include?(operation)
 
     # Hazards that are not cleared: [Hazards::Hazard].
     def hazards = terms.hazards

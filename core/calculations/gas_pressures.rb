@@ -38,9 +38,14 @@ module Munimen
         @judged = Judged.new(:gas_pressure)
       end
 
-      # Whether a working pressure at the appliance in England is under its fuel's least.
-      def self.starved?(pressure, fuel)
-        pressure.in("mbar").round(1) < WORKING.fetch(fuel == :lp ? :propane : fuel).last
+      # Whether what reaches the appliance while it burns is under its fuel's least, by the working
+      # pressures of England or the usual plate of North America.
+      def self.starved?(pressure, fuel, england:)
+        if england
+          return pressure.in("mbar").round(1) < WORKING.fetch(fuel == :lp ? :propane : fuel).last
+        end
+
+        pressure.in("inH2O").round(1) < (fuel == :natural ? NATURAL : LP).fetch(:minimum)
       end
 
       # {drop:, manifold_deviation:, verdict:, judged:}; raises Error on readings that cannot be.

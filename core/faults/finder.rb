@@ -62,12 +62,9 @@ module Munimen
       end
 
       # The cause, once nothing else is left, what must be measured before it is condemned has been,
-      # and no single answer that was only looked at or told could have misled to a part that costs
-      # money without a measurement that says otherwise; of two, the one in every pair that is left.
-      def settled
-        cause = concluded
-        cause if cause && confirming(cause).empty?
-      end
+      # and no test is open that would tell it from what else it could be if one answer that was
+      # only looked at or told were wrong; of two, the one in every pair that is left.
+      def settled = (concluded if confirming.empty?)
 
       # The job that all that is left comes to, where no test can tell them apart; nil otherwise.
       def repair
@@ -80,9 +77,7 @@ module Munimen
       # Answers, only looked at or told, each of which alone leads to the settled cause and that
       # nothing else can confirm: to be asked once more before a part is bought. [[test, outcome]]
       def hangs_on
-        cause = concluded
-        return [] unless cause && confirming(cause).empty?
-
+        cause = settled or return []
         soft.select { |test, _| rivals(test, cause).any? }.to_a
       end
 
@@ -141,16 +136,19 @@ module Munimen
         @concluded = common.select { |cause| (proofs(cause) - taken).empty? }.max_by(&:weight)
       end
 
-      # Tests that tell a cause from what else it would be if one answer were wrong.
-      def confirming(cause)
-        return [] if pairs?
-
-        @confirming ||= soft.keys.flat_map do |test|
-          rivals(test, cause).filter_map { |rival| telling_apart(cause, rival) }
-        end.uniq
+      # Tests that tell what is concluded from what else it would be if one answer were wrong.
+      def confirming
+        @confirming ||= if concluded.nil? || pairs? then []
+                        else
+                          soft.keys.flat_map { |test| confirming_without(test) }.uniq
+                        end
       end
 
-      def confirmations = confirming(concluded).map { |test| proposal(test) }.sort_by(&:minutes)
+      def confirming_without(test)
+        rivals(test, concluded).filter_map { |rival| telling_apart(concluded, rival) }
+      end
+
+      def confirmations = confirming.map { |test| proposal(test) }.sort_by(&:minutes)
 
       # Evidence that was only looked at or told.
       def soft = telling.select { |test, _| test.depth == :look && !test.shapes? }

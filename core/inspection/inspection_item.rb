@@ -110,6 +110,9 @@ module Munimen
         @findings[id] = Finding.new(id:, text:, grade:, who:, **more)
       end
 
+      # The same wrong as at another item, which is asked where this one is not.
+      def as_at(item, id) = @findings[id] = InspectionItem[item].findings.fetch(id)
+
       # The answer as a symbol; Error with those there are.
       def answer(given)
         (ANSWERS + findings.keys).find { |id| id.to_s == given.to_s } or

@@ -26,7 +26,7 @@ module Munimen
       def initialize(visit, jobs)
         @visit = visit
         @terms = visit.terms
-        @asked = asked(jobs)
+        @asked = visit.asked(jobs)
         open = (@asked - visit.settled_operations) | owed
         work = open.reject { |id| leaving?(id) }
         @impossible = left_out(work) { |operation| why_not(operation) }
@@ -83,11 +83,6 @@ module Munimen
       def ids(left) = left.map(&:operation)
       def ids_of(operations) = operations.map(&:id)
       def leaving?(id) = !Work::Operation[id].way_to_leave.nil?
-
-      def asked(jobs)
-        of_jobs = jobs.flat_map { |job| Work::Job[job].operations_for(visit.heater) }
-        (of_jobs + visit.extra_operations).uniq
-      end
 
       # -- dangers --------------------
 

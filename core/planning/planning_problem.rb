@@ -232,8 +232,9 @@ module Munimen
       # needs the heat away, so that there is one isolation and one refill.
       def goes_after(operation)
         return @goal_mask & ~bit(operation.id) if operation.last?
-        return renewing(operation.id).sum { |id| bit(id) } unless @ordered ||
-                                                                  operation.recommissions?
+
+        free = !@ordered && !operation.recommissions?
+        return renewing(operation.id).sum { |id| bit(id) } if free
 
         named =
           follows(operation)

@@ -25,6 +25,12 @@ RSpec.describe Munimen::Desk::FoundSo do
     expect(loaded.state[:heater_pressure]).to eq(:live)
     office.step(visit, :let_pressure_down, "already_so")
     expect(loaded.state[:heater_pressure]).to eq(:zero)
+    # opened again since, as this visit has it: what was shown then shows nothing now
+    office.step(visit, :open_heater_supply)
+    office.step(visit, :purge_air)
+    office.step(visit, :shut_heater_supply)
+    expect(refused(:let_pressure_down)).to eq(:against_record)
+    expect(loaded.state[:heater_pressure]).to eq(:live)
   end
 
   it "takes an empty tank only drained as it must be, and shown to pass air" do

@@ -135,6 +135,8 @@ RSpec.describe Munimen::Desk::TakeBack do
 
   def go_on(random)
     something(random)
+    return if office.view(visit)[:plan][:steps].empty? # everybody is out
+
     office.step(visit, first_step) if random.rand < 0.6
   rescue Munimen::Refused
     nil # not now

@@ -37,7 +37,7 @@ RSpec.describe Shadow, :long do
     hot_drip: { read: [:relief_drip_hot, "hot"], as: :over_temperature, mend: %i[mend_controls],
                 prove: %i[test_controls prove_thermostat], firing: true, hot: true },
     covers: { seen: %i[covers scorched], as: :wiring, sources: electric, mend: %i[mend_wiring],
-              prove: %i[measure_elements] },
+              prove: %i[prove_earth] },
     element_to_earth: { read: [:element_earth, "0.01 Mohm"], as: :wiring, sources: electric,
                         mend: %i[replace_elements], prove: %i[measure_elements], then: "OL" },
     pressure: { read: [:static_pressure, "14 bar"], mend: %i[lower_supply],

@@ -52,7 +52,7 @@ class PlanCases
     element_insulation: { read: [:element_earth, "0.01 Mohm"], mend: %i[replace_elements],
                           prove: %i[measure_elements], kinds: ELECTRIC },
     wiring: { seen: %i[covers scorched], mend: %i[mend_wiring],
-              prove: %i[measure_elements prove_earth], kinds: ELECTRIC + %i[unvented_indirect] },
+              prove: %i[prove_earth], kinds: ELECTRIC + %i[unvented_indirect] },
     cut_out: { seen: %i[cut_out_seen bridged], mend: %i[fit_cut_out],
                prove: %i[test_cut_out press_high_limit], kinds: UNVENTED },
     two_port: { seen: %i[two_port_seen missing], mend: %i[mend_controls],

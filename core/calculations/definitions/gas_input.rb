@@ -38,7 +38,7 @@ Munimen::Calculations::Calculation.define :gas_input do
     Munimen::Calculations::Limits.positive(i[:plate_input], :plate_input)
     allowed =
       i[:plate_input].si * (i[:plate_basis] == "net" ? 1.11 : 1) *
-      Munimen::Physics::Derating.share(i[:altitude].si)
+      Munimen::Physics::Derating.share(i[:altitude].si, canada: units == :canada)
     deviation = (input / allowed) - 1
     power = ->(watts) { Munimen::Measure::Quantity.new(:power, watts).format(units) }
     grade, text =

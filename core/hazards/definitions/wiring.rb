@@ -9,6 +9,6 @@ Munimen::Hazards::Hazard.define :wiring do
   safe heat: :off, feed: %i[off proved_dead], lock: :on
   bars :read_live_voltage
   repaired_by :mend_wiring
-  cleared_by :measure_elements, :prove_earth
+  cleared_by :prove_earth
   source Munimen::Source.published("NEC, BS 7671", "live parts and earth", clause: :from_memory)
 end

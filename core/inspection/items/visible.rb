@@ -268,10 +268,7 @@ Munimen::Inspection::InspectionItem.define :pan_needed, group: :visible, part: :
   ask "No pan: would a leak here do damage?"
   sound "No: it would run off, or harm nothing"
   on { |heater| heater.pan == :no }
-  wrong :no_pan, "No pan where a leak would do damage", :defect,
-        source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
-        remedy: "Fit a pan with a drain.",
-        due_in: 180, explain: "A leak would run into the building."
+  as_at :pan, :no_pan
 end
 
 Munimen::Inspection::InspectionItem.define :disconnect, group: :visible, part: :disconnect do

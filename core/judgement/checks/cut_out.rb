@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# The second tier, proved by opening its circuit: heat stays off, and comes back only by hand.
+# The second tier, proved by its own test: tripped, its contacts open, and close only by hand.
 [
   [:cut_out, nil, 210, "{Cut_out}"],
   [:lower_element, :lower_element, 211, "Energy cut-out of the lower element"],
@@ -19,7 +19,7 @@
       if visit.choice(key[:cut_out_opens]) == :comes_on
         finding(
           :danger,
-          "Heat comes on with the cut-out's circuit open: it is by-passed.",
+          "Tripped, the cut-out does not stop the heat: it is by-passed or stuck.",
           source:,
           due_in: 0,
           who: :electrical,
@@ -37,7 +37,9 @@
           explain: "The device that stops over-heating switches itself on again."
         )
       elsif visit.choice(key[:cut_out_opens]) && visit.choice(key[:cut_out_resets])
-        sound("With its circuit open the heat stays off, and comes back only by hand.")
+        sound("Tripped by its own test it stops the heat, and comes back only by hand.")
+      elsif visit.choice(key[:cut_out_opens]) == :no_test
+        not_tested("It has no test of its own: its type and its button were seen, no more.")
       end
     end
   end

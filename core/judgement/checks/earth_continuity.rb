@@ -19,7 +19,7 @@ Munimen::Judgement::Check.define :earth_continuity, part: :disconnect do
       who: :electrical,
       due_in: 0,
       remedy: "Off and locked until the {earth} is made and proved.",
-      explain: "The metal of the {heater} is not earthed: a fault could make it live."
+      explain: "The metal of the {heater} has no {earth}: a fault could make it live."
     )
   end
 end

@@ -69,10 +69,8 @@ Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
 
     given[:fuel] = fuel.to_s
     # an inlet that starves is put right before a manifold is touched
-    least = { natural: 5.0, lp: 11.0 }[fuel]
     fed = england ? given[:appliance_working] : given[:operating]
-    bounds = Munimen::Calculations::GasPressures
-    starved = fed && (england ? bounds.starved?(fed, fuel) : fed.in("inH2O").round(1) < least)
+    starved = fed && Munimen::Calculations::GasPressures.starved?(fed, fuel, england:)
     by_calculation(
       :gas_pressure,
       given,

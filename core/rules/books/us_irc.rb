@@ -90,8 +90,7 @@ Munimen::Rules::Book.define :us_irc do
                                 source: from_memory("Moritz & Henriques 1947, 140 °F burns in " \
                                                     "6 s"),
                                 remedy: "Turn the setting down today, or prove a mixing valve; " \
-                                        "find " \
-                                        "out why it is so hot.",
+                                        "find out why it is so hot.",
                                 explain: "Water this hot burns skin within seconds."
   limit :tap_temperature_runaway,
         at_most: fahrenheit(160),

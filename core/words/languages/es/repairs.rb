@@ -106,11 +106,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Power off and locked; replace the cable before it runs.
     Corriente cortada y bloqueada; cambiar el cable antes de que funcione.
   No {high_limit}
-    Sin limitador de temperatura
+    Sin límite alto
   {High_limit} by-passed or bridged
-    Limitador de temperatura anulado o puenteado
+    Límite alto anulado o puenteado
   {High_limit}, reset by hand, its contacts not bridged
-    Limitador de temperatura de rearme manual, sin contactos puenteados
+    Límite alto de rearme manual, sin contactos puenteados
   Fitted, wired in
     Montado y conectado
   The switch that stops the heat when a thermostat sticks is missing.
@@ -167,7 +167,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La tierra no llega al metal del {heater}.
   Off and locked until the {earth} is made and proved.
     Cortado y bloqueado hasta que la tierra esté hecha y comprobada.
-  The metal of the {heater} is not earthed: a fault could make it live.
+  The metal of the {heater} has no {earth}: a fault could make it live.
     El metal del {heater} no está puesto a tierra: una avería podría darle tensión.
   %1 % more gas than the %2 allowed here.
     %1 % más de gas que los %2 permitidos aquí.
@@ -197,7 +197,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Find the isolator that makes it dead
     Encontrar el interruptor que lo deja sin tensión
   Fit or replace the {cut_out}
-    Poner o cambiar el limitador de temperatura
+    Poner o cambiar el corte de seguridad
   Fit a first {vessel}
     Poner un primer tanque de expansión
   Replace the thermostat or mend its circuit
@@ -223,5 +223,5 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Prove that each thermostat stops its heat
     Comprobar que cada termostato detiene su calor
   Prove each cut-out by its own test
-    Comprobar cada limitador con su propia prueba
+    Comprobar cada corte de seguridad con su propia prueba
 TEXTS

@@ -72,8 +72,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La calefacción no responde cuando se pide agua caliente.
   The thermostat stops the heat and starts it.
     El termostato detiene el calor y lo pone en marcha.
-  Heat comes on with the cut-out's circuit open: it is by-passed.
-    Hay calor con el circuito del corte de seguridad abierto: está puenteado.
+  Tripped, the cut-out does not stop the heat: it is by-passed or stuck.
+    Disparado, el corte de seguridad no detiene el calor: está puenteado o pegado.
+  It has no test of its own: its type and its button were seen, no more.
+    No tiene prueba propia: solo se vieron su tipo y su botón.
   Isolate the heat source until the cut-out stops it.
     Cortar la fuente de calor hasta que el corte de seguridad la detenga.
   The device that stops over-heating does not stop it.
@@ -84,8 +86,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Instalar uno que se rearme a mano.
   The device that stops over-heating switches itself on again.
     El dispositivo que detiene el sobrecalentamiento vuelve a conectarse solo.
-  With its circuit open the heat stays off, and comes back only by hand.
-    Con su circuito abierto el calor queda apagado y solo vuelve a mano.
+  Tripped by its own test it stops the heat, and comes back only by hand.
+    Disparado con su propia prueba detiene el calor, y solo vuelve a mano.
   The drain of the safety valves is too narrow for its length.
     El desagüe de las válvulas de seguridad es demasiado estrecho para su longitud.
   Re-pipe by the table, shorten it or take out bends.
