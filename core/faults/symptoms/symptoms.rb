@@ -17,7 +17,8 @@ symptom.call :relief_drips,
              "Water drips from the safety valve's pipe",
              "The {relief_valve} drips",
              ->(_) { true },
-             "Never cap or plug it. A hot drip is over-temperature until proved otherwise."
+             "Never cap or plug it. Hot before anybody has touched it, it is over-temperature " \
+             "until proved otherwise."
 symptom.call :pilot_out,
              "The pilot flame goes out",
              "The pilot will not stay",

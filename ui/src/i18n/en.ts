@@ -987,6 +987,8 @@ export default {
     repaired: 'Repaired: test again',
     pairs: 'No single cause explains all of this. Two together would:',
     contradiction: 'This does not go together',
+    makesSure:
+      'One cause is left. An answer that was only looked at can mislead: this test makes sure.',
     hangsOn:
       'This hangs on one answer that was only looked at. Look once more before a part is bought:',
     repair: 'All that is left wants the same repair',

@@ -352,6 +352,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
             </template>
             <template v-else-if="best">
               <h2>{{ $t('finder.next') }}</h2>
+              <p v-if="left.length === 1" class="small">{{ $t('finder.makesSure') }}</p>
               <p class="ask">{{ best.ask }}</p>
               <p class="soft small">
                 {{ $t('finder.cost', { n: best.minutes }) }} · {{ $t(`finder.depth.${best.depth}`)
