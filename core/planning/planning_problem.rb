@@ -99,6 +99,13 @@ module Munimen
       def start = @bits.sum { |name, values| values.fetch(@state.fetch(name)) }
       def met_at_start = needs_with(start)
 
+      # {goal => goals that go before it}, by ids.
+      def before
+        ids = @goals.keys
+        ops.reject { |op| op.goal.zero? }
+           .to_h { |op| [op.id, ids.select.with_index { |_, index| op.after[index] == 1 }] }
+      end
+
       # Whether two operations commute, by their indices; worked out once.
       def commute?(one, other)
         @commute ||= {}
@@ -240,7 +247,7 @@ module Munimen
           follows(operation)
             .reject { |id| Work::Operation[id].rescheduled(@rules) }
             .reduce(0) { |mask, id| mask | bit(id) }
-        named |= proofs_of_repairs if operation.uses_heat?
+        named |= proofs_of_repairs if operation.uses_heat? && !as_found?(operation)
         named |= work_at_zero if read_live?(operation)
         if restores_heat?(operation) || operation.rescheduled(@rules) == :after_work
           named | (cold_work & ~bit(operation.id))
@@ -269,16 +276,26 @@ module Munimen
         end
       end
 
-      # What takes the heat away waits for nothing where a danger stands, nor for the proof of work
-      # that it has to go before.
+      # What takes the heat away waits for nothing where a danger stands, nor for what comes after
+      # the work that it has to go before; nor does what is read as found.
       def follows(operation)
         return [] if operation.secures? && !@terms.calm?
 
         named = operation.after.reject do |id|
-          until_cleared?(id) || (operation.secures? && renewing(id).any?)
+          until_cleared?(id) || (early?(operation) && after_work?(id))
         end
-        found = operation.found_first.reject { |id| until_cleared?(id) || renewing(id).any? }
+        found = operation.found_first.reject { |id| until_cleared?(id) || after_work?(id) }
         named + found + renewing(operation.id)
+      end
+
+      def as_found?(operation) = operation.needs[:as_found] == :yes
+      def early?(operation) = operation.secures? || as_found?(operation)
+
+      # Whether it proves work of the plan, or waits for such a proof.
+      def after_work?(id)
+        operation = Work::Operation[id]
+        renewing(id).any? ||
+          (operation.uses_heat? && !as_found?(operation) && proofs_of_repairs.positive?)
       end
 
       # What waits for a danger to be cleared does not go before what clears it.

@@ -19,11 +19,8 @@ module Munimen
 
         { weight: 1, limit: (jobs > 2 ? 9_000 : 50_000) / operations }
       end
-      STAGE = [
-        { weight: 1, limit: 150 },
-        { weight: 4, limit: 600 },
-        { weight: 10, limit: 10_000 }
-      ].freeze
+      STAGE = [{ weight: 1, limit: 150 }, { weight: 4, limit: 600 }].freeze
+      WIDE = [{ weight: 10, limit: 10_000 }].freeze
 
       # agenda: an Agenda; jobs: how many it has.
       def initialize(agenda, jobs:)
@@ -76,7 +73,7 @@ module Munimen
       def shortest(goals, left)
         problem = compile(@visit.state, goals, goals, left)
         search = Search.new(problem, running: running(problem))
-        staged = in_stages(goals, left)
+        staged = in_stages(goals, left, problem.before)
         below = staged&.total || Float::INFINITY
         exact = search.call(**EXACT[problem.ops.size, goals.size, @jobs], below:)
         found = exact == :too_many ? leaning(search, problem, below) : exact
@@ -97,8 +94,11 @@ module Munimen
       # Stage by stage, once what runs is over, each from the state that the one before leaves
       # behind, its waits over; one that cannot be done yet is done with the next; nil when that
       # does not help.
-      def in_stages(goals, left)
-        stages = Stages.new(@terms, owed: @visit.columns.owed.keys).of(goals)
+      #
+      # before: {goal => goals that go before it}.
+      def in_stages(goals, left, before)
+        @before = before
+        stages = Stages.new(@terms, owed: @visit.columns.owed.keys, before:).of(goals)
         found = Found.new([], waits.map(&:seconds_left).max || 0)
         late = []
         stages.each do |stage|
@@ -109,12 +109,39 @@ module Munimen
         late.empty? ? found : nil
       end
 
-      # What was found so far, with one stage more; nil when that cannot be done.
+      # What was found so far, with one stage more, as a whole or, where that is too much to look
+      # through, goal by goal; nil when that cannot be done.
       def after(found, stage, goals, left)
+        more = onwards(found, stage, goals, left, STAGE)
+        return more unless more == :too_many
+
+        one_by_one(found, stage, goals, left) || known(onwards(found, stage, goals, left, WIDE))
+      end
+
+      # Each time the first of the goals that can be reached from where the others lead; nil when
+      # some cannot.
+      def one_by_one(found, stage, goals, left)
+        until stage.empty?
+          ready = stage.lazy.reject { |id| @before.fetch(id, []).intersect?(stage) }
+          steps = ready.map { |id| [id, known(onwards(found, [id], goals, left, STAGE))] }
+          goal, more = steps.find(&:last)
+          return unless goal
+
+          found = more
+          stage -= [goal]
+        end
+        found
+      end
+
+      def known(more) = more == :too_many ? nil : more
+
+      # What was found so far, with some goals more, by the first pass that finds them; nil when
+      # there is no way, :too_many when none was found.
+      def onwards(found, some, goals, left, passes)
         open = goals - found.moves.map { |move| move.op.id }
-        search = Search.new(compile(state_after(found.moves), stage, open, left))
-        answers = STAGE.lazy.map { |pass| search.call(**pass) }
-        moves, total = answers.find { |answer| answer != :too_many }
+        search = Search.new(compile(state_after(found.moves), some, open, left))
+        answers = passes.lazy.map { |pass| search.call(**pass) }
+        moves, total = answers.find { |answer| answer != :too_many } || (return :too_many)
         return unless moves
 
         shifted = moves.map { |move| Search::Move.new(move.op, move.start + found.total) }

@@ -6,10 +6,12 @@ module Munimen
     # what is read live, what needs zero pressure, flushing, what needs a drained tank,
     # recommissioning, leaving.
     class Stages
-      # terms: Work::Terms. owed: ids of proofs that work done already owes.
-      def initialize(terms, owed: [])
+      # terms: Work::Terms. owed: ids of proofs that work done already owes. before: {goal => goals
+      # that go before it}, by ids.
+      def initialize(terms, owed: [], before: {})
         @terms = terms
         @owed = owed
+        @before = before
         @rules = terms.rules
       end
 
@@ -17,25 +19,17 @@ module Munimen
       def of(goals)
         owed = @owed + goals.flat_map { |id| Work::Operation[id].owed(@rules) }
         stages = goals.to_h { |id| [id, stage(Work::Operation[id], owed.include?(id))] }
-        goals.each { |id| prove_after(id, stages) }
-        goals.group_by { |id| after_others(id, stages) }.sort.map(&:last)
+        goals.group_by { |id| latest(id, stages) }.sort.map(&:last)
       end
 
       private
 
-      # The proof of some work is in no earlier stage than that.
-      def prove_after(id, stages)
-        Work::Operation[id].owed(@rules).each do |proof|
-          stages[proof] = [stages[proof], stages[id]].max if stages[proof]
-        end
-      end
-
       # What goes after others is in no earlier stage than they are.
-      def after_others(id, stages)
-        operation = Work::Operation[id]
-        return stages[id] if operation.rescheduled(@rules)
+      def latest(id, stages, way = [])
+        return stages[id] if way.include?(id)
 
-        [stages[id], *stages.values_at(*operation.after).compact].max
+        before = @before.fetch(id, []).map { |other| latest(other, stages, [*way, id]) }
+        [stages[id], *before].max
       end
 
       # owed: whether other work of the same plan owes it as its proof.
@@ -48,7 +42,8 @@ module Munimen
 
         needs = @terms.needs(operation)
         heat = needs.select { |name, _| name.start_with?("heat.") }.values
-        cold = heat.any? && heat.none? { |values| values.include?(:on) }
+        cold = needs.any? { |name, values| name.start_with?("feed.") && values == [:proved_dead] } ||
+               (heat.any? && heat.none? { |values| values.include?(:on) })
         return needs[:heater_pressure] == [:zero] ? 1 : 0 unless cold || needs.key?(:"feed.heater")
         return 1 unless needs.key?(:level)
 
