@@ -41,13 +41,21 @@ module Munimen
         end
 
         needs = @terms.needs(operation)
-        heat = needs.select { |name, _| name.start_with?("heat.") }.values
-        cold = needs.any? { |name, values| name.start_with?("feed.") && values == [:proved_dead] } ||
-               (heat.any? && heat.none? { |values| values.include?(:on) })
-        return needs[:heater_pressure] == [:zero] ? 1 : 0 unless cold || needs.key?(:"feed.heater")
+        return live_or_zero(needs) unless cold?(needs) || needs.key?(:"feed.heater")
         return 1 unless needs.key?(:level)
 
         needs[:drain] == [:open] ? 2 : 3
+      end
+
+      def live_or_zero(needs) = needs[:heater_pressure] == [:zero] ? 1 : 0
+
+      # Whether the heat has to be away, or a feed dead.
+      def cold?(needs)
+        heat = needs.select { |name, _| name.start_with?("heat.") }.values
+        dead = needs.any? do |name, values|
+          name.start_with?("feed.") && values == [:proved_dead]
+        end
+        dead || (heat.any? && heat.none? { |values| values.include?(:on) })
       end
 
       def recommissioning?(operation, owed)

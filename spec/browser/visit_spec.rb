@@ -6,7 +6,7 @@ RSpec.describe "A visit on the screen", type: :feature do
   let(:id) { office.start }
 
   def all_by_key
-    return unless page.has_css?(".looks .all", wait: 0.3)
+    return unless shows?(".looks .all")
 
     press("a")
     expect(page).to have_no_css(".looks .all")
@@ -15,12 +15,12 @@ RSpec.describe "A visit on the screen", type: :feature do
   # What the step in hand wants, given by the keyboard alone.
   def by_keyboard
     all_by_key
-    if page.has_css?(".looks .doubt", wait: 0)
+    if shows?(".looks .doubt")
       press("o")
       expect(page).to have_no_css(".looks .doubt")
       all_by_key # that there is no pan asks whether one is wanted
     end
-    if page.has_css?(".decide", wait: 0)
+    if shows?(".decide")
       press("1")
       expect(page).to have_css("[aria-pressed=true]", text: "Yes")
     end

@@ -82,7 +82,6 @@ class Shadow
     take_leads_off: proc { @leads = false },
     mend_wiring: proc { @leads = false },
     land_leads: proc { @leads = true },
-    test_cut_out: proc { @dead = false },
     take_discharge_pipe_off: proc { @pipe = false },
     refit_discharge_pipe: proc { @pipe = true },
     inspect_anode: proc { @out |= [:anode] },

@@ -15,6 +15,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
         heater_supply: :open,
         heater_pressure: :live,
         discharge: :seen_safe,
+        discharge_pipe: :on,
         consent: :given,
         drip_watch: :finished
   found_first :read_static_pressure, :read_tap_temperature, :read_hot_peak_found

@@ -18,6 +18,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
         heater_pressure: :live,
         temperature: :hot,
         discharge: :seen_safe,
+        discharge_pipe: :on,
         consent: :given,
         drip_watch: :finished,
         relief: :shut
