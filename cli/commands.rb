@@ -18,6 +18,7 @@ module Munimen
           "a visit file in place of units and heater",
         "instruments [PORT]" => "simulated instruments over TCP, a line in, a line out",
         "sources" => "every limit and formula with its source, as Markdown",
+        "sources --book ID" => "one country's rules alone, to be read and ticked",
         "schema [bundle]" => "JSON Schema of a visit file, or of a bundle's rows",
         "serve [PORT]" => "start on real data (MUNIMEN_DATA; MUNIMEN_NIGHTLY=1 backs up)",
         "owner EMAIL NAME" => "make the first owner account; asks for the password",
@@ -104,7 +105,16 @@ module Munimen
       def plan(file = nil, *rest) = print_json(VisitCommand.plan(read(file), jobs([file, *rest])))
       def diagnose(file = nil, *) = print_json(DiagnoseCommand.call(read(file)))
       def serve(port = 4010, *) = Serve.start(port_number(port))
-      def sources(*) = @output.print(SourcesPage.new)
+
+      def sources(option = nil, book = nil, *)
+        page = case option
+               when nil then SourcesPage.new
+               when "--book" then BookPage.new(book.to_s)
+               else raise Error.new("sources takes --book ID.", field: :book, code: :bad_option)
+               end
+        @output.print(page)
+      end
+
       def version(*) = @output.puts("munimen #{VERSION}")
 
       # Of one command, or of all.

@@ -257,6 +257,15 @@ RSpec.describe Munimen::Cli::Commands do
 
   it "writes docs/sources.md, and the one that is kept is that" do
     expect(run("sources")[1]).to eq(File.read(File.join(Munimen::ROOT, "docs/sources.md")))
+  end
+
+  it "writes one country's rules alone, by its own names" do
+    page = run("sources", "--book", "canada_npc")[1]
+    expect(page).to start_with("# Canada").and include("at most 550 kPa").and include(
+      "☐ | Carbon monoxide alarm"
+    )
+    expect(page).not_to match(/IRC|NEC|Document G|psi \|/)
+    expect(run("sources", "--book", "atlantis")[2]).to include("canada_npc, england_g3")
     expect(run("schema")[1]).to eq(
       File.read(File.join(Munimen::ROOT, "docs/formats/visit.schema.json"))
     )

@@ -256,6 +256,16 @@ Munimen::Inspection::InspectionItem.define :pan, group: :visible, part: :pan do
         source: code(irc: "P2801.6", upc: "507.5", practice: "a tray where a leak would do damage"),
         remedy: "Run a drain of 3/4 in (22 mm) or more to outdoors or an indirect waste.",
         due_in: 180, explain: "The tray under the heater cannot empty."
+  wrong :plastic, "Plastic pan under a gas heater", :defect,
+        books: %i[us_irc us_upc],
+        source: code(irc: "P2801.6", upc: "507.5"),
+        remedy: "Fit a metal pan.",
+        due_in: 90, explain: "The tray under the burner can melt or burn."
+  wrong :shallow, "Pan less than 1½ in deep, or too small for the {heater}", :defect,
+        books: %i[us_irc us_upc],
+        source: code(irc: "P2801.6", upc: "507.5"),
+        remedy: "Fit a pan at least 1½ in deep that holds what drips.",
+        due_in: 180, explain: "The tray under the heater holds too little."
   wrong :no_drain_before, "Pan without a drain, where the {heater} before it had none", :advice,
         books: %i[us_irc],
         source: published("IRC", "P2801.6.1", clause: :from_memory),
@@ -313,6 +323,10 @@ Munimen::Inspection::InspectionItem.define :straps, group: :visible, part: :tank
         source: code(irc: "P2801.8", upc: "507.2"),
         remedy: "Strap it in the upper and the lower third.",
         due_in: 90, explain: "An earthquake could throw the heater over."
+  wrong :low, "Lower strap less than 4 in above the controls", :defect,
+        source: code(irc: "P2801.8", upc: "507.2"),
+        remedy: "Move it: in the lower third, at least 4 in above the controls.",
+        due_in: 90, explain: "The lower strap sits where it can damage the controls."
 end
 
 Munimen::Inspection::InspectionItem.define :drain_valve, group: :visible, part: :drain_valve do

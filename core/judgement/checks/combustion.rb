@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# CO over CO2 in the flue. BS 7967: the maker's limit first, else 0.008; from memory.
+# CO over CO2 in the flue: the maker's limit first, else the book's (BS 7967: 0.008; ANSI Z21.10.1:
+# 400 ppm CO without the air; both from memory).
 Munimen::Judgement::Check.define :combustion, part: :burner do
   on_page 310, "Combustion, CO to CO2"
   uses :flue_co, :flue_co2
@@ -17,20 +18,21 @@ Munimen::Judgement::Check.define :combustion, part: :burner do
                       measured: burnt.co)
     end
 
-    source = if burnt.makers? then Munimen::Source.published("The maker's instructions",
-"the limit that was typed")
-             else visit.rules.limit(:combustion_ratio).source
-             end
+    source = burnt.rule&.source
+    if burnt.makers?
+      source = Munimen::Source.published("The maker's instructions", "the limit that was typed")
+    end
+    limit = burnt.limit.round(4)
     if burnt.above?
       finding(
         :danger,
-        "CO over CO2 is #{ratio}, above #{burnt.limit}: the burner makes carbon monoxide.",
+        "CO over CO2 is #{ratio}, above #{limit}: the burner makes carbon monoxide.",
         source:, measured: burnt.co, who: :gas, due_in: 0,
         remedy: "Burner off; clean burner, intake and flueway, set the pressures, measure again.",
         explain: "The burner does not burn clean. It makes carbon monoxide, which kills."
       )
     else
-      sound("CO over CO2 is #{ratio}, within #{burnt.limit}.", measured: burnt.co)
+      sound("CO over CO2 is #{ratio}, within #{limit}.", measured: burnt.co)
     end
   end
 end

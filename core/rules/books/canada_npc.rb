@@ -54,4 +54,12 @@ Munimen::Rules::Book.define :canada_npc do
         source: published("National Plumbing Code of Canada", "2.6.1.7", clause: :from_memory),
         remedy: "Bring the end to within 300 mm of the floor drain or floor, clear of it.",
         explain: "The end of the safety pipe is so high that scalding water splashes."
+  limit :storage_temperature,
+        at_least: Munimen::Measure::Quantity.of(60, "degC", :temperature),
+        grade: :defect,
+        due_in: 30,
+        who: :plumber,
+        source: published("National Plumbing Code of Canada", "2.6.1.12", clause: :from_memory),
+        remedy: "Set the thermostats to 60 °C; a mixing valve keeps bath and shower at 49 °C.",
+        explain: "An electric tank that is kept cooler can let legionella bacteria grow."
 end

@@ -199,4 +199,20 @@ Munimen::Rules::Book.define :england_g3 do
         source: published("BS 6400-1", "lock-up"),
         remedy: "Cock shut until the supplier has brought the pressure down.",
         explain: "The gas comes with more pressure than the control is made for."
+  limit :package_size,
+        at_most: Munimen::Measure::Quantity.of(500, "L", :volume),
+        grade: :watch,
+        due_in: 365,
+        who: :unvented,
+        source: published("Approved Document G", "G3, 500 L and 45 kW"),
+        remedy: "Ask the engineer who specified it: its safety devices are of a design of its own.",
+        explain: "The cylinder is larger than the rules for packaged cylinders cover."
+  limit :package_power,
+        at_most: Munimen::Measure::Quantity.of(45, "kW", :power),
+        grade: :watch,
+        due_in: 365,
+        who: :unvented,
+        source: published("Approved Document G", "G3, 500 L and 45 kW"),
+        remedy: "Ask the engineer who specified it: its safety devices are of a design of its own.",
+        explain: "The cylinder is heated harder than the rules for packaged cylinders cover."
 end

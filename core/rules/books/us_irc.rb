@@ -6,6 +6,8 @@ Munimen::Rules::Book.define :us_irc do
   edition "IRC, clauses from memory; the edition adopted locally governs"
   units :us
   split_phase true
+  # What other countries ask of an unvented cylinder is no clause of a book here.
+  cites "Approved Document G" => nil
   restricts gas: "Gas work is for people licensed for it by state and city.",
             electrical: "Wiring is for people licensed for it by state and city."
 
@@ -161,4 +163,29 @@ Munimen::Rules::Book.define :us_irc do
         source: common_practice("above 14 in. w.c. the control is in danger"),
         remedy: "Cock shut until the supplier has brought the pressure down.",
         explain: "The gas comes with more pressure than the control is made for."
+  limit :co_air_free,
+        at_most: Munimen::Measure::Quantity.of(400, "ppm", :carbon_monoxide),
+        grade: :danger,
+        due_in: 0,
+        who: :gas,
+        source: published("ANSI Z21.10.1", "400 ppm CO, air-free"),
+        remedy: "Burner off; clean burner, intake and flueway, set the pressures, measure again.",
+        explain: "The burner does not burn clean. It makes carbon monoxide, which kills."
+  limit :relief_pressure_most,
+        at_most: psi(150),
+        grade: :defect,
+        due_in: 14,
+        who: :plumber,
+        source: published("IRC", "P2804.3"),
+        remedy: "Fit a valve set to 150 psi or less, and no higher than the tank's rating.",
+        explain: "The safety valve opens at a higher pressure than the code allows."
+  limit :relief_over_supply,
+        at_least: psi(25),
+        grade: :defect,
+        due_in: 30,
+        who: :plumber,
+        source: published("IRC", "P2804.3"),
+        remedy: "Lower the supply by its {regulator}, or fit a valve set higher, never above the " \
+                "tank's rating.",
+        explain: "The safety valve is set so close to the water pressure that it will drip."
 end

@@ -7,6 +7,8 @@ Munimen::Rules::Book.define :us_upc do
   edition "UPC, clauses from memory; the edition adopted locally governs"
   units :us
   split_phase true
+  # What other countries ask of an unvented cylinder is no clause of a book here.
+  cites "Approved Document G" => nil
   restricts gas: "Gas work is for people licensed for it by state and city.",
             electrical: "Wiring is for people licensed for it by state and city."
   based_on :us_irc
@@ -15,6 +17,8 @@ Munimen::Rules::Book.define :us_upc do
   same :bath_temperature, source: published("UPC", "409.4, 408.3")
   # where the pan's pipe ends is a bound of the IRC; here it goes to an approved place
   without :pan_pipe_height
+  same :relief_pressure_most, source: published("UPC", "608.4")
+  same :relief_over_supply, source: common_practice("25 psi between supply and relief")
   same :relief_temperature, source: published("UPC", "608.4")
   limit :outlet_height,
         at_most: inches(24),
