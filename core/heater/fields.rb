@@ -64,7 +64,7 @@ module Munimen
         anode: %i[separate combined none unknown],
         plate_basis: %i[gross net unknown],
         location: %i[basement garage closet attic utility_room airing_cupboard kitchen bedroom
-                     bathroom outdoors unknown],
+                     bathroom outside unknown],
         water_supply: %i[main well unknown],
         relief_history: %i[exercised_yearly not_known],
         discharge_ends: %i[floor pan outdoors receptor gully hopper roof stack none unknown]

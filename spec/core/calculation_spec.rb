@@ -112,6 +112,9 @@ RSpec.describe Munimen::Calculations::Calculation do
       room_volume: "1000",
       total_input: "40000"
     },
+    open_flue_ventilation: {
+      net_input: "15 kW"
+    },
     stored_energy: {
       volume: "50",
       temperature: "300"
@@ -239,6 +242,7 @@ RSpec.describe Munimen::Calculations::Calculation do
     [:anode_life, { inspections: [{ date: "2024-01-01", remaining: 0.4 }] }, "inspections"],
     [:anode_life, { mass: "1" }, "current"],
     [:combustion_air, { room_volume: "0", total_input: "40000" }, "room_volume"],
+    [:open_flue_ventilation, { net_input: "0" }, "net_input"],
     [:pilot_generator, { kind: "battery" }, "kind"],
     [:water, { temperature: "20" }, "temperature"],
     [:settled_reading, { samples: [1, 2], tolerance: "1" }, "samples"],

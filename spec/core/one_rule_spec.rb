@@ -12,7 +12,7 @@ RSpec.describe Munimen::Judgement::Judge do
     Build::KINDS.keys.select { |kind| kind.start_with?("unvented") == (book.units == :england) }
   end
   # Rooms that bring questions of their own.
-  rooms = %w[basement garage attic]
+  rooms = %w[basement garage attic outside]
 
   Munimen::Rules::Book.all.each do |book|
     kinds[book].each do |kind|

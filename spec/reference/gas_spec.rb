@@ -141,6 +141,37 @@ RSpec.describe "Gas" do
     end
   end
 
+  # NFPA 54 9.3.2: rooms that are joined must reach the volume together; 2 in² for each 1,000
+  # Btu/h between storeys; 9.3.3: a single opening no smaller than the connectors together.
+  # Louvres of wood leave a quarter free, of metal three quarters (from memory).
+  it "asks whether joined rooms suffice, and knows storeys, connectors and louvres" do
+    air = lambda do |**more|
+      calc(:combustion_air, room_volume: "1000", total_input: "140000", **more)
+    end
+    short = air[joined_volume: "5900"]
+    expect(short.outputs.values_at(:verdict, :openings)).to eq([:defect, nil])
+    expect(short.outputs[:judged].because.first.text).to include("from outdoors")
+    expect(air[joined_volume: "6100"].outputs[:openings]).to eq(2)
+    storeys = air[opens_to: "inside_storeys"]
+    expect([storeys.outputs[:openings], storeys[:opening_area].in("in2").round]).to eq([1, 280])
+    single = air[opens_to: "outdoors_single", connectors: "60"]
+    expect(single[:opening_area].in("in2").round).to eq(60)
+    said = air[opens_to: "outdoors_direct", louvre: "wood"].outputs[:judged].because.first.text
+    expect(said).to include("140 in² each")
+  end
+
+  # BS 5440-2: 5 cm² for each kW net above 7 kW (from memory): 15 kW want 40 cm².
+  it "asks for 40 cm² at 15 kW in the room of an open flue, and for none up to 7 kW" do
+    vent = ->(**given) { calc(:open_flue_ventilation, units: :england, **given) }
+    expect(vent[net_input: "15 kW"][:free_area].in("cm2")).to be_within(1e-6).of(40)
+    expect(vent[net_input: "16.65 kW", plate_basis: "gross"][:free_area].in("cm2"))
+      .to be_within(0.01).of(40)
+    grades = [["7 kW", nil], ["15 kW", nil], ["15 kW", "39 cm2"], ["15 kW", "40 cm2"]]
+    expect(grades.map do |input, there|
+      vent[net_input: input, existing_area: there].outputs[:verdict]
+    end).to eq(%i[sound not_tested defect sound])
+  end
+
   it "asks for at least 100 in² to inside spaces, and nothing where the room or the vent " \
      "suffices" do
     expect(

@@ -7,9 +7,13 @@ Munimen::Calculations::Calculation.define :combustion_air do
   input :room_volume, :gas_volume, note: "with rooms joined by openings without doors"
   input :total_input, :power, note: "of all appliances that take air from it"
   choice :opens_to,
-         %w[inside outdoors_direct outdoors_horizontal outdoors_single],
+         %w[inside inside_storeys outdoors_direct outdoors_horizontal outdoors_single],
          default: "inside",
          note: "where openings would lead"
+  input :joined_volume, :gas_volume, optional: true,
+        note: "of the rooms to which openings inside would lead"
+  input :connectors, :area, optional: true, note: "sum of the vent connectors' areas"
+  choice :louvre, %w[none wood metal], default: "none", note: "that covers the opening"
   choice :direct_vent, %w[no yes], default: "no"
   output :required_volume, :gas_volume
   output :verdict, :word
@@ -19,13 +23,17 @@ Munimen::Calculations::Calculation.define :combustion_air do
   opening = Munimen::Source.published("NFPA 54", "9.3.2.3, 9.3.3", clause: :from_memory)
   source volume, opening
 
-  # Btu/h that one square inch serves, and how many openings.
+  # Btu/h that one square inch serves, and how many openings: inside, on one storey each, on several
+  # in all.
   per_square_inch = {
     "inside" => [1000, 2],
+    "inside_storeys" => [500, 1],
     "outdoors_direct" => [4000, 2],
     "outdoors_horizontal" => [2000, 2],
     "outdoors_single" => [3000, 1]
   }.freeze
+  # What is free of a covered opening, where its maker does not say.
+  free = { "none" => 1.0, "wood" => 0.25, "metal" => 0.75 }.freeze
 
   compute do |i, units|
     %i[room_volume total_input].each do |field|
@@ -64,15 +72,25 @@ Munimen::Calculations::Calculation.define :combustion_air do
         judged: judged.verdict
       }
     end
+    inside = i[:opens_to].start_with?("inside")
+    if inside && i[:joined_volume] && i[:room_volume].si + i[:joined_volume].si < required - 1e-9
+      judged.add(:defect, "Too small even together with the rooms that openings would join to " \
+                          "it: the air has to come from outdoors.", **reason, source: volume)
+      next { required_volume: required, verdict: judged.grade, openings: nil, opening_area: nil,
+             judged: judged.verdict }
+    end
     served, count = per_square_inch.fetch(i[:opens_to])
     area = input / served
     area = [area, 100.0].max if i[:opens_to] == "inside"
-    openings =
-      if count == 2
-        "two openings, within 12 in of top and bottom, of #{area.ceil} in² each"
-      else
-        "one opening of #{area.ceil} in²"
-      end
+    # a single one is no smaller than what leaves by the connectors
+    area = [area, i[:connectors]&.in("in2") || 0].max if i[:opens_to] == "outdoors_single"
+    gross = area / free.fetch(i[:louvre])
+    openings = {
+      "inside_storeys" => "openings through the floor or stair of #{gross.ceil} in² in all",
+      "outdoors_single" => "one opening within 12 in of the top, of #{gross.ceil} in²"
+    }.fetch(i[:opens_to]) do
+      "two openings, within 12 in of top and bottom, of #{gross.ceil} in² each"
+    end
     text = "The room is too small: #{openings}."
     judged.add(:defect, text, **reason, source: opening)
     {

@@ -31,7 +31,7 @@ Munimen::Inspection::InspectionItem.define :discharge_frost, group: :visible,
 part: :discharge_pipe do
   ask "Where the safety pipe can freeze"
   sound "Nowhere on its way"
-  on { |heater| %i[garage attic outdoors unknown].include?(heater.location) }
+  on { |heater| %i[garage attic outside unknown].include?(heater.location) }
   wrong :exposed, "The safety pipe runs where it can freeze", :defect,
         source: { us_irc: common_practice("ice in the pipe shuts the valve off"),
                   us_upc: published("UPC", "608.5", clause: :from_memory),

@@ -755,6 +755,7 @@ export default {
     main: 'Main',
     well: 'Well',
     airing_cupboard: 'Airing cupboard',
+    outside: 'Outside',
     bedroom: 'Bedroom',
     bathroom: 'Bathroom',
     gross: 'Gross',
