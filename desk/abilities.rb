@@ -10,6 +10,7 @@ module Munimen
       ROLES = {
         backup: %i[owner],
         day_plan: %i[owner office],
+        end_visit: %i[owner office plumber inspector],
         house_rules: %i[owner],
         instruments: %i[owner],
         mail_server: %i[owner],

@@ -68,11 +68,19 @@ module Munimen
 
       # The same for a row that is at hand already.
       def open!(row)
-        raise Refused.new(Store::Translated::SIGNED, code: :signed) if row[:status] == "signed"
-        raise Refused.new("Start the visit first.", code: :not_started) if row[:status] == "booked"
+        code, text = NOT_OPEN[row[:status]]
+        raise Refused.new(text, code:) if code
 
         row
       end
+
+      # Why nothing is written in a visit, by its status.
+      NOT_OPEN = {
+        "signed" => [:signed, Store::Translated::SIGNED],
+        "ended" => [:ended, "This visit has been ended; take that back first."],
+        "booked" => [:not_started, "Start the visit first."]
+      }.freeze
+      private_constant :NOT_OPEN
 
       def text!(value, field, max: 200, required: true)
         text = value.to_s.strip

@@ -143,6 +143,7 @@ module Munimen
         "signatures" => ->(desk, visit, sent) { Sign.new(desk).call(visit, **sent) },
         "photos" => ->(desk, visit, sent) { AddPhoto.new(desk).call(visit, **sent) },
         "jobs" => ->(desk, visit, sent) { ChangeJobs.new(desk).add(visit, **sent) },
+        "end" => ->(desk, visit, sent) { EndVisit.new(desk).call(visit, **sent) },
         "put-off" => ->(desk, visit, sent) { ChangeJobs.new(desk).put_off(visit, **sent) }
       }.each do |name, write|
         post("/api/visits/:id/#{name}", ->(desk, given, sent) { write[desk, given[:id], sent] },

@@ -12,7 +12,7 @@ module Munimen
       ENTERED = Store::EntryOrder::TABLES
       OF_VISITS = (ENTERED + %i[signatures photos]).freeze
       # What changes a visit's version when it is updated.
-      TELLING = %i[status jobs house_rules started_at planned_for].freeze
+      TELLING = %i[status ended jobs house_rules started_at planned_for].freeze
 
       # rows: {table => [row]}, Symbols as keys.
       def initialize(rows)

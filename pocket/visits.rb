@@ -57,7 +57,8 @@ module Munimen
       def between(from, to, since: "")
         rows = @tables[:visits].select do |row|
           day = row[:planned_for]
-          (row[:status] == "open" && day >= since) || (day >= from && day < to)
+          (row[:status] == "open" && day >= since) ||
+            (day >= from && day < to && row[:status] != "ended")
         end
         sorted(rows, :planned_for).map { |row| Store::Values.of(shown(row)) }
       end

@@ -259,7 +259,10 @@ module Munimen
       end
 
       # Which they are by the visits' own indexes first, then where they are.
-      def within(from, to) = of_ids(@rows.where { Sequel.&(planned_for >= from, planned_for < to) })
+      def within(from, to)
+        days = @rows.where { Sequel.&(planned_for >= from, planned_for < to) }
+        of_ids(days.exclude(status: "ended"))
+      end
 
       def still_open(since = "")
         of_ids(@rows.where(status: "open").where { planned_for >= since })
@@ -317,6 +320,7 @@ module Munimen
             :planned_for,
             :started_at,
             :signed_at,
+            :ended,
             :outcome,
             :version,
             :arrival,

@@ -36,6 +36,7 @@ module Munimen
         taken_back: /(#{ENTRY})/,
         apart: /(#{ENTRY})/,
         left: /(#{ENTRY})/,
+        ended: /(cancelled|nobody_home|given_up|reopened)/,
         open: /(#{CHECK})/
       }.freeze
 

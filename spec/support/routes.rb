@@ -372,6 +372,8 @@ module Routes
         "/api/visits/#{visit}/put-off",
         { id: id[], job: "flush", reason: "No hose" }
       ],
+      endVisit: [:post, "/api/visits/#{visit}/end",
+                 { id: id[], how: "given_up", reason: "Wrong door" }],
       alternatives: [:get, "/api/visits/#{visit}/alternatives"],
       events: [:get, "/api/visits/#{visit}/events"],
       matchParts: [:get, "/api/visits/#{visit}/parts/relief_valve"],

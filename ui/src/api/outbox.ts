@@ -118,7 +118,8 @@ async function queue(path: string, body: object, photo?: Blob): Promise<unknown>
   // When it was done is said once, for every write alike.
   delete entry.body.at
   // Items carry their own ids.
-  if (!('items' in entry.body) && !/\/(start|end)$/.test(path)) entry.body.id ??= entry.id
+  if (!('items' in entry.body) && !/visits\/[^/]+\/start$|training\/[^/]+\/end$/.test(path))
+    entry.body.id ??= entry.id
   if (photo) entry.photo = true
   try {
     if (photo) await keepFile(entry, photo)

@@ -655,6 +655,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ends a visit that comes to nothing, before anything was changed at the heater */
+        post: operations["endVisit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/put-off": {
         parameters: {
             query?: never;
@@ -2874,7 +2891,15 @@ export interface components {
             }[];
             id: string;
             /** @enum {string} */
-            status: "booked" | "open" | "signed";
+            status: "booked" | "open" | "signed" | "ended";
+            /** @description What became of a visit that came to nothing */
+            ended?: null | {
+                /** @enum {string} */
+                how: "cancelled" | "nobody_home" | "given_up";
+                reason: string;
+                by: string;
+                at: string;
+            };
             now: string;
             version: number;
             planned_for?: string;
@@ -5409,6 +5434,46 @@ export interface operations {
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
+        };
+    };
+    endVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: components["schemas"]["Id"];
+                    /**
+                     * @description reopened takes it back
+                     * @enum {string}
+                     */
+                    how: "cancelled" | "nobody_home" | "given_up" | "reopened";
+                    reason?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
         };
     };
     putOff: {

@@ -14,6 +14,7 @@ import { useShown } from '@/composables/useShown'
 import { useTakeBack } from '@/composables/useTakeBack'
 import { provideVisit } from '@/composables/useVisit'
 import BothSaid from '@/components/visit/BothSaid.vue'
+import EndVisit from '@/components/visit/EndVisit.vue'
 import FindingsPanel from '@/components/visit/FindingsPanel.vue'
 import FinishPanel from '@/components/visit/FinishPanel.vue'
 import JobsPanel from '@/components/visit/JobsPanel.vue'
@@ -31,7 +32,7 @@ import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
-import { minutes, timeOfDay } from '@/format'
+import { minutes, shortDate, timeOfDay } from '@/format'
 import { at } from '@/place'
 
 const props = defineProps<{ id: string }>()
@@ -365,7 +366,26 @@ const abnormal = computed(() => visit.value?.state ?? [])
             <el-button type="primary" size="large" @click="send('start', {})">{{
               $t('visit.start')
             }}</el-button>
+            <EndVisit v-if="may('end_visit')" :visit="visit" />
           </p>
+          <div v-else-if="visit.ended" class="panel">
+            <h2>{{ $t(`ended.${visit.ended.how}`) }}</h2>
+            <p>
+              {{
+                $t('ended.by', {
+                  by: visit.ended.by,
+                  at: `${shortDate(visit.ended.at)}, ${timeOfDay(visit.ended.at)}`,
+                })
+              }}
+              <template v-if="visit.ended.reason">“{{ visit.ended.reason }}”</template>
+            </p>
+            <p class="row">
+              <RouterLink :to="`/heaters/${visit.heater.id}`">{{ $t('ended.heater') }}</RouterLink>
+              <button type="button" class="plain-button" @click="send('end', { how: 'reopened' })">
+                {{ $t('ended.reopened') }}
+              </button>
+            </p>
+          </div>
           <p v-else-if="visit.status === 'signed'" class="panel">
             {{ $t(unsentOf(id) ? 'visit.lockedHere' : 'visit.locked') }}
             <RouterLink :to="`/visits/${id}/report`">{{ $t('visit.openReport') }}</RouterLink>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 // The work of this visit: its jobs, one more, one put off; what it costs in time, water and
 // material; and what putting something off would gain when the customer needs the water back.
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, unwrap, type Schemas, type Visit } from '@/api/client'
+import { may } from '@/api/session'
+import EndVisit from '@/components/visit/EndVisit.vue'
 import { useVisit } from '@/composables/useVisit'
 import { span, timeOfDay } from '@/format'
 
@@ -27,6 +29,10 @@ const others = computed(() =>
   jobs.value.filter((job) => !props.visit.jobs.some((one) => one.id === job.id)),
 )
 const at = (seconds: number) => timeOfDay(Date.now() + seconds * 1000)
+watch(
+  () => props.visit.status,
+  (status) => status === 'ended' && emit('close'),
+)
 const late = computed(() => {
   if (!by.value || props.visit.outlay.hot_again === null) return false
   const [hour, minute] = by.value.split(':').map(Number)
@@ -97,7 +103,7 @@ function keepBy() {
         </li>
       </ul>
       <form
-        v-if="visit.status !== 'signed'"
+        v-if="['booked', 'open'].includes(visit.status)"
         class="row"
         @submit.prevent="adding && (send('jobs', { job: adding }), (adding = ''))"
       >
@@ -111,6 +117,7 @@ function keepBy() {
         /></el-select>
         <el-button native-type="submit" :disabled="!adding">{{ $t('jobs.take') }}</el-button>
       </form>
+      <p v-if="visit.status === 'open' && may('end_visit')"><EndVisit :visit="visit" /></p>
       <dl class="sums">
         <div>
           <dt>{{ $t('jobs.total') }}</dt>
