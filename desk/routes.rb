@@ -108,6 +108,11 @@ module Munimen
         end,
         &heater
       )
+      post(
+        "/api/heaters/:id/end",
+        ->(desk, given, sent) { EndHeater.new(desk).call(given[:id], **sent.except(:id)) },
+        &heater
+      )
       get("/api/heaters/:id/trends") { |desk, given| ViewTrends.new(desk).call(given[:id]) }
       get("/api/heaters/:id/what-if") { |desk, given| WhatIf.new(desk).call(given[:id]) }
       post(

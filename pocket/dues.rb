@@ -52,6 +52,16 @@ module Munimen
         end
       end
 
+      def settle_heater(heater_id, at:)
+        of = @tables.where(:dues, heater_id:, settled_at: nil)
+        of.each { |row| @tables.update(:dues, row[:id], { settled_at: at }) }
+      end
+
+      def resume_heater(heater_id, at:)
+        of = @tables.where(:dues, heater_id:, settled_at: at)
+        of.each { |row| @tables.update(:dues, row[:id], { settled_at: nil }) }
+      end
+
       private
 
       def standing(gone)

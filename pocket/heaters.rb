@@ -21,10 +21,14 @@ module Munimen
         @tables.update(:heaters, id, { label:, installation: })
       end
 
+      def keep_end(id, ended)
+        @tables.update(:heaters, id, { ended: ended && JSON.generate(ended) })
+      end
+
       # The heater with its site and customer, as one row: see Store::Heaters.
       def with_place(id)
         heater, site, customer = Places.new(@tables).of(id).values_at(:heater, :site, :customer)
-        row = heater.slice(:id, :label, :installation, :site_id)
+        row = heater.slice(:id, :label, :installation, :ended, :site_id)
                     .merge(site.slice(:address, :access, :code_profile, :house_rules, :customer_id))
                     .merge(customer: customer[:name], phone: customer[:phone])
         place = Store::Values.of(row)

@@ -56,6 +56,15 @@ module Munimen
           .select_map(:heater_id)
       end
 
+      # Nothing is owed to a heater that is gone; if it is there after all, it is again.
+      def settle_heater(heater_id, at:)
+        @rows.where(heater_id:, settled_at: nil).update(settled_at: at)
+      end
+
+      def resume_heater(heater_id, at:)
+        @rows.where(heater_id:, settled_at: at).update(settled_at: nil)
+      end
+
       # Writes a decision down; what: "snooze" (until a date), "decline" or "resume".
       def decide(id:, due:, what:, until_date:, reason:, at:, account_id:)
         return unless @decisions.where(id:).empty?

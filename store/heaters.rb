@@ -30,6 +30,11 @@ module Munimen
         @rows.where(id:).update(label:, installation: JSON.generate(installation))
       end
 
+      # ended: Hash of what became of it, or nil where it is there (again).
+      def keep_end(id, ended)
+        @rows.where(id:).update(ended: ended && JSON.generate(ended))
+      end
+
       # The heater with its site and customer, as one row: book: the Rules::Book that holds there,
       # heater: the Heater::Installation.
       def with_place(id)
@@ -49,6 +54,7 @@ module Munimen
             Sequel[:heaters][:id],
             :label,
             :installation,
+            :ended,
             :site_id,
             :address,
             :access,

@@ -68,6 +68,8 @@ module Munimen
         active_sessions.where(account_id: id).delete
       end
 
+      # Whether an account may sign in.
+      def open?(id) = !@rows.where(id:, status_id: OPEN).empty?
       def open(id) = @rows.where(id:).update(status_id: OPEN, paused_at: nil)
       def password?(id) = !@database[:account_password_hashes].where(id:).empty?
       # Ids of the owners who may sign in.

@@ -320,7 +320,7 @@ module Munimen
             :planned_for,
             :started_at,
             :signed_at,
-            :ended,
+            Sequel[:visits][:ended],
             :outcome,
             :version,
             :arrival,

@@ -82,6 +82,7 @@ module Munimen
         def self.for(config)
           Class.new(self) do
             opts[:people] = config.records.people
+            opts[:records] = config.records
             plugin :rodauth, json: :only, csrf: false do
               db config.records.database
               hmac_secret config.secret
@@ -114,7 +115,9 @@ module Munimen
           return if rodauth.two_factor_partially_authenticated?
 
           env["munimen.second_factor"] = rodauth.uses_two_factor_authentication?
-          env["munimen.person"] = opts[:people].find(rodauth.session_value)
+          person = env["munimen.person"] = opts[:people].find(rodauth.session_value)
+          env["munimen.factor_due"] = !env["munimen.second_factor"] &&
+                                      Desk::Security.factor_asked?(opts[:records], person)
         end
       end
     end

@@ -22,9 +22,7 @@ module Munimen
         )
       end
 
-      def second_factor_due?
-        !env["munimen.second_factor"] && Desk::Security.factor_asked?(records, person)
-      end
+      def second_factor_due? = env["munimen.factor_due"]
 
       # Raises unless the password has been given within the last minutes.
       def fresh!

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "ipaddr"
 require "rack/attack"
 
 module Munimen
@@ -9,12 +10,19 @@ module Munimen
       module_function
 
       # Whose request it is: the peer of the connection, unless that is the proxy that the operator
-      # names (MUNIMEN_PROXY), which says for whom it asks.
+      # names (MUNIMEN_PROXY): then the address that it has appended to X-Forwarded-For, which is
+      # the last one. Nothing else that a request says of itself counts.
       def peer(env)
-        return env["REMOTE_ADDR"] unless ENV["MUNIMEN_PROXY"] == env["REMOTE_ADDR"]
+        from = env["REMOTE_ADDR"]
+        return from unless proxy?(env)
 
-        Rack::Request.new(env).ip
+        IPAddr.new(env["HTTP_X_FORWARDED_FOR"].to_s.split(",").last.to_s.strip).to_s
+      rescue IPAddr::Error
+        from
       end
+
+      # Whether it comes through the proxy that the operator names.
+      def proxy?(env) = !ENV["MUNIMEN_PROXY"].nil? && ENV["MUNIMEN_PROXY"] == env["REMOTE_ADDR"]
 
       # Configures Rack::Attack for this process.
       def set_up(logins: 20, requests: 3000)

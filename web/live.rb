@@ -11,6 +11,7 @@ module Munimen
       EVERY = 0.3  # s between looks at the database
       BEAT = 15    # s between signs of life
       MOST = 200   # listeners at one time
+      OF_ONE = 12  # of them one account's
       HEAD =
         "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: " \
         "no-store\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 2000\n\n"
@@ -31,9 +32,12 @@ module Munimen
         unless env["munimen.person"]
           return Problem.rack(401, "Sign in first.", code: "not_signed_in")
         end
-        if @listeners.size >= MOST || !env["rack.hijack"]
+        if env["munimen.factor_due"]
+          return Problem.rack(403, "Set up a second factor first.", code: "second_factor_wanted")
+        end
+        if full?(env["munimen.person"][:id]) || !env["rack.hijack"]
           return Problem.rack(503, "Too many screens listen; this one looks by itself.",
-code: "busy")
+                              code: "busy")
         end
 
         if Desk::TrainingRun.token(match[1])
@@ -62,6 +66,10 @@ code: "busy")
         end
       ensure
         watch&.close
+      end
+
+      def full?(account)
+        @listeners.size >= MOST || @listeners.count { |one| one.account == account } >= OF_ONE
       end
 
       def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)

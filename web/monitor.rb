@@ -8,6 +8,8 @@ module Munimen
     class Monitor
       TEXT = "text/plain; version=0.0.4; charset=utf-8"
       LOCAL = %w[127.0.0.1 ::1].freeze
+      # What only somebody writes who passes a request on.
+      PASSED_ON = %w[HTTP_X_FORWARDED_FOR HTTP_FORWARDED HTTP_VIA HTTP_X_REAL_IP].freeze
 
       def initialize(app, config)
         @app = app
@@ -28,7 +30,7 @@ module Munimen
       private
 
       def here?(env)
-        LOCAL.include?(env["REMOTE_ADDR"]) && !env.key?("HTTP_X_FORWARDED_FOR")
+        LOCAL.include?(env["REMOTE_ADDR"]) && !Limits.proxy?(env) && !env.keys.intersect?(PASSED_ON)
       end
 
       def gauges = Store::Gauges.new(@config.records.database, @config.folder)

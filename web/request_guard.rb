@@ -19,6 +19,8 @@ module Munimen
         %r{\A/api/restore\z} => 4_000 * MEGA
       }.freeze
       USUAL = 64 * KILO
+      # More than this is never JSON, and is not read into memory whoever sends it.
+      JSON_MOST = 300 * KILO
 
       def initialize(app) = @app = app
 
@@ -26,6 +28,7 @@ module Munimen
         return bad_text unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
 
         most = limit(env["PATH_INFO"])
+        most = [most, JSON_MOST].min if json?(env)
         return too_large(most) if env["CONTENT_LENGTH"].to_i > most
         return bad_text if json?(env) && !small_text?(env, most)
 

@@ -38,6 +38,7 @@ module Munimen
 
       def keeps?(env)
         return false unless env["munimen.person"] && env["REQUEST_METHOD"] == "GET"
+        return false if env["munimen.factor_due"] # the route says so
 
         path = env["PATH_INFO"]
         found = @patterns.lazy.filter_map { |pattern| pattern.match(path) }.first or return false

@@ -28,6 +28,7 @@ module Munimen
         %w[account session factors fresh].each { |name| env.delete("munimen.#{name}") }
         env["munimen.person"] = person
         env["munimen.second_factor"] = true
+        env["munimen.factor_due"] = false
         @app.call(env)
       end
 

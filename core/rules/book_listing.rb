@@ -4,13 +4,16 @@ module Munimen
   module Rules
     # What one rulebook asks, and nothing of any other: for an official to read and tick.
     #
-    #   BookListing.new(Book[:canada_npc]).to_h
-    #   # => { title:, edition:, limits: [{ rule:, bound:, grade:, days:, source:, own: }],
+    #   BookListing.new(EffectiveRules.new(:canada_npc)).to_h
+    #   # => { id:, title:, edition:,
+    #   #      limits: [{ id:, rule:, bound:, grade:, days:, source:, correction: }],
     #   #      looks: [{ item:, sound:, findings: [{ text:, grade:, days:, source: }] }] }
     class BookListing
-      def initialize(book)
-        @book = book
-        @words = Words[book.units]
+      # rules: EffectiveRules of the book, with what the firm says of its limits.
+      def initialize(rules)
+        @rules = rules
+        @book = rules.book
+        @words = Words[@book.units]
       end
 
       def to_h
@@ -20,9 +23,11 @@ module Munimen
       private
 
       def limits
-        @book.limits.map do |limit|
-          { rule: limit.id.to_s.tr("_", " "), bound: limit.to_text(@book.units),
-            grade: limit.grade.to_s, days: limit.due_in, source: limit.source.to_s }
+        @book.limits.map do |written|
+          limit = @rules.limit(written.id) || written
+          { id: limit.id.to_s, rule: limit.id.to_s.tr("_", " "), bound: limit.to_text(@book.units),
+            grade: limit.grade.to_s, days: limit.due_in, source: limit.source.to_s,
+            correction: @rules.correction(limit.id)&.to_h }
         end
       end
 

@@ -2,8 +2,8 @@
 
 module Munimen
   module Rules
-    # The rules that hold for one visit: a book, and the house rules of firm, site and visit on
-    # top.
+    # The rules that hold for one visit: a book, what the firm knows better of its limits, and the
+    # house rules of firm, site and visit on top.
     #
     #   rules = EffectiveRules.new(:us_irc, firm: { "relief_exercise" => "known_history" })
     #   rules.choice(:relief_exercise)       # => :known_history
@@ -17,8 +17,9 @@ module Munimen
       # Raises Error on an unknown rule or choice.
       def initialize(book_id, firm: {}, site: {}, visit: {})
         @book = Book[book_id]
+        @corrections = Correction.among(firm, @book.id)
         @given = { firm:, site:, visit: }.transform_values do |rules|
-          rules.to_h.to_h do |question, choice|
+          rules.to_h.reject { |name, _| Correction.name?(name) }.to_h do |question, choice|
             [question.to_sym, Question[question].choose(choice)]
           end
         end
@@ -29,7 +30,7 @@ module Munimen
       # The limit of an id as house rules leave it, or nil where there is none.
       def limit(id)
         @limits ||= {}
-        @limits.fetch(id) { @limits[id] = moved(id, book[id]) }
+        @limits.fetch(id) { @limits[id] = moved(id, corrected(book[id])) }
       end
 
       # The question whose school moves a limit here, or nil.
@@ -67,7 +68,15 @@ module Munimen
 
       def to_h = @given.transform_values { |rules| rules.transform_values(&:to_s) }
 
+      # What the firm says of a limit of the book, or nil.
+      def correction(id) = @corrections[id]
+
       private
+
+      def corrected(limit)
+        said = limit && @corrections[limit.id]
+        said ? said.of(limit, units) : limit
+      end
 
       def moved(id, limit)
         question = moved_by(id) or return limit

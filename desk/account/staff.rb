@@ -37,7 +37,8 @@ module Munimen
       # A new link, where the password was forgotten or the link is no longer good: as `invite`.
       def new_link(id, outbox: nil, base: nil)
         @context.may!(:people)
-        find(id)
+        raise Refused.new("Let them in again first.", code: :paused) if find(id)[:paused_at]
+
         mailed(@context.records.write { link(id) }, id, outbox, base)
       end
 
@@ -72,6 +73,7 @@ module Munimen
             raise Refused.new("Only who is here can be out for a while.", code: :not_open)
           end
 
+          @invitations.withdraw(id)
           @people.pause(id, at: @context.stamp)
         end
         list
@@ -119,10 +121,13 @@ module Munimen
         @people.find(id) || raise(NotFound.new("There is no such person.", field: :person))
       end
 
+      # Whoever is out for a while is let in by the owner, not by a link from before.
       def invited(token)
-        @invitations.account(token, at: @context.stamp) || raise(
-          NotFound.new("This link has been used or is too old. Ask for a new one.", field: :token)
-        )
+        id = @invitations.account(token, at: @context.stamp)
+        return id if id && !find(id)[:paused_at]
+
+        raise NotFound.new("This link has been used or is too old. Ask for a new one.",
+                           field: :token)
       end
 
       def link(id)

@@ -14,6 +14,7 @@ module Munimen
             {
               id: row[:id],
               label: row[:label],
+              ended: row[:ended],
               **row[:installation].slice(:kind, :maker, :model, :capacity)
             }
           end

@@ -21,7 +21,8 @@ module Munimen
             :customer,
             :customer_id,
             :phone,
-            :code_profile
+            :code_profile,
+            :ended
           )
           .merge(
             installed(row, book),

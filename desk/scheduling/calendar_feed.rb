@@ -35,10 +35,12 @@ module Munimen
       def end_feed = sharing.end_feed(@context.person[:id])
       def there? = sharing.feed?(@context.person[:id])
 
-      # The account of a private address. Raises NotFound.
+      # The account of a private address, where it may sign in. Raises NotFound.
       def self.account(context, token)
-        context.records.sharing.account_of_feed(token.to_s) ||
-          raise(NotFound.new("There is no such calendar.", field: :calendar))
+        id = context.records.sharing.account_of_feed(token.to_s)
+        return id if id && context.records.people.open?(id)
+
+        raise NotFound.new("There is no such calendar.", field: :calendar)
       end
 
       private

@@ -41,7 +41,7 @@ module Munimen
       private
 
       def merged(kept, rules)
-        given = rules.to_h.transform_keys(&:to_s)
+        given = rules.to_h.transform_keys(&:to_s).reject { |name, _| Rules::Correction.name?(name) }
         given.each do |question, choice|
           Rules::Question[question].choose(choice) unless choice.nil?
         end

@@ -18,7 +18,10 @@ module Munimen
         window_to: nil
       )
         @context.may!(:records)
-        heater = @context.records.heaters.with_place(heater_id)[:heater]
+        place = @context.records.heaters.with_place(heater_id)
+        raise Refused.new("This heater is not there any more.", code: :ended) if place[:ended]
+
+        heater = place[:heater]
         raise Error.new("Say at least one job.", field: :jobs, code: :missing) if Array(jobs).empty?
 
         promised!(window_from, window_to)

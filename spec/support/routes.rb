@@ -87,6 +87,10 @@ module Routes
       whatIf: [:get, "/api/heaters/#{heater}/what-if"],
       trends: [:get, "/api/heaters/#{heater}/trends"],
       changeHeater: [:put, "/api/heaters/#{heater}", { label: "Cellar", installation: Build::GAS }],
+      rulebook: [:get, "/api/books/england_g3"],
+      correctLimit: [:put, "/api/books/us_irc/limits/static_pressure",
+                     { at_most: "80", reason: "As adopted here" }],
+      endHeater: [:post, "/api/heaters/#{heater}/end", { id: id[], how: "back" }],
       bookVisit: [
         :post,
         "/api/heaters/#{heater}/visits",

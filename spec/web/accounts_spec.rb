@@ -114,6 +114,8 @@ RSpec.describe Munimen::Web::Auth do
     send_json("/api/settings/sign-in", { second_factor: "owners" }, verb: :put)
     expect(session["second_factor"]).to eq("due")
     expect(JSON.parse(get("/api/today").body)["code"]).to eq("second_factor_wanted")
+    events = get("/api/visits/#{office.start}/events")
+    expect([events.status, JSON.parse(events.body)["code"]]).to eq([403, "second_factor_wanted"])
     second_factor
     expect([get("/api/today").status, session["second_factor"]]).to eq([200, "given"])
     clear_cookies

@@ -62,6 +62,27 @@ RSpec.describe Munimen::Web::App do
     expect(try["owner@example.test", "192.0.2.8", Office::PASSWORD].first).to eq(200)
   end
 
+  # Behind a proxy that appends the peer, only what it appended counts: a client may write what it
+  # likes into Forwarded and before it.
+  it "asks whose request it is of the proxy that is named, and of nobody else" do
+    allow(ENV).to receive(:[]).and_call_original
+    allow(ENV).to receive(:[]).with("MUNIMEN_PROXY").and_return("127.0.0.1")
+    peer = lambda do |from, **headers|
+      env = headers.transform_keys { |name| "HTTP_#{name.upcase}" }
+      Munimen::Web::Limits.peer({ "REMOTE_ADDR" => from, **env })
+    end
+    lies = { forwarded: "for=203.0.113.9", x_real_ip: "203.0.113.9" }
+    expect(peer["127.0.0.1", x_forwarded_for: "203.0.113.9, 198.51.100.4", **lies]).to eq(
+      "198.51.100.4"
+    )
+    expect(peer["127.0.0.1", **lies]).to eq("127.0.0.1")
+    expect(peer["127.0.0.1", x_forwarded_for: "nobody"]).to eq("127.0.0.1")
+    expect(peer["198.51.100.4", x_forwarded_for: "203.0.113.9", **lies]).to eq("198.51.100.4")
+    metrics = Rack::MockRequest.new(Munimen::Web::Stack.build(office.config))
+    asked = ->(env) { metrics.get("/metrics", "REMOTE_ADDR" => "::1", **env).status }
+    expect([{}, { "HTTP_VIA" => "1.1 proxy" }].map(&asked)).to eq([200, 404])
+  end
+
   it "keeps to HTTPS, its own host and a cookie of that host alone, where the operator says so" do
     allow(ENV).to receive(:[]).and_call_original
     allow(ENV).to receive(:[]).with("MUNIMEN_HTTPS").and_return("1")

@@ -116,7 +116,13 @@ RSpec.describe Munimen::Web do
     end
     staff = Munimen::Desk::Staff.new(office.context("owner"))
     get "/api/today"
+    feed = Munimen::Desk::CalendarFeed.new(office.context).create
+    link = staff.new_link(id)[:token]
     staff.pause(id)
+    clear_cookies
+    expect(get("/api/feeds/#{feed}").status).to eq(404)
+    expect { staff.join(link, password: "another long one 7") }.to raise_error(Munimen::NotFound)
+    expect { staff.new_link(id) }.to raise_error(Munimen::Refused, /Let them in/)
     expect(get("/api/today").status).to eq(401)
     expect(sign_in("plumber@example.test")).to eq(401)
     expect(by_token.call).to eq(401)
@@ -124,6 +130,7 @@ RSpec.describe Munimen::Web do
     expect { staff.pause(id) }.to raise_error(Munimen::Refused)
     expect { staff.pause(office.person("owner")[:id]) }.to raise_error(Munimen::Refused, /owner/)
     staff.reopen(id)
+    expect(get("/api/feeds/#{feed}").status).to eq(200)
     expect(by_token.call).to eq(200)
     expect(sign_in("plumber@example.test")).to eq(200)
   end

@@ -10,6 +10,13 @@ module Munimen
             Desk::HouseRules.new(desk).firm(**sent)
             json(Desk::ViewSettings.new(desk).call)
           end
+          app.get("/api/books/:book") do
+            json(Desk::CorrectLimit.new(desk).show(params["book"]))
+          end
+          app.put("/api/books/:book/limits/:limit") do
+            said = sent.slice(:at_least, :at_most, :clause, :reason)
+            json(Desk::CorrectLimit.new(desk).call(params["book"], params["limit"], **said))
+          end
           app.put("/api/people/:account/qualifications", fresh: true) do
             Desk::Qualify.new(desk).call(params["account"].to_i, **sent)
             json(Desk::ViewSettings.new(desk).call)

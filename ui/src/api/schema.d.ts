@@ -366,6 +366,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/heaters/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A heater that is not there any more, or is after all */
+        post: operations["endHeater"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heaters/{id}/what-if": {
         parameters: {
             query?: never;
@@ -903,6 +920,40 @@ export interface paths {
         /** House rules, rulebooks, people */
         get: operations["settings"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/{book}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One rulebook alone, as it holds for the firm */
+        get: operations["rulebook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/{book}/limits/{limit}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Another bound or clause of a limit for the firm, with its reason; empty, the book's own */
+        put: operations["correctLimit"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2472,6 +2523,7 @@ export interface components {
                 heaters: {
                     id: string;
                     label: string;
+                    ended?: components["schemas"]["HeaterEnded"];
                     kind: string;
                     maker?: string;
                     model?: string;
@@ -2484,6 +2536,52 @@ export interface components {
             address: string;
             access?: string;
             code_profile?: string;
+        };
+        LimitCorrection: {
+            at_least?: string;
+            at_most?: string;
+            clause?: string;
+            reason?: string;
+        };
+        Rulebook: {
+            id: string;
+            title: string;
+            edition: string;
+            limits: {
+                id: string;
+                rule: string;
+                bound: string;
+                grade: string;
+                days?: number | null;
+                source: string;
+                correction?: null | {
+                    at_least?: string;
+                    at_most?: string;
+                    clause?: string;
+                    reason: string;
+                    by: string;
+                    on: string;
+                };
+            }[];
+            looks: {
+                item: string;
+                sound: string;
+                findings: {
+                    text: string;
+                    grade: string;
+                    days?: number | null;
+                    source: string;
+                }[];
+            }[];
+        };
+        /** @description What became of a heater that is not there any more */
+        HeaterEnded: null | {
+            /** @enum {string} */
+            how: "replaced" | "taken_out" | "mistaken";
+            reason: string;
+            by: string;
+            at: string;
+            successor?: string;
         };
         Installation: {
             [key: string]: string | number | null;
@@ -2530,6 +2628,7 @@ export interface components {
             }[];
         };
         Heater: {
+            ended?: components["schemas"]["HeaterEnded"];
             /** @description What was photographed at it, the years side by side, the latest first */
             photos: {
                 what: string;
@@ -4897,6 +4996,48 @@ export interface operations {
             503: components["responses"]["Problem"];
         };
     };
+    endHeater: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: components["schemas"]["Id"];
+                    /**
+                     * @description back takes it back
+                     * @enum {string}
+                     */
+                    how: "replaced" | "taken_out" | "mistaken" | "back";
+                    reason?: string;
+                    successor?: components["schemas"]["Id"];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heater"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
     whatIf: {
         parameters: {
             query?: never;
@@ -5917,6 +6058,67 @@ export interface operations {
             403: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    rulebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rulebook"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    correctLimit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+                limit: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LimitCorrection"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rulebook"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];

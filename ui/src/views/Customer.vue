@@ -243,7 +243,8 @@ const take = () => getReady(heaters.value)
         :to="`/heaters/${heater.id}`"
       >
         <b>{{ heater.label }}</b><span>{{ $t(`kind.${heater.kind}`) }}, {{ heater.capacity }}</span
-        ><span class="soft">{{ heater.maker }} {{ heater.model }}</span>
+        ><span class="soft">{{ heater.maker }} {{ heater.model }}</span
+        ><span v-if="heater.ended" class="soft">{{ $t(`gone.${heater.ended.how}`) }}</span>
       </RouterLink>
     </section>
     <el-dialog

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import { may } from '@/api/session'
 import { at } from '@/place'
 import GradeMark from '@/components/common/GradeMark.vue'
+import GoneHeater from '@/components/records/GoneHeater.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import LogsPanel from '@/components/records/LogsPanel.vue'
 import SafetyLadder from '@/components/charts/SafetyLadder.vue'
@@ -22,6 +24,7 @@ const heater = ref<Heater | null>(null)
 const jobs = ref<Schemas['Jobs']>([])
 const booking = ref(false)
 const changing = ref(false)
+const going = ref(false)
 const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
 const { error, field, run } = useRequest()
 
@@ -38,6 +41,11 @@ onMounted(async () => {
   await load()
   jobs.value = heater.value!.jobs
 })
+watch(() => props.id, load)
+const back = () =>
+  run(async () => {
+    heater.value = await write('/api/heaters/{id}/end', { id: props.id }, { how: 'back' })
+  })
 const short = (iso: string) => shortDate(iso.slice(0, 10))
 
 async function book(startNow: boolean) {
@@ -108,12 +116,34 @@ async function close(status: 'rectified' | 'accepted') {
           {{ heater.address }}
         </p>
       </div>
-      <div class="row">
+      <div v-if="!heater.ended" class="row">
+        <el-button v-if="may('records')" @click="going = true">{{ $t('gone.open') }}</el-button>
         <el-button @click="changing = true">{{ $t('heater.change') }}</el-button>
         <el-button @click="booking = true">{{ $t('heater.book') }}</el-button>
-        <el-button type="primary" @click="book(true)">{{ $t('heater.start') }}</el-button>
+        <el-button v-if="may('visit')" type="primary" @click="book(true)">{{
+          $t('heater.start')
+        }}</el-button>
       </div>
     </div>
+    <p v-if="heater.ended" class="panel row">
+      <b>{{ $t(`gone.${heater.ended.how}`) }}</b>
+      <span class="soft"
+        >{{ heater.ended.by }}, {{ short(heater.ended.at)
+        }}<template v-if="heater.ended.reason"> – {{ heater.ended.reason }}</template></span
+      >
+      <RouterLink v-if="heater.ended.successor" :to="`/heaters/${heater.ended.successor}`">{{
+        $t('gone.toSuccessor')
+      }}</RouterLink>
+      <button v-if="may('records')" type="button" class="plain-button" @click="back">
+        {{ $t('gone.back') }}
+      </button>
+    </p>
+    <GoneHeater
+      v-if="going"
+      :heater="heater"
+      @close="going = false"
+      @changed="(after) => (heater = after)"
+    />
     <div class="three">
       <section class="stack">
         <div class="panel">

@@ -3,6 +3,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { may } from '@/api/session'
+import RulebookRules from '@/components/settings/RulebookRules.vue'
 
 type Settings = Schemas['Settings']
 const props = defineProps<{ settings: Settings; site: string | null }>()
@@ -67,11 +68,9 @@ const choose = (question: string, choice: string | null) => emit('choose', quest
     </template>
   </section>
   <h2 v-if="!site">{{ $t('settings.rulebooks') }}</h2>
-  <ul v-if="!site" class="panel">
-    <li v-for="book in settings.rulebooks" :key="book.id">
-      <b>{{ book.title }}</b><br /><span class="soft small">{{ book.edition }}</span>
-    </li>
-  </ul>
+  <template v-if="!site">
+    <RulebookRules v-for="book in settings.rulebooks" :key="book.id" :book="book" />
+  </template>
 </template>
 
 <style scoped>
