@@ -6,7 +6,7 @@ module Munimen
     class BookPage
       # id: of a Rules::Book; Error with those there are.
       def initialize(id)
-        @listing = Rules::BookListing.new(Rules::EffectiveRules.new(Rules::Book.find(id).id)).to_h
+        @listing = Inspection::BookListing.new(Rules::EffectiveRules.new(Rules::Book.find(id).id)).to_h
       end
 
       def to_s

@@ -44,7 +44,7 @@ module Munimen
 
     # The same with its sources as a rulebook cites them.
     def cited_by(book)
-      return self if book.cites.empty?
+      return self if because.all? { |one| book.cite(one.source).equal?(one.source) }
 
       cited = because.map { |one| one.dup.tap { |copy| copy.source = book.cite(one.source) } }
       dup.tap { |copy| copy.instance_variable_set(:@because, cited.freeze) }.freeze

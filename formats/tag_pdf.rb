@@ -112,12 +112,13 @@ module Munimen
 
       def foot
         following = service
-        @pdf.text_box "Next service: #{following ? date(following) : "as agreed"}",
+        @pdf.text_box "Next service:\n#{following ? date(following) : "as agreed"}",
                       at: [0, QR - 2],
                       width: @pdf.bounds.width - QR - 4,
                       height: 26,
                       size: 9.5,
-                      style: :bold
+                      style: :bold,
+                      overflow: :shrink_to_fit
         gas = @page[:cautions].find { |text| text.start_with?("Smell gas") }
         @pdf.text_box [gas, @page[:late], "The whole record: scan."].compact.join(" "),
                       at: [0, QR - 30],

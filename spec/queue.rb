@@ -10,6 +10,7 @@
 $LOAD_PATH.unshift(__dir__)
 require "test_queue"
 require "test_queue/runner/rspec"
+require "etc"
 require "tmpdir"
 
 # The gem's runner, with a summary that says what is slow and how many there were.
@@ -19,6 +20,9 @@ class ExampleQueue < TestQueue::Runner::RSpec
   LEAST = 1.0 # s from which on it is worth being written down
 
   def initialize
+    # Examples with a browser wait two fifths of their time: one worker more than there are
+    # processors for every two of them.
+    ENV["TEST_QUEUE_WORKERS"] ||= (Etc.nprocessors * 1.5).floor.to_s
     ENV["TEST_QUEUE_STATS"] ||= File.join(ROOT, "tmp/queue-stats")
     ENV["TEST_QUEUE_SPLIT_GROUPS"] ||= "true"
     remember_recorded

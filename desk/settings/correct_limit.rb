@@ -8,11 +8,11 @@ module Munimen
     class CorrectLimit
       def initialize(context) = @context = context
 
-      # Rules::BookListing of a book as the firm has it.
+      # Inspection::BookListing of a book as the firm has it.
       def show(book)
         id = Rules::Book.find(book).id
         rules = Rules::EffectiveRules.new(id, firm: @context.records.settings.house_rules)
-        Rules::BookListing.new(rules).to_h
+        Inspection::BookListing.new(rules).to_h
       end
 
       # at_least, at_most: as typed, bare numbers in the book's units; clause, reason: text. Without

@@ -26,7 +26,8 @@ module Munimen
 
       def head(row, visit)
         {
-          **row.slice(:id, :status, :version, :planned_for, :started_at, :signed_at, :ended),
+          **row.slice(:id, :status, :version, :planned_for, :started_at, :signed_at),
+          ended: row[:ended],
           heater: heater(visit),
           place: visit.site.slice(:customer, :address, :access, :phone),
           person: visit.site[:person],

@@ -245,9 +245,10 @@ RSpec.describe Munimen::Web do
     pdf = PDF::Reader.new(StringIO.new(last_response.body))
     width, height = pdf.page(1).attributes[:MediaBox].last(2).map { |points| points / 72.0 * 25.4 }
     expect([pdf.page_count, width.round, height.round]).to eq([1, 62, 100])
+    read = office.records.visits.load(signed, now: office.now).quantity(:static_pressure)
     expect(pdf.page(1).text).to include("Serviced November 23, 2026").and match(
-      /Water pressure\s+61 psi\s+Sound/
-    ).and include("Next service:")
+      /Water pressure\s+#{read.format(:us)}\s+Sound/
+    ).and match(/Next service:\s+November 23, 2027/)
     evil = office.uuid
     send_json(:post, "/api/customers", { id: evil, name: "Eve; a, b\nEND:VCARD", phone: "555" })
     card = get("/api/customers/#{evil}/customer.vcf").body

@@ -11,7 +11,7 @@ Munimen::Inspection::InspectionItem.define :csst, group: :visible, part: :gas_co
         source: { us_irc: published("IRC", "G2411.1", clause: :from_memory),
                   us_upc: published("NFPA 54", "7.12.2", clause: :from_memory),
                   canada_npc: published("CSA B149.1", "4.7", clause: :from_memory) },
-        remedy: "Have it bonded to the building's earthing, as its maker says.",
+        remedy: "Have it bonded to the {earth} of the house, as its maker says.",
         due_in: 60, explain: "Lightning near by could burn a hole into the thin gas pipe."
 end
 

@@ -3,7 +3,7 @@
 # What the water side wants besides its valves.
 Munimen::Inspection::InspectionItem.define :relief_tapping, group: :visible, part: :relief_valve do
   ask "Valve in the tank's own tapping for it, its probe in the water at the top"
-  sound "In its tapping, within the top 6 in (150 mm)"
+  sound "In its tapping, in the hottest water"
   rule = {
     us_irc: published("IRC", "P2804.4", clause: :from_memory),
     us_upc: published("UPC", "608.3", clause: :from_memory),

@@ -18,8 +18,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Tubo de gas corrugado sin su conexión equipotencial
   Lightning near by could burn a hole into the thin gas pipe.
     Un rayo cercano podría perforar el fino tubo de gas.
-  Have it bonded to the building's earthing, as its maker says.
-    Hacerlo unir a la puesta a tierra del edificio, como indica su fabricante.
+  Have it bonded to the {earth} of the house, as its maker says.
+    Hacerlo unir a la puesta a tierra de la casa, como indica su fabricante.
   Let home without a gas safety check of the last 12 months
     Vivienda alquilada sin revisión de gas en los últimos 12 meses
   The law asks for a yearly check where a home is let; it is missing.
@@ -138,8 +138,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     En ningún punto
   Valve in the tank's own tapping for it, its probe in the water at the top
     Válvula en su propia toma del tanque, con la sonda en el agua de arriba
-  In its tapping, within the top 6 in (150 mm)
-    En su toma, en las 6 in (150 mm) de arriba
+  In its tapping, in the hottest water
+    En su toma, en el agua más caliente
   Cold water enters at the bottom: a vacuum relief valve
     El agua fría entra por abajo: válvula rompevacío
   There, above the tank; or the cold enters at the top

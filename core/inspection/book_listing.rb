@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 module Munimen
-  module Rules
+  module Inspection
     # What one rulebook asks, and nothing of any other: for an official to read and tick.
     #
-    #   BookListing.new(EffectiveRules.new(:canada_npc)).to_h
+    #   BookListing.new(Rules::EffectiveRules.new(:canada_npc)).to_h
     #   # => { id:, title:, edition:,
     #   #      limits: [{ id:, rule:, bound:, grade:, days:, source:, correction: }],
     #   #      looks: [{ item:, sound:, findings: [{ text:, grade:, days:, source: }] }] }
@@ -32,7 +32,7 @@ module Munimen
       end
 
       def looks
-        Inspection::InspectionItem.all.select { |item| item.under?(@book) }.map do |item|
+        InspectionItem.all.select { |item| item.under?(@book) }.map do |item|
           { item: @words.say(item.ask), sound: @words.say(item.sound),
             findings: item.findings.values.select { |one| one.under?(@book) }.map do |one|
               finding(one)
