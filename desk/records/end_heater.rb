@@ -17,7 +17,7 @@ module Munimen
         @context.may!(:records)
         known!(how)
         row = @context.records.heaters.find(id)
-        reason = @context.text!(reason, :reason, max: 300, required: false)
+        reason = @context.text!(reason, :reason, max: 300, required: false).to_s
         if how == "back" then back(row)
         else gone(row, { how:, reason:, by: @context.person[:name], at: @context.stamp,
                          successor: following(row, successor) }.compact)

@@ -19,9 +19,9 @@ module Munimen
         VisitWrite.new(@context, visit_id).call(:decisions, id, opened:) do |entry|
           reopening = how == "reopened"
           as_found!(entry.visit) unless reopening
-          reason = @context.text!(reason, :reason, max: REASON, required: false)
+          reason = @context.text!(reason, :reason, max: REASON, required: false).to_s
           entry.change(**(reopening ? again(visit_id) : ended(entry.row, how, reason)))
-          entry.add(:decisions, id:, name: Visit::Decisions.name(:ended, how), value: reason.to_s)
+          entry.add(:decisions, id:, name: Visit::Decisions.name(:ended, how), value: reason)
         end
       end
 

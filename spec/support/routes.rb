@@ -377,7 +377,7 @@ module Routes
         { id: id[], job: "flush", reason: "No hose" }
       ],
       endVisit: [:post, "/api/visits/#{visit}/end",
-                 { id: id[], how: "given_up", reason: "Wrong door" }],
+                 { id: id[], how: "given_up" }],
       alternatives: [:get, "/api/visits/#{visit}/alternatives"],
       events: [:get, "/api/visits/#{visit}/events"],
       matchParts: [:get, "/api/visits/#{visit}/parts/relief_valve"],

@@ -4,6 +4,7 @@
 import { ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
+import { shortDate } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
 type Limit = Schemas['Rulebook']['limits'][number]
@@ -16,7 +17,7 @@ const form = ref<{
   clause: string
   reason: string
 }>()
-const { error, field, run } = useRequest()
+const { error, run } = useRequest()
 
 const path = { params: { path: { book: props.book.id } } }
 async function open(event: Event) {
@@ -54,12 +55,15 @@ const keep = (body: Schemas['LimitCorrection']) =>
         <li v-for="limit in rules.limits" :key="limit.id">
           <div class="row between">
             <span
-              ><b>{{ limit.rule }}</b> <span class="number">{{ limit.bound }}</span>
+              ><b class="rule">{{ limit.rule }}</b> <span class="number">{{ limit.bound }}</span>
               <span class="soft small">
                 {{ $t(`grade.${limit.grade}`) }}<br />{{ limit.source }}</span
               ><span v-if="limit.correction" class="small theirs"
                 ><br />{{
-                  $t('books.theirs', { by: limit.correction.by, on: limit.correction.on })
+                  $t('books.theirs', {
+                    by: limit.correction.by,
+                    on: shortDate(limit.correction.on),
+                  })
                 }}</span
               ></span
             ><button
@@ -91,9 +95,7 @@ const keep = (body: Schemas['LimitCorrection']) =>
             /></label>
             <label>{{ $t('books.clause') }}<el-input v-model="form.clause" name="clause" /></label>
             <label>{{ $t('books.reason') }}<el-input v-model="form.reason" name="reason" /></label>
-            <p v-if="error" class="error" role="alert">
-              {{ field ? `${error}` : error }}
-            </p>
+            <p v-if="error" class="error" role="alert">{{ error }}</p>
             <div class="row">
               <el-button type="primary" native-type="submit">{{ $t('books.keep') }}</el-button>
               <el-button v-if="limit.correction" @click="keep({})">{{
@@ -133,6 +135,15 @@ summary {
 }
 .rules p {
   margin: 2px 0;
+}
+h3 {
+  margin: 16px 0 4px;
+}
+.rule {
+  display: inline-block;
+}
+.rule::first-letter {
+  text-transform: uppercase;
 }
 .theirs {
   color: var(--accent);
