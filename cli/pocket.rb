@@ -13,8 +13,8 @@ ROOMS = %w[core desk/visits desk/records desk/dues desk/settings desk/training p
 SINGLE = %w[
   desk/abilities.rb desk/account/profile.rb desk/context.rb desk/problem.rb desk/routes.rb
   desk/sent.rb desk/scheduling/view_today.rb
-  store/entry_order.rb store/known_settings.rb store/translated.rb store/values.rb
-  store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
+  store/entry_order.rb store/known_settings.rb store/search_words.rb store/translated.rb
+  store/values.rb store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
   formats/scenarios.rb
 ].freeze
 # What works on files, or on all of a customer: not on site.

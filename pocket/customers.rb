@@ -9,7 +9,7 @@ module Munimen
       def initialize(tables) = @tables = tables
 
       def list(search: nil, limit: LIST, after: nil)
-        asked = words_of(search)
+        asked = Store::SearchWords.asked(search)
         return [] if search.to_s.strip != "" && asked.empty?
 
         found = @tables[:customers].select { |row| begins?(row, asked) }
@@ -52,12 +52,10 @@ module Munimen
 
       private
 
-      def words_of(text) = text.to_s.downcase.scan(/[[:alnum:]]+/).uniq
       def addresses(id) = @tables.where(:sites, customer_id: id).map { |row| row[:address] }.sort
 
       def begins?(row, asked)
-        text = [row[:name], row[:phone], row[:phone].to_s.gsub(/\D/, ""), *addresses(row[:id])]
-        words = words_of(text.join(" "))
+        words = Store::SearchWords.of(row[:name], row[:phone], addresses(row[:id]))
         asked.all? { |word| words.any? { |one| one.start_with?(word) } }
       end
     end

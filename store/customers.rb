@@ -19,9 +19,10 @@ module Munimen
       # Customers by name, with their sites' addresses; each word of `search` must begin a word of
       # name, address or phone. after: id of the last one that is known already.
       def list(search: nil, limit: LIST, after: nil)
-        return [] if search.to_s.strip != "" && words_of(search).empty?
+        asked = SearchWords.asked(search)
+        return [] if search.to_s.strip != "" && asked.empty?
 
-        rows = beyond(found(words_of(search)), after)
+        rows = beyond(found(asked), after)
           .order(:name, :id).limit(limit).select(:id, :name, :phone, :email).all
         addresses =
           @sites
@@ -110,13 +111,8 @@ module Munimen
           :address
         )
         rows = chosen.select(:id, :name, :phone).all.flat_map do |row|
-          text = [
-            row[:name],
-            row[:phone],
-            row[:phone].to_s.gsub(/\D/, ""),
-            *addresses[row[:id]]
-          ].join(" ")
-          words_of(text).map { |word| [word, row[:id]] }
+          words = SearchWords.of(row[:name], row[:phone], addresses[row[:id]])
+          words.map { |word| [word, row[:id]] }
         end
         @database.transaction do
           ids.empty? ? @words.delete : @words.where(customer_id: ids).delete
@@ -140,8 +136,6 @@ module Munimen
       def found_by_new_words(id)
         reindex_search(id) unless @unindexed
       end
-
-      def words_of(text) = text.to_s.downcase.scan(/[[:alnum:]]+/).uniq
 
       def beginning(word, rows = @words)
         rows.where do

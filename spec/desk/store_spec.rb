@@ -68,6 +68,21 @@ now: office.now).readings.reject(&:superseded).map(&:typed)).to eq(["61.37"])
     expect(found["' OR 1=1 --"]).to eq([])
   end
 
+  # A name is typed without its accents, an apostrophe left out, a number as one dials it at home.
+  it "finds Brontë by bronte, O'Brien by obrien, +1 440 555 0257 by 4405550257" do
+    add = Munimen::Desk::AddCustomer.new(office.context)
+    { "Charlotte Brontë" => "+1 440 555 0257", "Pat O'Brien" => "020 7946 0018",
+      "Jürgen Weiß" => "" }.each { |name, phone| add.call(id: office.uuid, name:, phone:) }
+    found = ->(text) { records.customers.list(search: text).map { |row| row[:name] } }
+    { "bronte" => "Charlotte Brontë", "BRONTË char" => "Charlotte Brontë",
+      "4405550257" => "Charlotte Brontë", "440-555" => "Charlotte Brontë",
+      "5550257" => "Charlotte Brontë", "obrien" => "Pat O'Brien", "o'brien" => "Pat O'Brien",
+      "o’bri" => "Pat O'Brien", "02079460018" => "Pat O'Brien", "weiss" => "Jürgen Weiß",
+      "jurgen" => "Jürgen Weiß" }.each do |typed, name|
+      expect([typed, found[typed]]).to eq([typed, [name]])
+    end
+  end
+
   it "puts what is owed worst first, then by date, and keeps it until it is settled" do
     visit = office.start
     add = lambda do |grade, on, **more|

@@ -43,6 +43,18 @@ RSpec.describe Munimen::Web do
     end
   end
 
+  # A comma in an unquoted text of a {…} begins another key, which then has no value.
+  it "says nothing that YAML takes for a key without a value" do
+    empty = lambda do |node, at|
+      case node
+      when Hash then node.flat_map { |key, value| empty[value, [*at, key]] }
+      when Array then node.each_with_index.flat_map { |value, index| empty[value, [*at, index]] }
+      else node.nil? ? [at.join("/")] : []
+      end
+    end
+    expect(empty[YAML.load_file(File.join(Munimen::ROOT, "web/openapi.yaml")), []]).to eq([])
+  end
+
   it "keeps a signed page of every grade to the contract" do
     signed = office.walk(
       findings: {

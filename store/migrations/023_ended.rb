@@ -12,6 +12,8 @@ Sequel.migration do
   tables = ->(database) { database[:sqlite_master].where(type: "table", name: "visits") }
   version = ->(database) { database.get(Sequel.lit("schema_version FROM pragma_schema_version")) }
   up do
+    # found by folded words from now on: written down at the start
+    from(:search_waiting).insert_ignore.insert([:customer_id], from(:customers).select(:id))
     alter_table(:visits) { add_column :ended, :text }
     alter_table(:heaters) { add_column :ended, :text }
     run "PRAGMA writable_schema = ON"

@@ -5741,7 +5741,7 @@ export interface operations {
     report: {
         parameters: {
             query?: {
-                /** @description Of the page; as it was signed where none is given */
+                /** @description Of the page; as it was signed where none is given, behind a link the customer's own */
                 language?: components["schemas"]["Language"];
             };
             header?: never;
@@ -5773,7 +5773,7 @@ export interface operations {
     reportPdf: {
         parameters: {
             query?: {
-                /** @description Of the page; as it was signed where none is given */
+                /** @description Of the page; as it was signed where none is given, behind a link the customer's own */
                 language?: components["schemas"]["Language"];
                 /** @description Whether the photographs stand at its end */
                 photos?: "true" | "false";
@@ -8067,7 +8067,7 @@ export interface operations {
     shared: {
         parameters: {
             query?: {
-                /** @description Of the page; as it was signed where none is given */
+                /** @description Of the page; as it was signed where none is given, behind a link the customer's own */
                 language?: components["schemas"]["Language"];
             };
             header?: never;
@@ -8130,7 +8130,7 @@ export interface operations {
     sharedPdf: {
         parameters: {
             query?: {
-                /** @description Of the page; as it was signed where none is given */
+                /** @description Of the page; as it was signed where none is given, behind a link the customer's own */
                 language?: components["schemas"]["Language"];
             };
             header?: never;
