@@ -48,7 +48,9 @@ RSpec.describe Munimen::Web do
     empty = lambda do |node, at|
       case node
       when Hash
-        node.flat_map { |key, value| value.nil? ? [[*at, key].join("/")] : empty[value, [*at, key]] }
+        node.flat_map do |key, value|
+          value.nil? ? [[*at, key].join("/")] : empty[value, [*at, key]]
+        end
       when Array then node.each_with_index.flat_map { |value, index| empty[value, [*at, index]] }
       else []
       end
