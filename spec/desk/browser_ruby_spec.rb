@@ -106,9 +106,11 @@ RSpec.describe Munimen::Pocket::Office do
     same_as_the_server { |records| looks(records).reject { |_, path| path.include?("/heaters/") } }
   end
 
+  # Every second heater here, all of them by `bin/bench many`.
   it "says the same of its heaters and lists, and in every sum" do
     same_as_the_server do |records|
-      looks(records).select { |_, path| path.include?("/heaters/") } + others + sums
+      heaters = looks(records).select { |_, path| path.include?("/heaters/") }
+      heaters.each_slice(2).flat_map { |two| two.first(TRIES) } + others + sums
     end
   end
 

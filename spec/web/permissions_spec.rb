@@ -15,8 +15,8 @@ RSpec.describe Munimen::Web do
   all_but_inspector = %w[owner office plumber]
   allowed =
     {
-      owner => %i[firmRules qualify replaceInstruments setMail backup bundle restore seals
-                  repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
+      owner => %i[firmRules correctLimit qualify replaceInstruments setMail backup bundle restore
+                  seals repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
                   retention setRetention setFirm people invitePerson changePerson newLink
                   closePerson openPerson pausePerson firstSteps leaveOutStep],
       office_work => %i[addAbsence endAbsence replaceParts applyPlan exportTable previewTable
@@ -42,6 +42,7 @@ RSpec.describe Munimen::Web do
         changeSite
         addHeater
         changeHeater
+        endHeater
         bookVisit
         addLink
         revokeLink
