@@ -17,6 +17,7 @@ RSpec.describe Munimen::Judgement::Judge do
   Munimen::Rules::Book.all.each do |book|
     kinds[book].each do |kind|
       it "finds nothing on a sound #{kind} under #{book.id}, and of each finding that alone" do
+        tried = [] # an item that several rooms have is the same in each
         rooms.each do |location|
           seen = lambda do |answers = {}|
             set = book.id == :canada_npc ? { set_point: "60 degC" } : {}
@@ -34,7 +35,7 @@ RSpec.describe Munimen::Judgement::Judge do
           end
           items, sound = seen[]
           expect(told[judge[sound]]).to eq([])
-          items.each do |item|
+          (items - tried).each do |item|
             item.findings.each_value.select { |one| one.under?(book) }.each do |finding|
               _, visit = seen[{ item.id => finding.id }]
               found = judge[visit]
@@ -43,6 +44,7 @@ RSpec.describe Munimen::Judgement::Judge do
               expect(found.first.due_in).to eq(finding.due_in)
             end
           end
+          tried |= items
         end
       end
     end
