@@ -21,11 +21,11 @@ module Munimen
         ].join("\n\n").concat("\n")
       end
 
-      INTRO = "Tick what is right here and now; strike out and write beside it what is not. No " \
-              "book " \
-              "was at hand: “clause from memory” is to be looked up. The maker's instructions, " \
-              "the " \
-              "local authority's rules and licensed people come first."
+      INTRO = <<~TEXT.tr("\n", " ").strip
+        Tick what is right here and now; strike out and write beside it what is not. No book was at
+        hand: “clause from memory” is to be looked up. The maker's instructions, the local
+        authority's rules and licensed people come first.
+      TEXT
 
       private
 

@@ -116,7 +116,7 @@ module Munimen
 
           env["munimen.second_factor"] = rodauth.uses_two_factor_authentication?
           person = env["munimen.person"] = opts[:people].find(rodauth.session_value)
-          env["munimen.factor_due"] = !env["munimen.second_factor"] &&
+          env["munimen.factor_due"] = person && !env["munimen.second_factor"] &&
                                       Desk::Security.factor_asked?(opts[:records], person)
         end
       end

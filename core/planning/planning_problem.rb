@@ -71,14 +71,11 @@ module Munimen
 
       # terms: Work::Terms. state: where the search starts. goals: operation ids to be done.
       # helpers: ids that may be used besides. running: operations whose wait is under way.
-      # owed: ids of proofs that work done, or asked for, owes. ordered: whether the usual order is
-      # kept; without it only what proves goes after the work, and leaving after all.
-      def initialize(terms:, state:, goals:, helpers:, running: [], owed: [], ordered: true)
-        @owed = owed
-        @ordered = ordered
+      # precedence: Precedence of the goals.
+      def initialize(terms:, state:, goals:, helpers:, precedence:, running: [])
+        @precedence = precedence
         @terms = terms
         @space = terms.space
-        @rules = terms.rules
         @state = state
         @goals = goals.each_with_index.to_h
         @goal_mask = (1 << goals.size) - 1
@@ -98,13 +95,6 @@ module Munimen
       # The state at the start, and the needs that it meets, as bits.
       def start = @bits.sum { |name, values| values.fetch(@state.fetch(name)) }
       def met_at_start = needs_with(start)
-
-      # {goal => goals that go before it}, by ids.
-      def before
-        ids = @goals.keys
-        ops.reject { |op| op.goal.zero? }
-           .to_h { |op| [op.id, ids.select.with_index { |_, index| op.after[index] == 1 }] }
-      end
 
       # Whether two operations commute, by their indices; worked out once.
       def commute?(one, other)
@@ -229,99 +219,9 @@ module Munimen
           seconds: operation.hands_on + attended,
           wait:,
           goal: bit(operation.id),
-          after: goes_after(operation) & ~bit(operation.id),
+          after: @precedence.before(operation).sum { |id| bit(id) },
           place: operation.place
         )
-      end
-
-      # Goals that must be done before it: those that it names, unless a house rule has them late;
-      # for the last one all others; for giving heat back, and for what is late, every one that
-      # needs the heat away, so that there is one isolation and one refill.
-      def goes_after(operation)
-        return @goal_mask & ~bit(operation.id) if operation.last?
-
-        free = !@ordered && !operation.recommissions?
-        return renewing(operation.id).sum { |id| bit(id) } if free
-
-        named =
-          follows(operation)
-            .reject { |id| Work::Operation[id].rescheduled(@rules) }
-            .reduce(0) { |mask, id| mask | bit(id) }
-        named |= proofs_of_repairs if operation.uses_heat? && !as_found?(operation)
-        named |= work_at_zero if read_live?(operation)
-        if restores_heat?(operation) || operation.rescheduled(@rules) == :after_work
-          named | (cold_work & ~bit(operation.id))
-        else
-          named
-        end
-      end
-
-      # A mere reading under pressure that proves work: once, when all is open again.
-      def read_live?(operation)
-        operation.makes.empty? && operation.needs[:heater_pressure] == :live &&
-          (@owed.include?(operation.id) || renewing(operation.id).any?)
-      end
-
-      def work_at_zero
-        @work_at_zero ||= @goals.keys.sum do |id|
-          Work::Operation[id].needs[:heater_pressure] == :zero ? bit(id) : 0
-        end
-      end
-
-      # Goals that prove by heat what was, or is to be, mended, or renewed.
-      def proofs_of_repairs
-        @proofs_of_repairs ||= (@owed | @terms.hazards.flat_map(&:cleared_by)).sum do |id|
-          operation = Work::Operation[id]
-          operation.uses_heat? || !operation.needs_heat? ? 0 : bit(id)
-        end
-      end
-
-      # What takes the heat away waits for nothing where a danger stands, nor for what comes after
-      # the work that it has to go before; nor does what is read as found.
-      def follows(operation)
-        return [] if operation.secures? && !@terms.calm?
-
-        named = operation.after.reject do |id|
-          until_cleared?(id) || (early?(operation) && after_work?(id))
-        end
-        found = operation.found_first.reject { |id| until_cleared?(id) || after_work?(id) }
-        named + found + renewing(operation.id)
-      end
-
-      def as_found?(operation) = operation.needs[:as_found] == :yes
-      def early?(operation) = operation.secures? || as_found?(operation)
-
-      # Whether it proves work of the plan, or waits for such a proof.
-      def after_work?(id)
-        operation = Work::Operation[id]
-        renewing(id).any? ||
-          (operation.uses_heat? && !as_found?(operation) && proofs_of_repairs.positive?)
-      end
-
-      # What waits for a danger to be cleared does not go before what clears it.
-      def until_cleared?(id)
-        @terms.hazards.any? { |one| @terms.allowed(Work::Operation[id], one) == [:none] }
-      end
-
-      # A proof goes after the work that owes it.
-      def renewing(id)
-        @goals.keys.select { |goal| Work::Operation[goal].owed(@terms.rules).include?(id) }
-      end
-
-      def restores_heat?(operation)
-        @space
-          .expand(operation.makes)
-          .any? { |name, values| name.start_with?("heat.") && values == [:on] }
-      end
-
-      def cold_work
-        @cold_work ||= @goals.keys.reduce(0) do |mask, id|
-          heat =
-            @terms
-              .needs(Work::Operation[id])
-              .select { |name, _| name.start_with?("heat.") }
-          heat.any? && heat.values.none? { |values| values.include?(:on) } ? mask | bit(id) : mask
-        end
       end
 
       def bit(goal) = @goals[goal] ? 1 << @goals[goal] : 0

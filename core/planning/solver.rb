@@ -9,6 +9,8 @@ module Munimen
     class Solver
       # Moves, their total seconds, and how many seconds any order takes at least.
       Found = Struct.new(:moves, :total, :at_least)
+      # Goals to be done, what is left out of the plan, and whether the usual order is kept.
+      Aim = Struct.new(:goals, :left, :ordered)
 
       # How many states each search may look at: one that leans on the estimate, the exact one
       # (fewer where there is more to choose from, since each then takes longer, and where several
@@ -60,22 +62,18 @@ module Munimen
 
       # In the usual order; where that makes the goals impossible, in any that can be carried out.
       def in_any_order(goals, left)
-        @ordered = true
-        shortest(goals, left) || begin
-          @ordered = false
-          shortest(goals, left)
-        end
+        [true, false].lazy.filter_map { |ordered| shortest(Aim.new(goals, left, ordered)) }.first
       end
 
       # The shortest order that was found for all goals, or nil when there is none: at first a
       # good one stage by stage, then the exact search shows a shorter one, or that there is none,
       # or what any order takes at least; only then one that leans on the estimate is looked for.
-      def shortest(goals, left)
-        problem = compile(@visit.state, goals, goals, left)
+      def shortest(aim)
+        problem = compile(@visit.state, aim.goals, aim.goals, aim)
         search = Search.new(problem, running: running(problem))
-        staged = in_stages(goals, left, problem.before)
+        staged = in_stages(aim)
         below = staged&.total || Float::INFINITY
-        exact = search.call(**EXACT[problem.ops.size, goals.size, @jobs], below:)
+        exact = search.call(**EXACT[problem.ops.size, aim.goals.size, @jobs], below:)
         found = exact == :too_many ? leaning(search, problem, below) : exact
         good = found ? Found.new(*found) : staged
         good&.tap { |one| one.at_least = search.at_least }
@@ -94,15 +92,13 @@ module Munimen
       # Stage by stage, once what runs is over, each from the state that the one before leaves
       # behind, its waits over; one that cannot be done yet is done with the next; nil when that
       # does not help.
-      #
-      # before: {goal => goals that go before it}.
-      def in_stages(goals, left, before)
-        @before = before
-        stages = Stages.new(@terms, owed: @visit.columns.owed.keys, before:).of(goals)
+      def in_stages(aim)
+        before = precedence(aim.goals, aim).to_h
+        stages = Stages.new(@terms, owed: @visit.columns.owed.keys, before:).of(aim.goals)
         found = Found.new([], waits.map(&:seconds_left).max || 0)
         late = []
         stages.each do |stage|
-          more = after(found, late + stage, goals, left)
+          more = after(found, late + stage, aim, before)
           late = more ? [] : late + stage
           found = more || found
         end
@@ -110,20 +106,20 @@ module Munimen
       end
 
       # What was found so far, with one stage more, as a whole or, where that is too much to look
-      # through, goal by goal; nil when that cannot be done.
-      def after(found, stage, goals, left)
-        more = onwards(found, stage, goals, left, STAGE)
+      # through, goal by goal; nil when that cannot be done. before: {goal => goals before it}.
+      def after(found, stage, aim, before)
+        more = onwards(found, stage, aim, STAGE)
         return more unless more == :too_many
 
-        one_by_one(found, stage, goals, left) || known(onwards(found, stage, goals, left, WIDE))
+        one_by_one(found, stage, aim, before) || known(onwards(found, stage, aim, WIDE))
       end
 
       # Each time the first of the goals that can be reached from where the others lead; nil when
       # some cannot.
-      def one_by_one(found, stage, goals, left)
+      def one_by_one(found, stage, aim, before)
         until stage.empty?
-          ready = stage.lazy.reject { |id| @before.fetch(id, []).intersect?(stage) }
-          steps = ready.map { |id| [id, known(onwards(found, [id], goals, left, STAGE))] }
+          ready = stage.lazy.reject { |id| before.fetch(id).intersect?(stage) }
+          steps = ready.map { |id| [id, known(onwards(found, [id], aim, STAGE))] }
           goal, more = steps.find(&:last)
           return unless goal
 
@@ -137,9 +133,9 @@ module Munimen
 
       # What was found so far, with some goals more, by the first pass that finds them; nil when
       # there is no way, :too_many when none was found.
-      def onwards(found, some, goals, left, passes)
-        open = goals - found.moves.map { |move| move.op.id }
-        search = Search.new(compile(state_after(found.moves), some, open, left))
+      def onwards(found, some, aim, passes)
+        open = aim.goals - found.moves.map { |move| move.op.id }
+        search = Search.new(compile(state_after(found.moves), some, open, aim))
         answers = passes.lazy.map { |pass| search.call(**pass) }
         moves, total = answers.find { |answer| answer != :too_many } || (return :too_many)
         return unless moves
@@ -149,16 +145,19 @@ module Munimen
       end
 
       # For some goals from a state; helpers are those that matter for all that is still open.
-      def compile(state, goals, open, left)
+      def compile(state, goals, open, aim)
         PlanningProblem.new(
           terms: @terms,
           state:,
           goals:,
-          helpers: helpers(goals, open, left, state),
-          owed:,
-          ordered: @ordered,
+          helpers: helpers(goals, open, aim.left, state),
+          precedence: precedence(goals, aim),
           running: waits.map { |wait| Work::Operation[wait.operation] }
         )
+      end
+
+      def precedence(goals, aim)
+        Precedence.new(terms: @terms, goals:, owed:, ordered: aim.ordered)
       end
 
       # Proofs that work done, or asked for, owes.

@@ -44,8 +44,9 @@ module Munimen
             .freeze
         end
 
-        # Whether a book has it in print, and not only the trade in use.
-        def published? = source.standing.to_s.start_with?("published")
+        # Whether a book has it in print, or the firm has corrected it there, and not only the
+        # trade in use.
+        def published? = source.standing.to_s.start_with?("published", "corrected")
 
         # The same by a house rule, which may ask for more than what is published, never for less:
         # a bound that is left out or loosened stays as it is.

@@ -34,15 +34,16 @@ module Munimen
                         field: :how, code: :unknown_choice)
       end
 
+      # Looked at and written in one transaction, so that no visit begins in between.
       def gone(row, ended)
         return if row[:ended]
 
-        visits = @context.records.visits.of_heater(row[:id])
-        may_go!(visits, ended[:how])
         @context.records.write do
+          visits = @context.records.visits.of_heater(row[:id])
+          may_go!(visits, ended[:how])
           @context.records.heaters.keep_end(row[:id], ended)
           @context.records.dues.settle_heater(row[:id], at: ended[:at])
-          visits.select { |one| one[:status] == "booked" }.each { |one| cancel(one, ended) }
+          visits.select { |one| one[:status] == "booked" }.each { |one| cancel(one, ended[:at]) }
         end
       end
 
@@ -57,9 +58,10 @@ module Munimen
                           code: :signed)
       end
 
-      def cancel(visit, ended)
-        why = { how: "cancelled", reason: "", by: ended[:by], at: ended[:at], was: visit[:status] }
-        @context.records.visits.update(visit[:id], status: "ended", ended: why)
+      # at: when the heater was ended, by which it is found again.
+      def cancel(visit, at)
+        ended = EndVisit.ended(@context, visit, "cancelled", at:)
+        @context.records.visits.update(visit[:id], status: "ended", ended:)
       end
 
       # Where it was ended by mistake; what was booked then is booked again.

@@ -9,6 +9,11 @@ module Munimen
       HOW = %w[cancelled nobody_home given_up].freeze
       REASON = 300 # letters
 
+      # What is kept of a visit that was ended: who did it, when, why, and what it was.
+      def self.ended(context, row, how, reason: "", at: context.stamp)
+        { how:, reason:, by: context.person[:name], at:, was: row[:status] }
+      end
+
       def initialize(context) = @context = context
 
       # id: UUID of the decision that is written down; how: one of HOW, or "reopened", which takes
@@ -47,9 +52,7 @@ module Munimen
       end
 
       def ended(row, how, reason)
-        by = @context.person[:name]
-        { status: "ended",
-          ended: { how:, reason:, by:, at: @context.stamp, was: row[:status] } }
+        { status: "ended", ended: self.class.ended(@context, row, how, reason:) }
       end
 
       def again(visit_id)

@@ -4,7 +4,13 @@ require "office_helper"
 
 # A heater that is not there any more: its history stays, nothing is due, nothing is booked.
 RSpec.describe Munimen::Desk::EndHeater do
-  let(:ending) { described_class.new(office.context) }
+  # Time goes on while it is done.
+  let(:ending) do
+    described_class.new(
+      Munimen::Desk::Context.new(office.records, person: office.person,
+                                                 clock: -> { office.pass(1) })
+    )
+  end
   let(:heater) { office.heater }
   let(:shown) { -> { Munimen::Desk::ViewHeater.new(office.context).call(heater) } }
   let(:owed) { -> { shown[][:owed].size } }

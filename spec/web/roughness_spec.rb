@@ -38,7 +38,11 @@ RSpec.describe Munimen::Web::App do
       ["/api/visits/#{visit}/notes", note.merge(text: "a\u0000b")] => 422,
       ["/api/customers", "{\"id\":\"#{office.uuid}\",\"name\":\"\xFF\"}"] => 422,
       ["/api/customers", "[" * 100_000] => 413,
-      ["/api/customers", "{\"name\":\"#{"x" * 70_000}\"}"] => 413
+      ["/api/customers", "{\"name\":\"#{"x" * 70_000}\"}"] => 413,
+      # a file is no JSON, however large it may be; a photograph is, and may be large
+      ["/api/restore", "{\"a\":\"#{"x" * 70_000}\"}"] => 413,
+      ["/api/tables/customers", "{\"a\":\"#{"x" * 70_000}\"}"] => 413,
+      ["/api/visits/#{visit}/photos", "{\"a\":\"#{"x" * 3_000_000}\"}"] => 422
     }.each do |(path, body), status|
       post_json(path, body)
       expect([path, last_response.status]).to eq([path, status])

@@ -1,11 +1,20 @@
 # frozen_string_literal: true
 
 # Bounds that single books set on what is installed: asked where the book has the limit.
-Munimen::Judgement::Check.define :relief_pressure_most, part: :relief_valve do
-  off_page "of what is installed: a deficiency where it is one"
-  judge do |visit|
-    set = visit.heater.relief_set_pressure or next
-    exceeds_limit(set, :relief_pressure_most, "It is set to #{say(set)}.")
+{
+  relief_pressure_most: [:relief_valve, "It is set to", :relief_set_pressure.to_proc],
+  storage_temperature: [:thermostat, "The thermostat is set to",
+                        ->(heater) { heater.set_point if heater.electric? }],
+  package_size: [:tank, "It holds", ->(heater) { heater.capacity if heater.unvented? }],
+  package_power: [:tank, "Its heat input is",
+                  ->(heater) { heater.heat_input if heater.unvented? }]
+}.each do |id, (part, says, of)|
+  Munimen::Judgement::Check.define id, part: do
+    off_page "of what is installed: a deficiency where it is one"
+    judge do |visit|
+      value = of.call(visit.heater) or next
+      exceeds_limit(value, id, "#{says} #{say(value)}.")
+    end
   end
 end
 
@@ -22,33 +31,5 @@ Munimen::Judgement::Check.define :relief_over_supply, part: :relief_valve do
       margin, :relief_over_supply,
       "It is set to #{say(set)}, the supply stands at #{say(supply)}: #{say(margin)} between them."
     )
-  end
-end
-
-Munimen::Judgement::Check.define :storage_temperature, part: :thermostat do
-  off_page "of what is installed: a deficiency where it is one"
-  judge do |visit|
-    set = visit.heater.set_point
-    next unless set && visit.heater.electric?
-
-    exceeds_limit(set, :storage_temperature, "The thermostat is set to #{say(set)}.")
-  end
-end
-
-Munimen::Judgement::Check.define :package_size, part: :tank do
-  off_page "of what is installed: a deficiency where it is one"
-  judge do |visit|
-    size = visit.heater.capacity or next
-    exceeds_limit(size, :package_size, "It holds #{say(size)}.") if visit.heater.unvented?
-  end
-end
-
-Munimen::Judgement::Check.define :package_power, part: :coil do
-  off_page "of what is installed: a deficiency where it is one"
-  judge do |visit|
-    power = visit.heater.heat_input
-    next unless power && visit.heater.unvented?
-
-    exceeds_limit(power, :package_power, "Its heat input is #{say(power)}.")
   end
 end

@@ -2,15 +2,18 @@
 // A heater that is not there any more: replaced – by kind and size, so that the visit to its
 // successor can begin at once –, taken out, or entered by mistake.
 import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { uuid, type Heater } from '@/api/client'
 import { write } from '@/api/outbox'
+import ReasonedChoice from '@/components/common/ReasonedChoice.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import { useRequest } from '@/composables/useRequest'
 
 const props = defineProps<{ heater: Heater }>()
 const emit = defineEmits<{ close: []; changed: [heater: Heater] }>()
 const router = useRouter()
+const { t } = useI18n()
 const replacing = ref(false)
 const reason = ref('')
 const { error, field, run } = useRequest()
@@ -19,10 +22,17 @@ const end = (how: 'replaced' | 'taken_out' | 'mistaken', successor?: string) =>
   write(
     '/api/heaters/{id}/end',
     { id: props.heater.id },
-    { how, reason: reason.value.trim(), ...(successor ? { successor } : {}) },
+    { how, reason: reason.value, ...(successor ? { successor } : {}) },
   )
-const gone = (how: 'taken_out' | 'mistaken') =>
+const ways = (['replaced', 'taken_out', 'mistaken'] as const).map((way) => ({
+  way,
+  label: t(`gone.${way}`),
+  first: way === 'replaced',
+}))
+const choose = (how: (typeof ways)[number]['way'], why: string) =>
   run(async () => {
+    reason.value = why
+    if (how === 'replaced') return void (replacing.value = true)
     emit('changed', await end(how))
     emit('close')
   })
@@ -65,31 +75,13 @@ const begun = (label: string, installation: Record<string, string>, job: string)
       @keep="replaced"
       @begin="begun"
     />
-    <div v-else class="stack">
-      <p class="soft">{{ $t('gone.what') }}</p>
-      <el-input
-        v-model="reason"
-        maxlength="300"
-        :placeholder="$t('gone.why')"
-        :aria-label="$t('gone.why')"
-      />
-      <el-button type="primary" size="large" class="way" @click="replacing = true">{{
-        $t('gone.replaced')
-      }}</el-button>
-      <el-button size="large" class="way" @click="gone('taken_out')">{{
-        $t('gone.taken_out')
-      }}</el-button>
-      <el-button size="large" class="way" @click="gone('mistaken')">{{
-        $t('gone.mistaken')
-      }}</el-button>
-      <p v-if="error" class="error" role="alert">{{ error }}</p>
-    </div>
+    <ReasonedChoice
+      v-else
+      :lead="$t('gone.what')"
+      :why="$t('gone.why')"
+      :ways="ways"
+      :error="error"
+      @choose="choose"
+    />
   </el-dialog>
 </template>
-
-<style scoped>
-.way {
-  margin: 0;
-  min-height: 44px;
-}
-</style>

@@ -2,46 +2,30 @@
 // Ends a visit that comes to nothing: nobody at home, cancelled, begun by mistake – with one touch
 // and, if there is something to say, a word.
 import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import type { Visit } from '@/api/client'
+import ReasonedChoice from '@/components/common/ReasonedChoice.vue'
 import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{ visit: Visit }>()
 const { send } = useVisit()
+const { t } = useI18n()
 const shown = ref(false)
-const reason = ref('')
 const ways = computed(() =>
-  props.visit.status === 'booked'
+  (props.visit.status === 'booked'
     ? (['cancelled', 'nobody_home', 'given_up'] as const)
-    : (['nobody_home', 'given_up'] as const),
+    : (['nobody_home', 'given_up'] as const)
+  ).map((way) => ({ way, label: t(`ended.${way}`) })),
 )
-function end(how: (typeof ways.value)[number]) {
+function end(how: (typeof ways.value)[number]['way'], reason: string) {
   shown.value = false
-  void send('end', { how, reason: reason.value.trim() })
-  reason.value = ''
+  void send('end', { how, reason })
 }
 </script>
 
 <template>
   <button type="button" class="plain-button" @click="shown = true">{{ $t('ended.open') }}</button>
   <el-dialog v-model="shown" :title="$t('ended.title')" width="min(480px, 94vw)" append-to-body>
-    <div class="stack">
-      <p class="soft">{{ $t('ended.only') }}</p>
-      <el-input
-        v-model="reason"
-        maxlength="300"
-        :placeholder="$t('ended.why')"
-        :aria-label="$t('ended.why')"
-      />
-      <el-button v-for="how in ways" :key="how" size="large" class="way" @click="end(how)">{{
-        $t(`ended.${how}`)
-      }}</el-button>
-    </div>
+    <ReasonedChoice :lead="$t('ended.only')" :why="$t('ended.why')" :ways="ways" @choose="end" />
   </el-dialog>
 </template>
-
-<style scoped>
-.way {
-  margin: 0;
-  min-height: 44px;
-}
-</style>
