@@ -43,7 +43,7 @@ module Munimen
           may_go!(visits, ended[:how])
           @context.records.heaters.keep_end(row[:id], ended)
           @context.records.dues.settle_heater(row[:id], at: ended[:at])
-          visits.select { |one| one[:status] == "booked" }.each { |one| cancel(one, ended[:at]) }
+          visits.select { |one| one[:status] == "booked" }.each { |one| cancel(one) }
         end
       end
 
@@ -58,9 +58,8 @@ module Munimen
                           code: :signed)
       end
 
-      # at: when the heater was ended, by which it is found again.
-      def cancel(visit, at)
-        ended = EndVisit.ended(@context, visit, "cancelled", at:)
+      def cancel(visit)
+        ended = EndVisit.ended(@context, visit, "cancelled").merge(with_heater: true)
         @context.records.visits.update(visit[:id], status: "ended", ended:)
       end
 
@@ -71,7 +70,7 @@ module Munimen
           @context.records.heaters.keep_end(row[:id], nil)
           @context.records.dues.resume_heater(row[:id], at:)
           booked = @context.records.visits.of_heater(row[:id]).select do |one|
-            one[:ended] && one[:ended][:at] == at
+            one[:ended]&.key?(:with_heater)
           end
           booked.each do |one|
             @context.records.visits.update(one[:id], status: "booked", ended: nil)

@@ -10,8 +10,8 @@ module Munimen
       REASON = 300 # letters
 
       # What is kept of a visit that was ended: who did it, when, why, and what it was.
-      def self.ended(context, row, how, reason: "", at: context.stamp)
-        { how:, reason:, by: context.person[:name], at:, was: row[:status] }
+      def self.ended(context, row, how, reason: "")
+        { how:, reason:, by: context.person[:name], at: context.stamp, was: row[:status] }
       end
 
       def initialize(context) = @context = context
@@ -41,14 +41,19 @@ module Munimen
 
       def allowed!(row, how)
         @context.may!(:end_visit)
-        if how == "reopened"
-          return row if row[:status] == "ended"
-
-          raise Refused.new("This visit has not been ended.", code: :not_ended)
-        end
+        return reopened!(row) if how == "reopened"
         return row if %w[booked open].include?(row[:status])
 
         @context.open!(row)
+      end
+
+      def reopened!(row)
+        unless row[:status] == "ended"
+          raise Refused.new("This visit has not been ended.", code: :not_ended)
+        end
+        return row unless @context.records.heaters.find(row[:heater_id])[:ended]
+
+        raise Refused.new("The heater is not there any more; take that back first.", code: :ended)
       end
 
       def ended(row, how, reason)

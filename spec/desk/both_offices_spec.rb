@@ -64,6 +64,33 @@ RSpec.describe Munimen::Pocket do
     end
   end
 
+  it "ends a visit and a heater, and takes both back, as the database does" do
+    office.walk
+    visit = office.start
+    said = [taken_along(office), office.records].map do |records|
+      desk = Munimen::Desk::Context.new(records, person: office.person, clock: -> { office.now })
+      looked = lambda do
+        paths = %W[/api/visits/#{visit} /api/heaters/#{office.heater} /api/today]
+        paths.map { |path| answer(records, office.now, path) }
+      end
+      end_visit = lambda do |how|
+        Munimen::Desk::EndVisit.new(desk).call(visit, id: "e-#{how}", how:, reason: "Card left")
+        looked.call
+      end
+      end_heater = lambda do |how|
+        Munimen::Desk::EndHeater.new(desk).call(office.heater, how:)
+        looked.call
+      end
+      [*%w[nobody_home].map(&end_visit), *%w[taken_out back].map(&end_heater),
+       *%w[reopened].map(&end_visit)]
+    end
+    ended, gone, back, again = said.first
+    expect([ended, again].map { |one| one[0]["status"] }).to eq(%w[ended open])
+    expect(gone[1]["owed"]).to eq([])
+    expect(back[1]["owed"].size).to be_positive
+    said.last.zip(said.first) { |here, there| expect(there).to eq(here) }
+  end
+
   it "numbers, corrects and locks as the database does" do
     visit = office.start
     pocket = taken_along(office)

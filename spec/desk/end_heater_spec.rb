@@ -36,6 +36,9 @@ RSpec.describe Munimen::Desk::EndHeater do
     expect(shown[][:ended]).to include(how: "replaced", successor:)
     expect(owed[]).to eq(0)
     expect(office.records.visits.find(booked)).to include(status: "ended")
+    expect do
+      Munimen::Desk::EndVisit.new(office.context).call(booked, id: office.uuid, how: "reopened")
+    end.to raise_error(Munimen::Refused, /not there/)
     expect { book(heater) }.to raise_error(Munimen::Refused, /not there/)
     ending.call(heater, how: "taken_out") # once more changes nothing
     expect(shown[][:ended][:how]).to eq("replaced")
