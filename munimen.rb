@@ -14,6 +14,8 @@ module Munimen
   ROOT = __dir__
   DECLARATIONS = %w[
     core/measure/systems
+    core/heater/sources
+    core/heater/kinds
     core/words/vocabularies
     core/words/languages
     core/calculations/definitions

@@ -161,15 +161,14 @@ module Munimen
 
     def plant
       setting = heater.usual_set_point.si
-      case heater.kind
-      when :gas_storage
+      if heater.gas?
         @gas = GasBurner.new(
           heater.input&.si || 11_720.0,
           setting,
           pile: heater.ignition == :pilot_thermopile,
           fuel: heater.fuel
         )
-      when :boiler_coil, :unvented_indirect
+      elsif heater.coil?
         @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)
       else
         @elements = Elements.new(

@@ -50,6 +50,14 @@ module Munimen
       dup.tap { |copy| copy.instance_variable_set(:@because, cited.freeze) }.freeze
     end
 
+    # The same with something else to do, by another day.
+    def answered(remedy, due_in)
+      dup.tap do |copy|
+        copy.instance_variable_set(:@remedy, remedy)
+        copy.instance_variable_set(:@due_in, due_in)
+      end.freeze
+    end
+
     def finding? = FINDINGS.include?(grade)
     def rank = GRADES.index(grade)
     def text = because.map(&:text).join(" ")

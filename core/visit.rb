@@ -280,11 +280,12 @@ module Munimen
                  keyword_init: true)
     # One operation done, :already_so, :not_tested with a reason, :left_apart with a reason (begun,
     # and what it took apart left so), or an earlier step undone (`of`). `made`: effects that came
-    # from what had been read by then; nil where they are worked out from the readings.
+    # from what had been read by then; nil where they are worked out from the readings. `together`:
+    # said with others by one touch.
     Step =
       Struct.new(
         :id, :operation, :outcome, :reason, :at, :by, :of, :made, :seq, :apart, :received,
-        keyword_init: true
+        :together, keyword_init: true
       ) do
         def done? = %i[done already_so].include?(outcome)
         # Given up, with a reason.

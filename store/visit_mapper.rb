@@ -179,6 +179,7 @@ module Munimen
             of: row[:of],
             made: row[:made] && symbols(row[:made]),
             seq: row[:seq],
+            together: row[:arrived]&.include?('"together":true') || nil,
             **arrived(row)
           )
         end

@@ -161,7 +161,7 @@ module Munimen
 
       def limits
         top = @heater.unvented? ? :cut_out : :high_limit
-        unless @heater.kind == :boiler_coil
+        if @heater.cut_out?
           y = at(0.2)
           @canvas.rect(@tank.left - 12, y - 7, 8, 14, top, :control, radius: 1)
           @canvas.circle(@tank.left - 8, y, 2, top, :reset)

@@ -5,7 +5,7 @@ module Munimen
     # What can be said of an installed heater: quantities by kind, words with their choices, free
     # texts, and to which kinds of heater a field belongs at all.
     module Fields
-      KINDS = %i[gas_storage electric_storage boiler_coil unvented_indirect unvented_direct].freeze
+      KINDS = Kind.ids.freeze
       YES_NO = %i[yes no unknown].freeze
 
       QUANTITIES = {
@@ -84,40 +84,17 @@ module Munimen
       ].freeze
       ALL = [*WORDS.keys, *QUANTITIES.keys, *TEXTS].freeze
 
-      UNVENTED = %i[unvented_indirect unvented_direct].freeze
-      COIL = %i[boiler_coil unvented_indirect].freeze
-      ELEMENTS = %i[electric_storage unvented_direct].freeze
-      GAS = %i[gas_storage].freeze
+      UNVENTED = Kind.all.select(&:unvented?).map(&:id).freeze
 
-      # Fields that only some kinds have, and why another has not.
-      ONLY = {
-        input: [GAS, "has no gas input; give its elements or its coil"],
-        fuel: [GAS, "burns no gas"],
-        hood: [GAS, "has no draft hood"],
-        vent: [GAS, "has no flue"],
-        ignition: [GAS, "has no burner to ignite"],
-        manifold_pressure: [GAS, "has no gas manifold"],
-        altitude: [GAS, "has no burner that thin air could starve"],
-        plate_basis: [GAS, "has no gas input"],
-        element_upper: [
-          ELEMENTS,
-          "has no such element; give its input, its coil or its back-up immersion"
-        ],
-        element_lower: [
-          ELEMENTS,
-          "has no such element; give its input, its coil or its back-up immersion"
-        ],
-        element_voltage: [ELEMENTS + UNVENTED, "has no element"],
-        backup_immersion: [%i[unvented_indirect], "has no back-up immersion"],
-        immersion_power: [%i[unvented_indirect], "has no back-up immersion"],
-        set_point_upper: [ELEMENTS, "has one thermostat, or none of its own"],
-        immersion_set_point: [COIL, "has no back-up immersion"],
-        immersion_cut_out: [COIL, "has no back-up immersion"],
-        plate_pressure: [UNVENTED, "bears the pressure that its tank is rated for"],
-        coil_power: [COIL, "has no boiler coil"],
-        coil_flow: [COIL, "has no boiler coil"],
-        coil_control: [COIL, "has no boiler coil"]
-      }.freeze
+      # Fields that only some kinds have, by their sources of heat or their water side, and why
+      # another has not: {field => [kinds, reason]}.
+      ONLY = HeatSource.all.each_with_object(
+        { plate_pressure: [UNVENTED, "bears the pressure that its tank is rated for"] }
+      ) do |source, all|
+        source.fields.each do |field, because|
+          all[field] = [(all[field]&.first || []) | Kind.heated_by(source.id), because]
+        end
+      end.freeze
 
       # field => the field that decides, and its values that make it pointless
       POINTLESS = {

@@ -4,13 +4,6 @@ module Munimen
   module Heater
     # Refuses configurations that cannot be, with the reason and the field.
     class Impossible
-      NAMES = {
-        gas_storage: "A gas heater",
-        electric_storage: "An electric heater",
-        boiler_coil: "A coil heater",
-        unvented_indirect: "An indirect cylinder",
-        unvented_direct: "A direct cylinder"
-      }.freeze
       SMALLEST = Measure::Quantity.of(2, "gal", :volume)
       LARGEST = Measure::Quantity.of(150, "gal", :volume)
 
@@ -59,7 +52,7 @@ module Munimen
             next
           end
 
-          refuse(field, "#{NAMES.fetch(@heater.kind)} #{reason}.")
+          refuse(field, "#{@heater.type.called} #{reason}.")
         end
       end
 

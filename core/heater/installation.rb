@@ -20,7 +20,7 @@ module Munimen
       EXPANSION_RELIEF_PRESSURE = Measure::Quantity.of(6, "bar", :pressure)
       ENGLISH_SET_POINT = Measure::Quantity.of(60, "degC", :temperature)
       SET_POINT = Measure::Quantity.of(120, "degF", :temperature)
-      GAS_EFFICIENCY = 0.8
+      GAS_EFFICIENCY = 0.8 # into the water; from memory
       SLENDERNESS = 2.5 # height of a tank over its diameter; common practice
 
       attr_reader(*FIELDS)
@@ -104,59 +104,38 @@ module Munimen
         end
       end
 
-      def gas? = kind == :gas_storage
-      def electric? = kind == :electric_storage
-      def unvented? = Fields::UNVENTED.include?(kind)
-      def coil? = Fields::COIL.include?(kind)
-      # Heated by elements alone.
-      def elements? = Fields::ELEMENTS.include?(kind)
+      # The Kind that it is.
+      def type = Kind[kind]
+
+      def gas? = type.heated_by?(:burner)
+      # With elements under one high limit.
+      def electric? = type.high_limit?
+      def unvented? = type.unvented?
+      def coil? = type.heated_by?(:coil)
+      # Heated by elements of its own.
+      def elements? = type.heated_by?(:element)
       def fed? = feeds.any?
       def wired? = electric_sources.any?
       def cut_out? = unvented? || electric?
       def without_vessel? = vessel == :none
-      def immersion? = kind == :unvented_indirect && backup_immersion != :no
+      def immersion? = heat_sources.include?(:immersion)
 
       # Each source of heat, with a state of its own.
-      def heat_sources
-        return [:burner] if gas?
-        return [:coil, *(:immersion if immersion?)] if coil?
-
-        [(:upper_element if element_upper), (:lower_element if element_lower)].compact.then do |all|
-          all.empty? ? [:element] : all
-        end
-      end
+      def heat_sources = type.sources(self)
 
       # Those among them that are electric.
-      def electric_sources = heat_sources - %i[burner coil]
+      def electric_sources = heat_sources & HeatSource.electric
 
-      # Each incoming electrical feed, with a state of its own. Two immersions have a circuit
-      # each; so have the heating controls.
-      def feeds
-        return [] if gas?
-        return [:heating_controls, *(:immersion if immersion?)] if coil?
-        return %i[off_peak boost] if kind == :unvented_direct && element_upper && element_lower
+      # Each incoming electrical feed, with a state of its own; so have the heating controls.
+      def feeds = type.feeds(self)
 
-        [:heater]
-      end
-
-      # W into the water at one time; nil when the plate does not say. Two elements never run
-      # together on the usual upper-priority thermostats.
-      def heating_power
-        return input && (input.si * GAS_EFFICIENCY) if gas?
-        return coil_power&.si if coil?
-
-        [element_upper, element_lower].compact.map(&:si).max
-      end
+      # W into the water at one time; nil when the plate does not say.
+      def heating_power = type.power(self)
 
       # The most heat that can go in at one time, as the plates say, held against the relief
       # valve's rating; nil when they do not.
       def heat_input
-        watts = case kind
-                when :gas_storage then input&.si
-                when :electric_storage then heating_power
-                when :unvented_direct then [element_upper, element_lower].compact.sum(&:si)
-                else [coil_power, (immersion_power if immersion?)].compact.sum(&:si)
-                end
+        watts = type.most(self)
         watts&.positive? ? Measure::Quantity.new(:power, watts) : nil
       end
 

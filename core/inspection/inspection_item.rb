@@ -11,6 +11,7 @@ module Munimen
       include Rules::Measures
 
       # source: a Source, or {rulebook id => Source}. who: :plumber, :gas, :electrical or :unvented.
+      # answered: [check, remedy, days]: what is left to do once that check is sound.
       Finding =
         Struct.new(
           :id,
@@ -23,6 +24,7 @@ module Munimen
           :unsafe_discharge,
           :who,
           :books,
+          :answered,
           keyword_init: true
         ) do
           # Whether it is asked about under a rulebook.

@@ -80,8 +80,20 @@ module Munimen
 
       def from_observations(visit)
         visit.observations.filter_map do |seen|
-          visit.memory.given([:seen, seen.item], seen, @visit.rules, @visit.heater) { looked(seen) }
+          told = visit.memory.given([:seen, seen.item], seen, @visit.rules, @visit.heater) do
+            looked(seen)
+          end
+          answered(told, seen, visit)
         end
+      end
+
+      # What was seen wants less where the test that it asks for was done, and is sound.
+      def answered(told, seen, visit)
+        finding = Inspection::InspectionItem[seen.item].findings[seen.finding]
+        check, remedy, days = finding&.answered
+        return told if check.nil? || Check[check].verdict(visit)&.grade != :sound
+
+        told.answered(say(remedy), days)
       end
 
       # What was seen at one item, as a verdict.

@@ -178,7 +178,8 @@ module Munimen
             of: row["of"],
             by: row["by"],
             at: time(row["at"], "steps.#{index}.at"),
-            made: row["made"] && symbols(row["made"])
+            made: row["made"] && symbols(row["made"]),
+            together: row["together"]
           )
         end
       end

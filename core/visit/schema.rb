@@ -154,6 +154,7 @@ module Munimen
             at: TIME,
             by: BY,
             of: TEXT,
+            together: { type: "boolean" },
             made: {
               type: "object",
               additionalProperties: TEXT

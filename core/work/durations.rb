@@ -7,15 +7,6 @@ module Munimen
       # Drawn to make the heat come on; common practice.
       DRAW = Measure::Quantity.of(10, "gal", :volume)
       COLD = Measure::Quantity.of(50, "degF", :temperature)
-      # Taken when the plate does not say how strong the heat is; from memory.
-      USUAL_POWER = {
-        gas_storage: 40_000 * 0.2930711 * 0.8,
-        electric_storage: 4500.0,
-        boiler_coil: 20_000.0,
-        unvented_indirect: 15_000.0,
-        unvented_direct: 3000.0
-      }.freeze
-
       # A garden hose that runs to slightly lower ground; from memory.
       HOSE = { bore: 0.0127, hose_length: 10.0, hose_bore: 0.0159, fall: 0.6 }.freeze
       FILL = 15.0 / 60_000 # m3/s, a cold branch through a tank's inlet; from memory
@@ -24,7 +15,7 @@ module Munimen
 
       # Seconds to heat a tank of cold water.
       def heat_up(heater)
-        power = heater.heating_power || USUAL_POWER.fetch(heater.kind)
+        power = heater.heating_power || heater.type.usual_power
         Physics::HeatUp.seconds(
           volume: heater.capacity.si,
           power:,
@@ -55,7 +46,7 @@ module Munimen
       # Seconds to heat again what a normal draw took out.
       def recovery(heater)
         hot = heater.usual_set_point
-        power = heater.heating_power || USUAL_POWER.fetch(heater.kind)
+        power = heater.heating_power || heater.type.usual_power
         Physics::HeatUp.seconds(
           volume: [DRAW.si, heater.capacity.si].min,
           power:,

@@ -37,6 +37,11 @@ module Munimen
         freeze
       end
 
+      # The job that puts right what a check found, or nil.
+      def self.curing(check)
+        check && all.find { |job| job.cures.include?(check.to_sym) }
+      end
+
       # Operations that every visit has, whatever it is for.
       def self.frame = @frame ||= Operation.all.select(&:every_visit?).map(&:id)
 

@@ -256,6 +256,13 @@ module Munimen
       # replaces.
       def spared_by(*ids) = ids.empty? ? @spared_by || [] : @spared_by = ids
 
+      # A plain act may be said together with others, by one touch, and is then marked so; `says`
+      # are the answers that it means to have done it: {reading: word}. What protects a hand or a
+      # house is said by itself (spec/core/declared_spec.rb).
+      def plain_act(**says) = @plain_act = says
+      def plain_act? = !@plain_act.nil?
+      def says = @plain_act || {}
+
       # Readings that are shown again here, as they were written down before.
       def recalls(*names) = names.empty? ? @recalls || [] : @recalls = names
 

@@ -27,7 +27,7 @@ module Munimen
             :drain_valve,
             (:anode unless h.anode == :none),
             (:gas_control if h.gas?),
-            (:coil if h.kind == :boiler_coil),
+            *h.type.openings,
             (:expansion_relief if h.unvented?),
             *h.electric_sources
           ].compact

@@ -149,7 +149,7 @@ module Munimen
           :customer_id,
           :email
         ).merge(
-          job: row[:job] || cure(row[:check]),
+          job: row[:job] || Work::Job.curing(row[:check])&.id&.to_s,
           late: (today - Date.iso8601(row[:on])).to_i,
           points: urgency.points,
           reasons: urgency.reasons,
@@ -168,11 +168,6 @@ module Munimen
           made:,
           household: (row[:household] || "usual").to_sym
         )
-      end
-
-      # The job that puts right what a check found, if one does.
-      def cure(check)
-        check && Work::Job.all.find { |job| job.cures.include?(check.to_sym) }&.id&.to_s
       end
 
       # The part that a check, or a line that is looked at, is about.

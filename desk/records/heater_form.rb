@@ -33,7 +33,6 @@ module Munimen
         form = Heater::Fields
         {
           first_kind: units == :england ? :unvented_indirect : :gas_storage,
-          usual_jobs: form::KINDS.map { |kind| { kind:, job: usual_job(kind) } },
           groups: GROUPS.map { |id, names| { id:, names: } },
           quantities: form::QUANTITIES.map { |name, kind| quantity(name, kind, units) },
           words: form::WORDS.map { |name, choices| { name:, choices:, kinds: kinds(name, units) } },
@@ -43,11 +42,6 @@ module Munimen
             { part:, name: Words[units].part(part), names: }
           end
         }
-      end
-
-      # The year's work on a kind of heater.
-      def usual_job(kind)
-        Heater::Fields::UNVENTED.include?(kind) ? :annual_unvented : :annual_safety
       end
 
       def quantity(name, kind, units)

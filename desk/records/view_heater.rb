@@ -28,20 +28,22 @@ module Munimen
             installed(row, book),
             units: book.units,
             deficiencies: deficiencies(id),
-            owed: owed(id),
             learnt: learnt(id)
           )
-          .merge(visits(id))
+          .merge(work(id, row[:heater]))
       end
 
       private
 
-      def owed(id)
-        @context
-          .records
-          .dues
-          .open(heater_id: id, gone: Calendar::Rule.gone(@context.now.to_date))
-          .map { |due| due.slice(:id, :kind, :on, :text, :grade) }
+      # Past visits, what is owed, and what the next visit could be for.
+      def work(id, heater)
+        visits = @context.records.visits.of_heater(id)
+        dues = @context.records.dues.open(heater_id: id,
+                                          gone: Calendar::Rule.gone(@context.now.to_date))
+        visits(id, visits).merge(
+          owed: dues.map { |due| due.slice(:id, :kind, :on, :text, :grade) },
+          begin: WhatToBegin.new(@context, heater, @words).call(visits, dues)
+        )
       end
 
       # Who learnt what of it, the latest of each field.
@@ -75,8 +77,7 @@ module Munimen
       end
 
       # Past visits, and what the last signed one showed.
-      def visits(id)
-        visits = @context.records.visits.of_heater(id)
+      def visits(id, visits)
         shown = @context.records.visits.last_shown(id).to_h.compact
         {
           visits: visits.map { |visit| brief(visit) },

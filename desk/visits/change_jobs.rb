@@ -5,17 +5,22 @@ module Munimen
     # Takes a job into a visit under way, or puts one off to another day with its reason; what is
     # done stays done, and the plan is worked out anew from the heater's present state.
     class ChangeJobs
+      # Whether a wrong start can still be changed: nothing but looking has been done.
+      def self.untouched?(visit) = (visit.standing.map(&:operation) - Work::Job.frame).empty?
+
       def initialize(context) = @context = context
 
       # id: UUID of the decision that is written down: it is taken in, or put off, once.
-      def add(visit_id, job:, id: SecureRandom.uuid)
+      # instead: in place of the work that the visit was begun for, which is then owed by nobody.
+      def add(visit_id, job:, id: SecureRandom.uuid, instead: false)
         known = Work::Job[job]
         changing(visit_id, id, known) do |visit|
           unless Work::Job.fitting(visit.heater).include?(known)
             raise Refused.new("This is not done on this heater.", code: :not_applicable)
           end
 
-          [visit.jobs | [known.id], ""]
+          untouched!(visit) if instead
+          [instead ? [known.id] : visit.jobs | [known.id], ""]
         end
       end
 
@@ -38,6 +43,15 @@ module Munimen
           entry.change(jobs:)
           entry.add(:decisions, id:, name: Visit::Decisions.name(:put_off, job.id), value: why)
         end
+      end
+
+      def untouched!(visit)
+        return if self.class.untouched?(visit)
+
+        raise Refused.new(
+          "Work of this visit has been done: take the other in as well, and put off what is left.",
+          code: :work_done
+        )
       end
 
       def among!(jobs, known)

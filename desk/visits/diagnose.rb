@@ -6,30 +6,7 @@ module Munimen
     # record, or for a kind of heater alone.
     class Diagnose
       # What a kind of heater is taken to have when nothing else is known.
-      KINDS = {
-        gas_storage: {
-          capacity: "50 gal",
-          ignition: "pilot_thermocouple"
-        },
-        electric_storage: {
-          capacity: "50 gal",
-          element_upper: "4500 W",
-          element_lower: "4500 W"
-        },
-        boiler_coil: {
-          capacity: "40 gal"
-        },
-        unvented_indirect: {
-          capacity: "210 L",
-          backup_immersion: "yes"
-        },
-        unvented_direct: {
-          capacity: "150 L",
-          element_upper: "3 kW",
-          element_lower: "3 kW",
-          vessel: "bubble"
-        }
-      }.freeze
+      KINDS = Heater::Kind.all.to_h { |kind| [kind.id, kind.usual] }.freeze
 
       BEFORE = 6 # earlier visits that are looked through
 

@@ -4,16 +4,19 @@ module Munimen
   module Desk
     # Marks an operation as done, found already so, or not tested with a reason; or undoes the
     # last one. Refuses what its needs do not allow, naming the need and the step that makes it
-    # true; a need of convenience may be passed over with a reason, which the report carries.
+    # true; a need of convenience may be passed over with a reason, which the report carries. A plain
+    # act may be said together with others, and is marked so.
     class DoStep
       def initialize(context) = @context = context
 
-      def call(visit_id, id:, operation:, outcome:, reason: nil, override: nil, at: nil)
+      def call(visit_id, id:, operation:, outcome:, reason: nil, override: nil, at: nil,
+               together: false)
         @context.may!(:visit)
         work = Work::Operation[operation]
         done = VisitWrite.new(@context, visit_id).call(:steps, id, at:) do |entry|
           over = @context.text!(override, :override, max: 300, required: false)
           check(entry.visit, work, outcome, reason, over)
+          together(entry, work) if together
           add(entry, id, work, outcome, over || reason)
         end
         @context.step_completed(visit_id, work.id) if done
@@ -90,6 +93,14 @@ module Munimen
             code: :unknown_choice
           )
         end
+      end
+
+      def together(entry, work)
+        unless work.plain_act? && entry.visit.terms.standing.empty?
+          raise Refused.new("This is said by itself: do it, and say so.", code: :said_alone)
+        end
+
+        entry.mark(together: true)
       end
 
       def takes_apart!(work)

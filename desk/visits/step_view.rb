@@ -55,6 +55,7 @@ module Munimen
           fits: operation.part_kind,
           claim_first: claim_first(operation),
           kept: kept?(operation),
+          together: together(operation),
           found_so: FoundSo.new(@visit, operation).may?,
           takes_apart: !operation.apart.empty?,
           house_rules: house_rules(operation),
@@ -84,6 +85,7 @@ module Munimen
           step: step.id,
           outcome: step.outcome,
           reason: step.reason,
+          together: step.together || false,
           at: step.at.utc.iso8601(3),
           by: step.by,
           reckoned: operation.hands_on + attended,
@@ -122,6 +124,18 @@ module Munimen
       def kept?(operation)
         !operation.way_to_leave.nil? || operation.id == :make_safe ||
           (operation.secures? && standing?)
+      end
+
+      # What is said besides where it is said together with others: [{name:, value:, text:}]; nil
+      # where it is said by itself.
+      def together(operation)
+        return if !operation.plain_act? || standing?
+
+        reads = operation.reads.to_h { |read| [read.name, read] }
+        operation.says.map do |name, word|
+          choice = read_field(reads.fetch(name))[:choices].find { |one| one[:id] == word }
+          { name:, value: word, text: choice[:label] }
+        end
       end
 
       def standing? = @visit.terms.standing.any?

@@ -126,6 +126,7 @@ module Munimen
           hot_again: resources.hot_again,
           tools: listed(visit, resources.tools),
           materials: listed(visit, resources.materials),
+          untouched: ChangeJobs.untouched?(visit),
           water_by: by.empty? ? nil : by,
           long_heat: Planning::LongHeat.of(plan, visit),
           put_off:

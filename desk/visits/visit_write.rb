@@ -42,6 +42,9 @@ module Munimen
         # What changes in the visit's own row.
         def change(**columns) = @rows << [:visits, columns]
 
+        # What else is kept of how its rows got here.
+        def mark(**more) = @arrived.merge!(more)
+
         # Done with it, in the same transaction, before its rows are written.
         def along(&block) = block ? @along = block : @along
 

@@ -17,7 +17,7 @@ cause.call :supply_dead, none do
 end
 cause.call :leg_lost, none do
   title "One leg of the supply is lost"
-  on { |heater| heater.kind == :electric_storage }
+  on(&:electric?)
   shows supply: :one_leg, upper_volts: :none
   settled_by :supply
   after "Full voltage leg by leg; terminals at {breaker} and {heater}."

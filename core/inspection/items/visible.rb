@@ -40,6 +40,8 @@ Munimen::Inspection::InspectionItem.define :trim_rings, group: :visible, part: :
   wrong :rippled, "Trim rings rippled by heat", :watch,
         source: common_practice("some hot gas has spilled at some time"),
         remedy: "Test the {draught}, worst case.",
+        answered: [:draught, "The {draught} was tested, worst case, and is sound: look again at " \
+                             "the next visit.", 365],
         due_in: 30, explain: "Hot flue gas has come out where it should not, at some time."
   wrong :melted,
         "Rings melted, soot or scorch marks",

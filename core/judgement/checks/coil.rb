@@ -22,6 +22,15 @@
         **names.transform_values { |name| visit.quantity(name) }
       }.compact
       missing = [:flow, *names.keys] - given.keys
+      if missing == [:flow]
+        out, back, tank = names.keys.map { |name| given[name] }
+        # of the way to the tank's temperature a clean coil takes most; common practice
+        little = out.si - back.si < 0.25 * (out.si - tank.si)
+        told = "Flow pipe #{say(out)}, return #{say(back)}, tank #{say(tank)}: it gives up "
+        next not_tested("#{told}little. A fouled coil does that, and so does a large flow: " \
+                        "measure the flow before it is opened.") if little
+        next not_tested("#{told}well, as far as it can be told without the flow.")
+      end
       if missing.any?
         next not_tested("Flow, and the temperatures of flow, return and tank belong together.")
       end

@@ -38,15 +38,21 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
       next not_tested("D2's #{missing} is not on record.", source:)
     end
 
-    result = Munimen::Calculations::Calculation[:discharge_pipe_england].call(
-      {
-        outlet:,
-        length: heater.d2_length.in("m").to_s,
-        bends: (heater.d2_bends&.si || 0).to_i.to_s,
-        shared: heater.shared_discharge == :no ? "no" : "yes"
-      },
-      units: :england
-    )
+    calculated = lambda do |shared|
+      Munimen::Calculations::Calculation[:discharge_pipe_england].call(
+        {
+          outlet:,
+          length: heater.d2_length.in("m").to_s,
+          bends: (heater.d2_bends&.si || 0).to_i.to_s,
+          shared:
+        },
+        units: :england
+      )
+    end
+    # unknown is not shared, and not alone: both are looked at
+    known = { yes: "yes", no: "no" }[heater.shared_discharge]
+    result = calculated.call(known || "no")
+    shared = calculated.call("yes").outputs[:d2_size]
     used = "#{result.outputs[:resistance_used].round(1)} m"
     wanted = result.outputs[:d2_size]
     unless wanted
@@ -62,6 +68,10 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
         measured: heater.d2_size,
         **fix
       )
+    elsif known.nil? && (shared.nil? || heater.d2_size.si < shared - 0.0005)
+      needed = shared ? "#{(shared * 1000).round} mm" : "more than the table has"
+      not_tested("D2 of #{say(heater.d2_size)} will do for this {heater} alone; shared with " \
+                 "another it needs #{needed}. Whether it is shared is not on record.", source:)
     elsif heater.d2_bends.nil?
       not_tested("D2's bends are not on record: without them its size is not known.", source:)
     else

@@ -7,7 +7,7 @@ Munimen::Work::Operation.define :clean_coil do
   how "Unbolt, withdraw without bending fins, rinse, back with a new gasket. Decide first: " \
       "clean, or scrap the {heater}."
   because "Sludge and scale keep its heat in the boiler."
-  applies_to { |heater| heater.kind == :boiler_coil }
+  applies_to { |heater| heater.type.openings.include?(:coil) }
   needs coil_loop: :isolated,
         heat: :off,
         heater_supply: :shut,

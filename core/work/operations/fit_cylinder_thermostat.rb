@@ -9,7 +9,7 @@ Munimen::Work::Operation.define :fit_cylinder_thermostat do
       "continuity, mark it, then join. Re-make the {earth}."
   because "The first of three tiers; without it the second works every day."
   caution :two_feeds
-  applies_to { |heater| heater.kind == :unvented_indirect }
+  applies_to { |heater| heater.coil? && heater.unvented? }
   needs feed: :proved_dead, covers: :off
   makes controls: :disturbed, as_found: :no
   materials "Cylinder thermostat"

@@ -9,5 +9,6 @@ Munimen::Work::Operation.define :fit_gauge do
   because "It reads the supply now, and keeps the hot peak while you work elsewhere."
   needs looked: :yes, house_supply: :open, house_pressure: :live, gauge: :off
   makes gauge: :fitted, max_hand: :reset
+  plain_act
   hands_on 60
 end

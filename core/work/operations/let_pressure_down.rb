@@ -15,5 +15,6 @@ Munimen::Work::Operation.define :let_pressure_down do
   read :zero_shown, :choice, "What shows that it is at zero",
        choices: %i[gauge_at_zero ran_and_stopped], optional: true
   shown_by :zero_shown, :heater_supply, :heat
+  plain_act zero_shown: :ran_and_stopped
   hands_on 60
 end

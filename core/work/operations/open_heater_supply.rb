@@ -19,5 +19,6 @@ Munimen::Work::Operation.define :open_heater_supply do
         house_supply: :open
   secures
   makes heater_supply: :open, heater_pressure: :flowing
+  plain_act
   hands_on 20
 end

@@ -8,5 +8,6 @@ Munimen::Work::Operation.define :open_house_supply do
   because "Slowly, and look at the new joints as it comes."
   needs house_supply: :shut, inlet_group: :in
   makes house_supply: :open, house_pressure: :live
+  plain_act
   hands_on 30
 end

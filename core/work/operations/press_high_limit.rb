@@ -10,7 +10,7 @@ Munimen::Work::Operation.define :press_high_limit do
       "to {earth} come before it heats again."
   because "It opens only when the thermostats have not: it is never only reset."
   caution :two_feeds, :scald
-  applies_to { |heater| heater.kind == :electric_storage }
+  applies_to(&:electric?)
   needs feed: :proved_dead, covers: :off
   apart "cut_out.high_limit": :tripped
   makes as_found: :no

@@ -11,5 +11,6 @@ Munimen::Work::Operation.define :remove_gauge do
   packs_up
   after :read_static_pressure, :read_static_left, :read_flowing_pressure, :read_hot_peak_found,
 :read_hot_peak_after
+  plain_act
   hands_on 45
 end

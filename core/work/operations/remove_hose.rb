@@ -9,5 +9,6 @@ Munimen::Work::Operation.define :remove_hose do
   needs hose: :fitted, drain: :shut
   makes hose: :off
   tools "Paper towels"
+  plain_act
   hands_on 45
 end

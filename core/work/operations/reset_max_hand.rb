@@ -8,5 +8,6 @@ Munimen::Work::Operation.define :reset_max_hand do
   because "The lever test and the work have moved it; a second peak needs a clean start."
   needs gauge: :fitted, heater_pressure: :live
   makes max_hand: :reset
+  plain_act
   hands_on 20
 end

@@ -14,5 +14,6 @@ Munimen::Work::Operation.define :restore_recirculation do
         air_in_pipes: :no
   makes recirculation: :as_found
   recommissions
+  plain_act
   hands_on 20
 end

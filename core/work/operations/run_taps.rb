@@ -18,5 +18,6 @@ Munimen::Work::Operation.define :run_taps do
       "The house rule reads the charge isolated and drained to zero."
     end
   end
+  plain_act
   hands_on 45
 end

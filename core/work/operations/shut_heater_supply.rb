@@ -10,5 +10,6 @@ Munimen::Work::Operation.define :shut_heater_supply do
   needs heat: %i[pilot off], heater_supply: :open, drip_watch: :finished
   secures
   makes heater_supply: :shut, as_found: :no
+  plain_act
   hands_on 20
 end

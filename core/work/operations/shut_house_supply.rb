@@ -9,5 +9,6 @@ Munimen::Work::Operation.define :shut_house_supply do
   needs heat: %i[pilot off], house_supply: :open, heater_pressure: :zero
   secures
   makes house_supply: :shut, house_pressure: :zero
+  plain_act
   hands_on 45
 end

@@ -8,5 +8,6 @@ Munimen::Work::Operation.define :shut_taps do
   because "The pressure must be live again for everything else."
   needs heater_supply: :open, heater_pressure: :flowing, air_in_pipes: :no, air_path: :tap
   makes heater_pressure: :live, air_path: :shut
+  plain_act
   hands_on 20
 end

@@ -10,5 +10,6 @@ Munimen::Work::Operation.define :stop_recirculation do
   needs identified: :yes, looked: :yes
   makes recirculation: :off, as_found: :no
   secures
+  plain_act
   hands_on 20
 end

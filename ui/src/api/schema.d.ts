@@ -2592,11 +2592,6 @@ export interface components {
             installation: components["schemas"]["Installation"];
         };
         HeaterFields: {
-            /** @description The year's work on each kind */
-            usual_jobs: {
-                kind: string;
-                job: string;
-            }[];
             first_kind: string;
             groups: {
                 /** @enum {string} */
@@ -2629,6 +2624,16 @@ export interface components {
         };
         Heater: {
             ended?: components["schemas"]["HeaterEnded"];
+            /** @description What a visit here could be for, the likeliest first */
+            begin: {
+                /** @enum {string} */
+                why: "under_way" | "booked" | "due" | "usual";
+                visit: components["schemas"]["MaybeText"];
+                jobs: string[];
+                title: string;
+                because: components["schemas"]["MaybeText"];
+                on: components["schemas"]["MaybeText"];
+            }[];
             /** @description What was photographed at it, the years side by side, the latest first */
             photos: {
                 what: string;
@@ -2913,6 +2918,12 @@ export interface components {
             fits?: components["schemas"]["MaybeText"];
             claim_first?: components["schemas"]["MaybeText"];
             kept?: boolean;
+            /** @description What is said besides where it is said together with others by one touch; null where it is said by itself */
+            together: null | {
+                name: string;
+                value: string;
+                text: string;
+            }[];
             found_so?: boolean;
             takes_apart?: boolean;
             place?: components["schemas"]["MaybeText"];
@@ -2955,6 +2966,8 @@ export interface components {
             place?: components["schemas"]["MaybeText"];
             outcome: string;
             reason?: components["schemas"]["MaybeText"];
+            /** @description said with others by one touch */
+            together?: boolean;
             at: string;
             by?: number;
             reckoned?: number;
@@ -3048,6 +3061,8 @@ export interface components {
                 hot_again: number | null;
                 tools: string[];
                 materials: string[];
+                /** @description nothing but looking is done: the work can still be changed */
+                untouched: boolean;
                 water_by: components["schemas"]["MaybeText"];
                 long_heat: null | {
                     seconds: number;
@@ -3301,6 +3316,8 @@ export interface components {
         AddJob: {
             id?: components["schemas"]["Id"];
             job: string;
+            /** @description in place of the work it was begun for, while none of that is done */
+            instead?: boolean;
         };
         PutOff: {
             id: components["schemas"]["Id"];
@@ -3482,6 +3499,8 @@ export interface components {
             /** @description why a need of convenience is passed over */
             override?: string;
             at?: string;
+            /** @description a plain act said with others by one touch */
+            together?: boolean;
         };
         Decision: {
             id: components["schemas"]["Id"];

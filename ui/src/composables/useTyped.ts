@@ -13,6 +13,11 @@ export interface Entry {
 
 const KEY: InjectionKey<Map<string, Entry>> = Symbol('typed')
 
+/** Where the text of a reading that was not sent yet outlives a reload. */
+export const draftKey = (visit: string, reading: string) => `munimen.draft.${visit}.${reading}`
+export const drafted = (visit: string, reading: string) =>
+  !!localStorage.getItem(draftKey(visit, reading))
+
 /** For a step: the fields on it, by their names, in the order in which they were put there. */
 export function gatherTyped() {
   const entries = shallowReactive(new Map<string, Entry>())

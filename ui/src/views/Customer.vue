@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { download, may } from '@/api/session'
@@ -11,6 +11,7 @@ import { useRequest } from '@/composables/useRequest'
 import { getReady, pocket } from '@/pocket/pocket'
 
 const props = defineProps<{ id: string }>()
+const route = useRoute()
 const router = useRouter()
 const { t } = useI18n()
 const customer = ref<Schemas['Customer'] | null>(null)
@@ -39,16 +40,21 @@ const load = async () =>
   (customer.value = await unwrap(
     api.GET('/api/customers/{id}', { params: { path: { id: props.id } } }),
   ))
-onMounted(load)
+/** A new address is asked at once which heater stands there. */
+onMounted(async () => {
+  await load()
+  if (typeof route.query.heater === 'string') addingHeaterAt.value = route.query.heater
+})
 
 const attempt = (action: () => Promise<void>) => run(action)
 const addSite = () =>
   attempt(async () => {
+    const id = uuid()
     await write(
       '/api/customers/{id}/sites',
       { id: props.id },
       {
-        id: uuid(),
+        id,
         address: site.value.address,
         access: site.value.access || undefined,
         code_profile: site.value.code_profile || undefined,
@@ -56,6 +62,7 @@ const addSite = () =>
     )
     addingSite.value = false
     await load()
+    addingHeaterAt.value = id
   })
 function changeDetails() {
   const { name, phone, email, note, language } = customer.value!
@@ -127,7 +134,7 @@ const changeSite = () =>
     )
     changing.value = null
   })
-const addHeater = (label: string, installation: Record<string, string>) =>
+const addHeater = (label: string, installation: Record<string, string>, query = '') =>
   attempt(async () => {
     const id = uuid()
     await write(
@@ -135,25 +142,11 @@ const addHeater = (label: string, installation: Record<string, string>) =>
       { id: addingHeaterAt.value! },
       { id, label, installation },
     )
-    await router.push(`/heaters/${id}`)
+    await router.push(`/heaters/${id}${query}`)
   })
-/** The visit begins with no more than kind and size. */
-const beginVisit = (label: string, installation: Record<string, string>, job: string) =>
-  attempt(async () => {
-    const [heater, visit] = [uuid(), uuid()]
-    await write(
-      '/api/sites/{id}/heaters',
-      { id: addingHeaterAt.value! },
-      { id: heater, label, installation },
-    )
-    await write(
-      '/api/heaters/{id}/visits',
-      { id: heater },
-      { id: visit, jobs: [job], planned_for: new Date().toISOString() },
-    )
-    await write('/api/visits/{id}/start', { id: visit }, {})
-    await router.push(`/visits/${visit}`)
-  })
+/** The visit begins with no more than kind and size: what it is for is asked there. */
+const beginVisit = (label: string, installation: Record<string, string>) =>
+  addHeater(label, installation, '?begin')
 /** For a visit where there is no signal. */
 const heaters = computed(() =>
   (customer.value?.sites ?? []).flatMap((site) => site.heaters.map((heater) => heater.id)),
@@ -349,7 +342,7 @@ const take = () => getReady(heaters.value)
         :error="error"
         :field="field"
         fresh
-        @keep="addHeater"
+        @keep="(label, installation) => addHeater(label, installation)"
         @begin="beginVisit"
       />
     </el-dialog>

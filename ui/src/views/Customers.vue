@@ -11,7 +11,7 @@ const router = useRouter()
 const search = ref('')
 const list = ref<Schemas['CustomerList']>([])
 const adding = ref(false)
-const form = ref({ name: '', phone: '', email: '' })
+const form = ref({ name: '', address: '', phone: '', email: '' })
 const { error, run } = useRequest()
 
 const AT_A_TIME = 100
@@ -49,7 +49,11 @@ async function add() {
         email: form.value.email || undefined,
       },
     )
-    await router.push(`/customers/${id}`)
+    const address = form.value.address.trim()
+    if (!address) return void (await router.push(`/customers/${id}`))
+    const site = uuid()
+    await write('/api/customers/{id}/sites', { id }, { id: site, address })
+    await router.push(`/customers/${id}?heater=${site}`)
   })
 }
 </script>
@@ -91,6 +95,10 @@ async function add() {
       <form class="stack" @submit.prevent="add">
         <label
           >{{ $t('customers.name') }}<el-input v-model="form.name" name="name" autofocus
+        /></label>
+        <label
+          >{{ $t('customers.address')
+          }}<el-input v-model="form.address" name="new_address" autocomplete="off"
         /></label>
         <label>{{ $t('customers.phone') }}<el-input v-model="form.phone" name="phone" /></label>
         <label>{{ $t('customers.email') }}<el-input v-model="form.email" name="email" /></label>

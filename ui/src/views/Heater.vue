@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { may } from '@/api/session'
 import { at } from '@/place'
 import GradeMark from '@/components/common/GradeMark.vue'
+import BeginVisit from '@/components/records/BeginVisit.vue'
 import GoneHeater from '@/components/records/GoneHeater.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import LogsPanel from '@/components/records/LogsPanel.vue'
@@ -19,10 +20,12 @@ import { longDate, shortDate } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
 const props = defineProps<{ id: string }>()
+const route = useRoute()
 const router = useRouter()
 const heater = ref<Heater | null>(null)
 const jobs = ref<Schemas['Jobs']>([])
 const booking = ref(false)
+const beginning = ref('begin' in route.query && may('visit'))
 const changing = ref(false)
 const going = ref(false)
 const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
@@ -48,31 +51,37 @@ const back = () =>
   })
 const short = (iso: string) => shortDate(iso.slice(0, 10))
 
-async function book(startNow: boolean) {
+async function book() {
   await run(async () => {
-    const id = uuid()
-    const when = startNow || !form.value.when ? new Date() : new Date(form.value.when)
+    const when = form.value.when ? new Date(form.value.when) : new Date()
     const promised = (time: string) =>
       new Date(`${form.value.when.slice(0, 10)}T${time}`).toISOString()
     const window =
-      !startNow && form.value.when && form.value.from && form.value.to
+      form.value.when && form.value.from && form.value.to
         ? { window_from: promised(form.value.from), window_to: promised(form.value.to) }
         : {}
-    await write(
-      '/api/heaters/{id}/visits',
-      { id: props.id },
-      {
-        id,
-        jobs: form.value.jobs,
-        planned_for: when.toISOString(),
-        ...window,
-      },
-    )
+    await booked({ jobs: form.value.jobs, planned_for: when.toISOString(), ...window })
     booking.value = false
-    if (!startNow) return void (await load())
-    await write('/api/visits/{id}/start', { id: id }, {})
-    await router.push(`/visits/${id}`)
+    await load()
   })
+}
+async function booked(what: { jobs: string[]; planned_for: string }) {
+  const id = uuid()
+  await write('/api/heaters/{id}/visits', { id: props.id }, { id, ...what })
+  return id
+}
+/** A visit is begun, or the one that is there already is gone on with. */
+async function begin(work: string[], visit: string | null, underWay: boolean, page = '') {
+  await run(async () => {
+    const id = visit ?? (await booked({ jobs: work, planned_for: new Date().toISOString() }))
+    if (!underWay) await write('/api/visits/{id}/start', { id }, {})
+    await router.push(`/visits/${id}${page}`)
+  })
+}
+/** Something is wrong: the visit looks first, and the work follows from what is found. */
+const find = () => {
+  const here = heater.value!.begin.find((one) => one.why === 'under_way')
+  return begin(['inspection'], here?.visit ?? null, !!here, '/faults')
 }
 async function change(label: string, installation: Record<string, string>) {
   await run(async () => {
@@ -120,7 +129,7 @@ async function close(status: 'rectified' | 'accepted') {
         <el-button v-if="may('records')" @click="going = true">{{ $t('gone.open') }}</el-button>
         <el-button @click="changing = true">{{ $t('heater.change') }}</el-button>
         <el-button @click="booking = true">{{ $t('heater.book') }}</el-button>
-        <el-button v-if="may('visit')" type="primary" @click="book(true)">{{
+        <el-button v-if="may('visit')" type="primary" @click="beginning = true">{{
           $t('heater.start')
         }}</el-button>
       </div>
@@ -143,6 +152,14 @@ async function close(status: 'rectified' | 'accepted') {
       :heater="heater"
       @close="going = false"
       @changed="(after) => (heater = after)"
+    />
+    <BeginVisit
+      v-if="beginning"
+      :heater="heater"
+      :error="error"
+      @begin="begin"
+      @faults="find"
+      @close="beginning = false"
     />
     <div class="three">
       <section class="stack">
@@ -256,7 +273,7 @@ async function close(status: 'rectified' | 'accepted') {
     <LogsPanel class="what-if" :heater="heater.id" />
     <WhatIfPanel class="what-if" :heater="heater.id" />
     <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
-      <form class="stack" @submit.prevent="book(false)">
+      <form class="stack" @submit.prevent="book">
         <label
           >{{ $t('heater.job') }}
           <el-select v-model="form.jobs" multiple :aria-label="$t('heater.job')"

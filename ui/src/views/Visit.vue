@@ -17,6 +17,7 @@ import BothSaid from '@/components/visit/BothSaid.vue'
 import EndVisit from '@/components/visit/EndVisit.vue'
 import FindingsPanel from '@/components/visit/FindingsPanel.vue'
 import FinishPanel from '@/components/visit/FinishPanel.vue'
+import JustSaid from '@/components/visit/JustSaid.vue'
 import JobsPanel from '@/components/visit/JobsPanel.vue'
 import KeysHelp from '@/components/common/KeysHelp.vue'
 import MeaningPanel from '@/components/visit/MeaningPanel.vue'
@@ -151,6 +152,17 @@ async function done(
   )
     return
   if (wasFirst || chosen.value === operation) choose(null)
+}
+/** Plain acts, said together by one touch: each is written by itself, and refused by itself. */
+async function together(acts: PlannedStep[]) {
+  const inHand = current.value?.operation
+  const at = new Date().toISOString()
+  for (const { operation, together: says } of acts) {
+    for (const { name, value } of says ?? [])
+      if (!visit.value?.readings[name]) await read({ name, value, at })
+    if (!(await send('steps', { operation, outcome: 'done', together: true, at }))) return
+  }
+  choose(acts.some((one) => one.operation === inHand) ? null : (inHand ?? null))
 }
 /** The part whose facts are asked under the drawing. */
 const asked = ref<string | null>(null)
@@ -396,6 +408,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
           <template v-else>
             <BothSaid v-if="visit.contradictions.length" :visit="visit" />
             <TwoAccounts v-if="visit.apart.length" :visit="visit" />
+            <JustSaid v-if="current" :visit="visit" />
             <StepCard
               v-if="current"
               :key="current.operation"
@@ -405,6 +418,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
               :error="error"
               :offered="offered"
               @done="done"
+              @together="together"
               @go="choose"
             />
             <FinishPanel v-else :visit="visit" :error="error" @go="choose" />

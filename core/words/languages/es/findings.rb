@@ -290,6 +290,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Alguna vez salieron humos calientes por donde no deben.
   Test the {draught}, worst case.
     Probar el tiro, en el peor caso.
+  The {draught} was tested, worst case, and is sound: look again at the next visit.
+    El tiro se probó, en el peor caso, y está bien: mirarlo de nuevo en la próxima visita.
   Rings melted, soot or scorch marks
     Aros fundidos, hollín o quemaduras
   Exhaust gas has been coming back into the room. It carries carbon monoxide, which kills.

@@ -104,6 +104,20 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     D2 es de %1; %2 de longitud equivalente necesitan %3 mm.
   D2's bends are not on record: without them its size is not known.
     Los codos de D2 no están anotados: sin ellos no se conoce su tamaño.
+  D2 of %1 will do for this {heater} alone; shared with another it needs %2. Whether it is shared is not on record.
+    D2 de %1 basta para este {heater} solo; compartido con otro necesita %2. No está anotado si es compartido.
+  Flow pipe %1, return %2, tank %3: it gives up little. A fouled coil does that, and so does a large flow: measure the flow before it is opened.
+    Ida %1, retorno %2, depósito %3: cede poco. Lo hace un serpentín sucio y también un caudal grande: medir el caudal antes de abrirlo.
+  Flow pipe %1, return %2, tank %3: it gives up well, as far as it can be told without the flow.
+    Ida %1, retorno %2, depósito %3: cede bien, hasta donde se sabe sin el caudal.
+  The thermostat is set to %1.
+    El termostato está puesto a %1.
+  It is %1 years old: made or fitted in %2.
+    Tiene %1 años: se fabricó o se instaló en %2.
+  Plan its replacement; look at each visit for rust, damp and a used-up anode.
+    Preparar su sustitución; mirar en cada visita si hay óxido, humedad y el ánodo gastado.
+  A water heater this old may begin to leak without warning.
+    Un calentador tan viejo puede empezar a perder agua sin aviso.
   D2 of %1 carries %2 of equivalent length.
     D2 de %1 admite %2 de longitud equivalente.
   D1 is %1 long.

@@ -44,18 +44,8 @@ async function add(label: string, installation: Record<string, string>) {
 }
 const replaced = (label: string, installation: Record<string, string>) =>
   run(async () => void (await router.push(`/heaters/${await add(label, installation)}`)))
-const begun = (label: string, installation: Record<string, string>, job: string) =>
-  run(async () => {
-    const heater = await add(label, installation)
-    const visit = uuid()
-    await write(
-      '/api/heaters/{id}/visits',
-      { id: heater },
-      { id: visit, jobs: [job], planned_for: new Date().toISOString() },
-    )
-    await write('/api/visits/{id}/start', { id: visit }, {})
-    await router.push(`/visits/${visit}`)
-  })
+const begun = (label: string, installation: Record<string, string>) =>
+  run(async () => void (await router.push(`/heaters/${await add(label, installation)}?begin`)))
 </script>
 
 <template>

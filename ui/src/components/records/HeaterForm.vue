@@ -18,7 +18,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   keep: [label: string, installation: Record<string, string>]
-  begin: [label: string, installation: Record<string, string>, job: string]
+  begin: [label: string, installation: Record<string, string>]
 }>()
 
 const { t } = useI18n()
@@ -56,8 +56,7 @@ function shown(name: string) {
 }
 function begin() {
   const { kind, capacity } = values.value
-  const job = fields.value!.usual_jobs.find((one) => one.kind === kind)!.job
-  emit('begin', label.value.trim() || t(`word.${kind}`), { kind: kind!, capacity: capacity! }, job)
+  emit('begin', label.value.trim() || t(`word.${kind}`), { kind: kind!, capacity: capacity! })
 }
 function keep() {
   const names = fields.value!.groups.flatMap((group) => group.names)

@@ -12,7 +12,8 @@ import { useVisit } from '@/composables/useVisit'
 
 type Item = Schemas['LookItem']
 const props = defineProps<{ visit: Visit; items: Item[] }>()
-const { send, photo: keepPhoto, takeBack } = useVisit()
+const emit = defineEmits<{ answered: [] }>()
+const { send: write, photo: keepPhoto, takeBack } = useVisit()
 const answer = (id: string) => props.visit.answers.find((one) => one.name === id)
 const focused = ref<string | null>(null)
 const noting = ref<string | null>(null)
@@ -36,6 +37,11 @@ const places = computed(() => {
   }
   return [...groups.values()]
 })
+const send: typeof write = async (...what) => {
+  const taken = await write(...what)
+  if (taken) emit('answered')
+  return taken
+}
 /** What an earlier visit left open at a line. */
 const before = (id: string) => props.visit.open_before.find((one) => one.check === id)
 /** What “all sound here” may speak for: not for what an earlier visit left open, nor for what nobody

@@ -116,6 +116,12 @@ function keepBy() {
           ><el-option v-for="job in others" :key="job.id" :value="job.id" :label="job.title"
         /></el-select>
         <el-button native-type="submit" :disabled="!adding">{{ $t('jobs.take') }}</el-button>
+        <el-button
+          v-if="visit.outlay.untouched"
+          :disabled="!adding"
+          @click="(send('jobs', { job: adding, instead: true }), (adding = ''))"
+          >{{ $t('jobs.instead') }}</el-button
+        >
       </form>
       <p v-if="visit.status === 'open' && may('end_visit')"><EndVisit :visit="visit" /></p>
       <dl class="sums">

@@ -6,7 +6,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
 import { mistyped } from '@/composables/mistyped'
-import { joinTyped } from '@/composables/useTyped'
+import { draftKey, joinTyped } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 import TakeFromInstrument from './TakeFromInstrument.vue'
 import VerdictLine from './VerdictLine.vue'
@@ -18,7 +18,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ saved: []; skip: [] }>()
 
-const key = `munimen.draft.${props.visit.id}.${props.read.name}`
+const key = draftKey(props.visit.id, props.read.name)
 const text = ref(localStorage.getItem(key) ?? '')
 const { read: keep, takeBack } = useVisit()
 const { error, problem, busy, run } = useRequest()
@@ -117,6 +117,7 @@ function enter() {
   else if (!props.read.wanted) emit('skip')
 }
 defineExpose({
+  blank: () => !kept.value && !fresh.value,
   empty: () => !kept.value && !fresh.value && props.read.wanted,
   focus: () => (input.value ? input.value.focus() : box.value?.querySelector('button')?.focus()),
   choose: (index: number) => {
@@ -320,7 +321,8 @@ kbd {
   font-weight: 700;
 }
 @media (max-width: 700px) {
-  kbd {
+  kbd,
+  .keep {
     display: none;
   }
 }

@@ -3,6 +3,7 @@
 // asked.
 import { computed, nextTick, onMounted, ref } from 'vue'
 import type { PlannedStep, Schemas, Visit } from '@/api/client'
+import { may } from '@/api/session'
 import DripTimer from './DripTimer.vue'
 import GivingUp from './GivingUp.vue'
 import { guides } from '@/components/guides'
@@ -12,7 +13,7 @@ import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 import RecordFacts from './RecordFacts.vue'
 import { useRequest } from '@/composables/useRequest'
-import { gatherTyped } from '@/composables/useTyped'
+import { drafted, gatherTyped } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{
@@ -28,6 +29,7 @@ const emit = defineEmits<{
     reason?: string,
     override?: string,
   ]
+  together: [steps: PlannedStep[]]
   go: [operation: string]
 }>()
 const { send, read: keepReading, takeBack } = useVisit()
@@ -84,6 +86,59 @@ const pressable = computed(
     !undecided.value &&
     missing.value.every((read) => typed(read.name)),
 )
+const place = computed(() => props.visit.plan.steps.indexOf(props.step))
+/** Plain acts that come one after the other from here on: said together by one touch. */
+const following = computed(() => {
+  const from = props.visit.plan.steps.slice(place.value)
+  const end = from.findIndex((step) => !step.together)
+  return end < 0 ? from : from.slice(0, end)
+})
+/** All that comes before this step, where it is plain acts only. */
+const preceding = computed(() => {
+  const before = props.visit.plan.steps.slice(0, Math.max(0, place.value))
+  return before.every((step) => step.together) ? before : []
+})
+const acts = (steps: PlannedStep[]) =>
+  steps.map((step) =>
+    [step.title, ...(step.together ?? []).map((one) => one.text.toLowerCase())].join(' – '),
+  )
+
+/** Whether the step asks for something besides what is wanted: then it stays until *Done*. */
+const asksMore = () =>
+  (may('records') && props.step.wants.length > 0) ||
+  openHere.value.length > 0 ||
+  fields().some((one) => one.blank())
+/** Whether nothing that was read or seen in this step is other than sound. */
+const sound = computed(() => {
+  const names = props.step.reads.map((read) => read.name)
+  const looks = (props.step.looks ?? []).map((look) => look.id)
+  return (
+    props.visit.verdicts.every(
+      (one) => !names.includes(one.quantity ?? '') || one.state === 'sound',
+    ) && looks.every((id) => props.visit.observations[id]?.finding === 'sound')
+  )
+})
+
+/** Numbers that may be left out stand folded: who has one, opens it; who has none is not asked. */
+const opened = ref<string[]>([])
+const folded = computed(() =>
+  props.step.reads.filter(
+    (read) =>
+      read.shown &&
+      read.optional &&
+      !read.choices &&
+      !read.instruments.length &&
+      !props.visit.readings[read.name] &&
+      !drafted(props.visit.id, read.name) &&
+      !opened.value.includes(read.name),
+  ),
+)
+async function unfold(name: string) {
+  opened.value.push(name)
+  await nextTick()
+  kept.get(name)?.focus()
+}
+
 /** What stands in the fields goes first; what cannot be read keeps the step open. */
 async function finish() {
   const { operation } = props.step
@@ -91,12 +146,21 @@ async function finish() {
   await nextTick()
   if (props.step.operation === operation && ready.value) emit('done', operation, 'done')
 }
-/** After a reading has been kept: on to the next one that is wanted, or to Done. */
+/**
+ * After something has been kept: on to the next reading that is wanted; where nothing else is asked
+ * and all of it is sound, the step is done. What is not sound stays before one's eyes.
+ */
 async function saved() {
   await nextTick()
-  const next = fields().find((field) => field.empty())
-  if (next) next.focus()
+  const next = fields().find((field) => field.empty()) ?? fields().find((field) => field.blank())
+  if (next) return next.focus()
+  if (ready.value && sound.value && !asksMore()) void finish()
   else doneButton.value?.focus()
+}
+/** The same after a line that was looked at, or a consent. */
+async function answered() {
+  await nextTick()
+  if (ready.value && sound.value && !asksMore()) void finish()
 }
 /** A reading that a guide has worked out; the card says it when it is refused. */
 async function take(name: string, value: string) {
@@ -115,8 +179,9 @@ function passOver() {
   emit('done', props.step.operation, 'done', undefined, override.value.trim())
   overriding.value = false
 }
-function decide(value: string) {
-  if (props.step.decides) void send('decisions', { name: props.step.decides, value })
+async function decide(value: string) {
+  if (props.step.decides && (await send('decisions', { name: props.step.decides, value })))
+    void answered()
 }
 function giveUp(reason: string, apart: boolean) {
   emit('done', props.step.operation, apart ? 'left_apart' : 'not_tested', reason)
@@ -187,6 +252,14 @@ defineExpose({
           </button>
         </li>
       </ul>
+      <button
+        v-if="preceding.length"
+        type="button"
+        class="plain-button said"
+        @click="emit('together', preceding)"
+      >
+        {{ $t('visit.allDone', { n: preceding.length }) }} {{ acts(preceding).join('; ') }}
+      </button>
       <template v-if="passable">
         <button v-if="!overriding" type="button" class="link" @click="overriding = true">
           {{ $t('visit.passOver') }}
@@ -267,7 +340,13 @@ defineExpose({
       {{ $t('visit.wroteDown') }} {{ one.ask }} <b>{{ one.text }}</b>
     </p>
     <OpenFinding v-for="one in openHere" :key="one.check" :open="one" />
-    <InspectionList v-if="step.looks" ref="looks" :visit="visit" :items="step.looks" />
+    <InspectionList
+      v-if="step.looks"
+      ref="looks"
+      :visit="visit"
+      :items="step.looks"
+      @answered="answered"
+    />
     <component :is="guide" v-if="guide" :visit="visit" :step="step" :take="take">
       <template #field="{ read }"
         ><ReadingField
@@ -283,7 +362,7 @@ defineExpose({
     </component>
     <template v-else
       ><ReadingField
-        v-for="read in step.reads.filter((one) => one.shown)"
+        v-for="read in step.reads.filter((one) => one.shown && !folded.includes(one))"
         :key="read.name"
         :ref="(one: unknown) => keep(read.name, one)"
         :visit="visit"
@@ -291,7 +370,16 @@ defineExpose({
         :instrument="step.instrument"
         @saved="saved"
         @skip="finish"
-    /></template>
+      /><button
+        v-for="read in folded"
+        :key="read.name"
+        type="button"
+        class="link"
+        @click="unfold(read.name)"
+      >
+        {{ $t('visit.alsoRead', { what: read.ask }) }}
+      </button></template
+    >
     <p v-if="refused" class="error" role="alert">{{ refused }}</p>
     <RecordFacts :visit="visit" :step="step" />
 
@@ -309,6 +397,14 @@ defineExpose({
       </p>
       <button ref="doneButton" type="button" class="go" :disabled="!pressable" @click="finish">
         {{ $t('visit.next') }}
+      </button>
+      <button
+        v-if="pressable && following.length > 1"
+        type="button"
+        class="plain-button said"
+        @click="emit('together', following)"
+      >
+        {{ $t('visit.allDone', { n: following.length }) }} {{ acts(following).join('; ') }}
       </button>
       <button
         v-if="step.found_so"
@@ -431,6 +527,10 @@ defineExpose({
   cursor: pointer;
   padding: 0;
   color: var(--copper);
+}
+.said {
+  flex: 1 1 100%;
+  text-align: left;
 }
 .grow {
   flex: 1;

@@ -36,6 +36,7 @@ const emit = defineEmits<{ choose: [operation: string]; undo: [] }>()
           </svg>
           <span
             >{{ step.title }}<i v-if="step.reason"> – {{ step.reason }}</i
+            ><i v-if="step.together"> – {{ $t('visit.saidTogether') }}</i
             ><i v-if="step.took" class="number took">
               {{ stopwatch(step.took)
               }}<template v-if="step.reckoned"> / {{ stopwatch(step.reckoned) }}</template></i

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+# A storage tank of steel lasts eight to twelve years by common practice: from fifteen on it is said.
+age = Munimen::Source.common_practice("most tanks last 8 to 12 years; water and anode decide")
+
+Munimen::Judgement::Check.define :heater_age, part: :tank do
+  off_page "of what is installed: advice where it is old"
+  judge do |visit|
+    made = (visit.heater.manufactured || visit.heater.installed).to_s[/\b(?:19|20)\d\d\b/]&.to_i
+    next unless made && visit.date
+
+    years = visit.date.year - made
+    next if years < 15
+
+    finding(
+      :advice,
+      "It is #{years} years old: made or fitted in #{made}.",
+      source: age,
+      measured: "#{years} years",
+      due_in: 365,
+      who: trade,
+      remedy: "Plan its replacement; look at each visit for rust, damp and a used-up anode.",
+      explain: "A water heater this old may begin to leak without warning."
+    )
+  end
+end

@@ -1,0 +1,133 @@
+# frozen_string_literal: true
+
+require "screen_helper"
+require_relative "../support/touches"
+
+# Usual visits on a phone of 390 px at heaters whose record is known, everything sound, and how many
+# touches they take: bounds that hold, a table by `bin/bench touches`.
+RSpec.describe "What a visit takes on a phone", type: :feature do
+  plate = { maker: "Ember Works", model: "E-50", serial: "0417", manufactured: "2021",
+            installed: "2021", location: "basement", anode: "separate", water_supply: "main",
+            instructions_kept: "with the heater" }
+  around = { regulator: "yes", backflow: "no", mixing_valve: "no", recirculation: "no", pan: "no",
+             vessel: "external", vessel_volume: "2 gal", vessel_upstream: "no",
+             regulator_setting: "60 psi" }
+  relief = { relief_set_pressure: "150 psi", relief_set_temperature: "210 degF",
+             relief_rating: "100000 Btu/h", relief_probe: "8 in", relief_thread: "3/4",
+             relief_fitted: "2021", relief_history: "exercised_yearly",
+             relief_outlet: "three_quarters", discharge_ends: "floor" }
+  gas = { kind: "gas_storage", capacity: "50 gal", input: "40000 Btu/h", fuel: "natural_gas",
+          hood: "open", vent: "natural", ignition: "pilot_thermocouple",
+          manifold_pressure: "3.5 inH2O", altitude: "300 ft", working_pressure: "150 psi",
+          set_point: "120 degF" }.merge(plate, around, relief)
+  electric = { kind: "electric_storage", capacity: "50 gal", element_upper: "4500 W",
+               element_lower: "4500 W", element_voltage: "240 V", working_pressure: "150 psi",
+               set_point: "120 degF", set_point_upper: "120 degF" }.merge(plate, around, relief)
+  english = Build::KINDS[:unvented_indirect].merge(
+    plate.except(:anode), working_pressure: "10 bar", set_point: "60 degC", regulator: "yes",
+                          vessel_upstream: "no", mixing_valve: "no", recirculation: "no",
+                          coil_control: "two_port", coil_flow: "15 L/min",
+                          immersion_set_point: "60 degC", element_voltage: "230 V",
+                          cut_out_temperature: "80 degC", immersion_cut_out: "80 degC",
+                          relief_set_pressure: "10 bar", relief_set_temperature: "90 degC",
+                          relief_fitted: "2021", relief_history: "exercised_yearly",
+                          relief_rating: "25 kW", plate_pressure: "design", anode: "none",
+                          expansion_relief_pressure: "6 bar", d1_size: "15 mm", d1_length: "0.4 m",
+                          d2_size: "22 mm", d2_drop: "0.3 m", d2_fall: "200",
+                          shared_discharge: "no", discharge_ends: "gully"
+  )
+  numbers = {
+    "static_pressure" => "62", "tap_temperature" => "119", "hot_peak_found" => "84",
+    "hot_peak_after" => "67", "vessel_charge" => "62", "charge_set" => "62", "room_co" => "1",
+    "gas_line_static" => "7", "gas_line_flowing" => "6.8", "gas_manifold" => "3.5"
+  }
+  metres = {
+    "static_pressure" => "3", "flowing_pressure" => "2.4", "flow_rate" => "22",
+    "tap_temperature" => "58", "vessel_charge" => "3", "charge_set" => "3"
+  }
+
+  # name => [most touches, heater, jobs, what is typed]
+  visits = {
+    "gas, yearly, all sound" => [26, gas, %w[annual_safety], numbers],
+    "English, yearly" => [45, english, %w[annual_unvented], metres],
+    "first expansion tank" => [22, gas.merge(vessel: "none").except(:vessel_volume), %w[fit_vessel],
+                               numbers],
+    "gas pressures" => [16, gas, %w[set_gas_pressures], numbers],
+    "electric, yearly, all sound" => [30, electric, %w[annual_safety], numbers],
+    "flush" => [20, gas, %w[flush], numbers],
+    "anode" => [30, gas, %w[inspect_anode], numbers],
+    "charge re-check" => [14, gas, %w[charge_recheck], numbers],
+    "look only" => [10, gas, %w[inspection], numbers]
+  }
+
+  def qualified
+    trades = %w[unvented electrical gas].map { |trade| { trade: } }
+    office.records.people.qualify(office.person[:id], trades)
+  end
+
+  def heater(installation)
+    site = office.site
+    if installation[:kind].start_with?("unvented")
+      Munimen::Desk::AddSite.new(office.context).call(
+        id: site = office.uuid, customer_id: office.customer, address: "4 Mill Row",
+        code_profile: "england_g3"
+      )
+    end
+    Munimen::Desk::KeepHeater.new(office.context).add(
+      id: id = office.uuid, site_id: site, label: "Cellar", installation:
+    )
+    id
+  end
+
+  def booked(installation, jobs)
+    Munimen::Desk::StartVisit.new(office.context).book(
+      id: office.uuid, heater_id: heater(installation), jobs:, planned_for: office.now.iso8601
+    )
+  end
+
+  def at_the_phone
+    qualified
+    page.current_window.resize_to(390, 844)
+    sign_in
+  end
+
+  # Says what it took; with TOUCHES set, step by step.
+  def told(name, touches)
+    say = ->(text) { RSpec.configuration.reporter.message(text) }
+    if ENV["TOUCHES"]
+      touches.rows.each { |row| say.call(format("  %-60s %3d %3d %3d", *row.to_a)) }
+    end
+    say.call("#{name}: #{touches.total.map { |what, count| "#{count} #{what}" }.join(", ")}")
+    touches.total[:touches]
+  end
+
+  def done(name, touches)
+    touches.work_through
+    touches.sign
+    told(name, touches)
+  end
+
+  visits.each do |name, (most, installation, jobs, values)|
+    next if !ENV["TOUCHES"] && TRIES == 1 && !["gas, yearly, all sound", "English, yearly"].include?(name)
+
+    it "#{name}: at most #{most} touches" do
+      booked(installation, jobs)
+      at_the_phone
+      touches = Touches.new(self, values:)
+      go "/"
+      touches.touch(".visit .go")
+      expect(page).to have_css("article h2")
+      expect(done(name, touches)).to be <= most
+    end
+  end
+
+  it "T&P replacement, a new customer: at most 45 touches" do
+    at_the_phone
+    touches = Touches.new(self, values: numbers)
+    go "/customers"
+    touches.touch("button", text: "New customer")
+    touches.type("[name=name]", "Noor Vandersloot")
+    expect(page).to have_css("article h2")
+    expect(done("T&P replacement, a new customer", touches)).to be <= 45
+  end
+end
