@@ -23,12 +23,15 @@ module Munimen
         hydrogen: "Unused for two weeks? Run a hot {tap} first, no flame or switch near it."
       }.freeze
 
-      # Those that only a burner brings with it.
+      # Those that only a burner, or only elements, bring with them.
       BURNER = %i[gas_smell co hot_flue].freeze
+      ELEMENTS = %i[dry_fire two_feeds].freeze
 
       # The lines of some cautions that apply to a heater; KeyError for one that is not there.
       def self.lines(ids, heater)
-        ids.reject { |id| BURNER.include?(id) && !heater.gas? }.map { |id| ALL.fetch(id) }
+        ids = ids.reject { |id| BURNER.include?(id) && !heater.gas? }
+        ids -= ELEMENTS unless heater.fed?
+        ids.map { |id| ALL.fetch(id) }
       end
     end
   end

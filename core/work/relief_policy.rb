@@ -5,7 +5,13 @@ module Munimen
     # May the relief valve be exercised on this visit? House rule, history, consent and what was
     # seen.
     module ReliefPolicy
+      # s that the lever is held, by house rule; 0: until it runs clear.
+      HELD = { one_second: 1, five_seconds: 5, until_clear: 0 }.freeze
+
       module_function
+
+      # What a screen that leads through it has to know.
+      def held(visit) = { seconds: HELD.fetch(visit.rules.choice(:lever_hold)) }
 
       # Whether it is lifted while the tank is flushed: as the house rule says, where it is flushed.
       def with_flush?(visit)

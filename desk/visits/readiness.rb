@@ -45,6 +45,21 @@ module Munimen
         end
       end
 
+      # Why what was read does not count here: its needs did not hold at that time; nil where it
+      # counts, or was not read.
+      def early(read)
+        reading = @visit.reading(read.name) or return
+        then_so = reading.state.empty? ? @visit.state : @visit.state.merge(reading.state)
+        wrong = @visit.terms.unmet(@operation, then_so).except(*@operation.makes.keys)
+          .reject { |name, _| Hazards::Hazard.of(name) }
+        return if wrong.empty?
+
+        unmet = wrong.map { |name, values| Work::StateWords.need(name, values) }.join("; ")
+        @visit.words.say(
+          "#{read.ask} was read when this was not yet true: #{unmet}. Read it again."
+        )
+      end
+
       private
 
       def running_maker(name, values)
@@ -128,20 +143,8 @@ module Munimen
           end
 
           again(read)
-
-          wrong = @visit.terms.unmet(
-            @operation,
-            reading.state.empty? ? @visit.state : @visit.state.merge(reading.state)
-          ).except(*@operation.makes.keys).reject { |name, _| Hazards::Hazard.of(name) }
-          next if wrong.empty?
-
-          unmet = wrong.map { |name, values| Work::StateWords.need(name, values) }.join("; ")
-          text = "#{read.ask} was read when this was not yet true: #{unmet}. Read it again."
-          raise Refused.new(
-            @visit.words.say(text),
-            field: read.name,
-            code: :read_in_wrong_state
-          )
+          text = early(read) and
+            raise Refused.new(text, field: read.name, code: :read_in_wrong_state)
         end
       end
 

@@ -43,7 +43,7 @@ module Munimen
           start: step.start,
           hands_on: step.hands_on,
           why: @words.say(step.why),
-          needs: Readiness.new(@visit, operation, way: @way ||= NextStepFinder.new(@visit)).needs,
+          needs: readiness(operation).needs,
           **asks(operation).slice(:reads),
           looks: looks(operation),
           recalls: recalls(operation),
@@ -69,10 +69,14 @@ module Munimen
         reads = operation.reads.select { |read| read.applies?(@visit.heater) }
         {
           operation: operation.id,
-          reads: reads.map do |read|
-            read_field(read).merge(stale: @visit.outdated?(operation, read.name))
-          end
+          reads: reads.map { |read| read_field(read).merge(again(operation, read)) }
         }
+      end
+
+      # Whether what was read counts no more, or not yet, and why.
+      def again(operation, read)
+        early = readiness(operation).early(read)
+        { stale: !early.nil? || @visit.outdated?(operation, read.name), again: early }
       end
 
       # since: Time of the step before, or of the start: with it, what the step took beside what
@@ -98,6 +102,10 @@ module Munimen
       end
 
       private
+
+      def readiness(operation)
+        Readiness.new(@visit, operation, way: @way ||= NextStepFinder.new(@visit))
+      end
 
       def words(operation)
         {

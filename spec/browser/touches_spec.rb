@@ -25,6 +25,7 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
                set_point: "120 degF", set_point_upper: "120 degF" }.merge(plate, around, relief)
   english = Build::KINDS[:unvented_indirect].merge(
     plate.except(:anode), working_pressure: "10 bar", set_point: "60 degC", regulator: "yes",
+                          backflow: "no", pan: "no",
                           vessel_upstream: "no", mixing_valve: "no", recirculation: "no",
                           coil_control: "two_port", coil_flow: "15 L/min",
                           immersion_set_point: "60 degC", element_voltage: "230 V",
@@ -37,9 +38,10 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
                           shared_discharge: "no", discharge_ends: "gully"
   )
   numbers = {
-    "static_pressure" => "62", "tap_temperature" => "119", "hot_peak_found" => "84",
+    "static_pressure" => "62", "tap_temperature" => "119", "hot_peak_found" => "72",
     "hot_peak_after" => "67", "vessel_charge" => "62", "charge_set" => "62", "room_co" => "1",
-    "gas_line_static" => "7", "gas_line_flowing" => "6.8", "gas_manifold" => "3.5"
+    "gas_line" => "7", "gas_operating" => "6.8", "gas_manifold" => "3.5",
+    "anode_remaining" => "0.8"
   }
   metres = {
     "static_pressure" => "3", "flowing_pressure" => "2.4", "flow_rate" => "22",
@@ -85,8 +87,15 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
     )
   end
 
+  # Who has signed many pages keeps a signature.
+  def signature
+    strokes = [[[0.1, 0.2], [0.6, 0.7]]]
+    Munimen::Desk::Profile.new(office.context).keep(signature: strokes)
+  end
+
   def at_the_phone
     qualified
+    signature
     page.current_window.resize_to(390, 844)
     sign_in
   end
@@ -126,7 +135,14 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
     touches = Touches.new(self, values: numbers)
     go "/customers"
     touches.touch("button", text: "New customer")
-    touches.type("[name=name]", "Noor Vandersloot")
+    page.find("[name=name]")
+    touches.fill("[name=name]", "Noor Vandersloot")
+    touches.type("[name=new_address]", "9 Quarry Bend")
+    touches.touch("[role=radio]", text: "Gas storage")
+    touches.type("[name=begin_capacity]", "50")
+    touches.touch("input[aria-label^='Another job']")
+    touches.fill("input[aria-label^='Another job']", "T&P")
+    touches.touch(".el-select-dropdown__item", text: /Replace the T&P/)
     expect(page).to have_css("article h2")
     expect(done("T&P replacement, a new customer", touches)).to be <= 45
   end

@@ -35,6 +35,35 @@ RSpec.describe "What declares itself" do
     end
   end
 
+  # What an operation names elsewhere is there: a name without a thing is a screen that does not
+  # open.
+  known = { calculators: Munimen::Calculations::Calculation.all.map(&:id),
+            cautions: Munimen::Words::Cautions::ALL.keys,
+            house_rules: Munimen::Rules::Question.all.map(&:id) }
+  operations.each do |operation|
+    it "names what there is in #{operation.id}" do
+      named = { calculators: operation.calculators.map(&:first), cautions: operation.cautions,
+                house_rules: operation.house_rules }
+      expect(named.to_h { |what, ids| [what, ids - known.fetch(what)] }.values.flatten).to eq([])
+    end
+  end
+
+  # Said together by one touch: never what takes heat, gas or power away or gives it back, what a
+  # hand is put into, what is tested, or how full a tank is (handbook §26.8).
+  alone = %w[heat feed lock leads covers opening level cock union burner_door gas_joints lit_joints
+             test_points discharge_pipe relief cut_out coil_loop water_joints left hazard]
+  operations.select(&:plain_act?).each do |act|
+    it "lets #{act.id} be said with others: it protects nobody by itself" do
+      made = [act.makes, act.makes_during, act.wait&.makes].compact.flat_map(&:keys)
+      expect(made.map { |name| name.to_s.split(".").first } & alone).to eq([])
+      expect([act.looks, act.decides, act.way_to_leave, act.wait, act.guide].compact).to eq([])
+      expect(act.protects&.first).to be_nil.or eq(:none)
+      asked = act.reads.to_h { |read| [read.name, read.choices] }
+      expect(act.says.reject { |name, word| asked.fetch(name).include?(word) }).to eq({})
+      expect(act.reads.reject(&:optional).map(&:name) - act.says.keys).to eq([])
+    end
+  end
+
   # A list of three of them or more, or a table by them, outside the folders where they are
   # declared.
   # Names that are also a part's, a field's, a reading's or of the state are not counted.

@@ -31,6 +31,12 @@ class Touches
 
   # Typed where the cursor stands, else after a touch on the field; then Enter.
   def type(css, text)
+    fill(css, text, :enter)
+    @rows.last.touches += 1
+  end
+
+  # The same, and no Enter.
+  def fill(css, text, *keys)
     node = page.find(css, match: :first)
     if page.evaluate_script("document.activeElement === arguments[0]", node)
       @rows.last.scrolls += 1 unless in_view?(node)
@@ -38,8 +44,7 @@ class Touches
       touch(css)
     end
     @rows.last.characters += text.size
-    @rows.last.touches += 1
-    node.send_keys(text, :enter)
+    node.send_keys(text, *keys)
   end
 
   # The whole plan, to the page of the signatures.
@@ -61,9 +66,7 @@ class Touches
     @screen.draw_signature
     touch("form button[type=submit]")
     @screen.expect(page).to(@screen.have_content("Signed in as"))
-    @rows.last.touches += 1
-    @screen.draw_signature
-    touch("form button[type=submit]")
+    touch("button", text: "Sign with my signature")
     @screen.expect(page).to(@screen.have_content(/Signed and locked|Signed on this device/))
   end
 
@@ -76,11 +79,12 @@ class Touches
     JS
   end
 
-  def done?(title) = page.evaluate_script("document.querySelector('article h2')?.textContent.trim()") != title
+  TITLE = "document.querySelector('article h2')?.textContent.trim()"
+  def done?(title) = page.evaluate_script(TITLE) != title
 
   # The next thing that the card asks for; false where nothing is left to do on it.
   def act
-    before = page.evaluate_script("document.querySelector('main').innerText")
+    before = page.evaluate_script(TEXT)
     ended = waited
     one = ended || looked || decided || proved || read || said
     return false unless one
@@ -91,14 +95,15 @@ class Touches
 
   # A wait ends by itself.
   def waited
-    return unless shows?(".needs") && shows?(".waits .wait")
+    return unless shows?(".needs, .actions .error") && shows?(".waits .wait")
 
     page.first(".waits .wait button", wait: 0).click
     true
   end
 
   def looked
-    if shows?(".looks .all") then touch(".looks .all")
+    if shows?(".looks .rest") then touch(".looks .rest")
+    elsif shows?(".looks .all") then touch(".looks .all")
     elsif shows?(".looks .none") then touch(".looks .none")
     elsif shows?(".looks .doubt") then touch(".looks .doubt button:last-child")
     elsif shows?(".open-before .choices button") then touch(".open-before .choices button")
@@ -135,6 +140,8 @@ class Touches
          "!one.querySelector('.kept, [aria-pressed=true]') && " \
          "!one.textContent.includes('may be left out'))"
   def read
+    return touch(".full") || true if shows?(".full")
+
     index = page.evaluate_script(OPEN)
     return if index.negative?
 
@@ -149,8 +156,6 @@ class Touches
   end
 
   def said
-    together = page.first(".actions .said, .needs .said", minimum: 0, wait: 0)
-    return click(together) || true if together
     return unless shows?(".go:not([disabled])")
 
     touch(".go")
@@ -159,12 +164,18 @@ class Touches
 
   def shows?(css) = @screen.shows?(css)
 
-  # Until the screen has taken it in.
+  TEXT = "document.querySelector('main').innerText"
+  # Until the screen has taken it in, and stands still.
   def settled(before)
-    40.times do
-      return if page.evaluate_script("document.querySelector('main').innerText") != before
+    was = before
+    same = 0
+    200.times do
+      now = page.evaluate_script(TEXT)
+      same = now == was && now != before ? same + 1 : 0
+      return if same == 4
 
-      sleep 0.03
+      was = now
+      sleep 0.04
     end
   end
 end

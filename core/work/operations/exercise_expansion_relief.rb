@@ -38,6 +38,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
        only_if: {
          expansion_relief_lever: :lifts
        }
+  guide(:lever) { |visit| Munimen::Work::ReliefPolicy.held(visit) }
   house_rules :relief_exercise, :lever_hold
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal_of_expansion(visit) }
   only_when_asked

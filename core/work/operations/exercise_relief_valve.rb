@@ -55,10 +55,7 @@ Munimen::Work::Operation.define :exercise_relief_valve do
     { with_flush: :with_work, after_refill: :after_work }[rules.choice(:relief_when)]
   end
   water_wasted { |_| 0.002 }
-  guide(:lever) do |visit|
-    held = { one_second: 1, five_seconds: 5, until_clear: 0 }
-    { seconds: held.fetch(visit.rules.choice(:lever_hold)) }
-  end
+  guide(:lever) { |visit| Munimen::Work::ReliefPolicy.held(visit) }
   house_rules :relief_exercise, :relief_interval, :lever_hold, :relief_when
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal(visit) }
   only_when_asked

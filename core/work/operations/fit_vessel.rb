@@ -14,7 +14,7 @@ Munimen::Work::Operation.define :fit_vessel do
   read :charge_set, :pressure, "Charge of the new one", point: :air_valve, shown_at: :vessel
   only_when_asked
   part_kind :vessel
-  calculator :vessel_size
+  calculator :expansion_vessel
   hands_on 1800
   renews :vessel_seen, :hot_peak_found
 end

@@ -2867,7 +2867,9 @@ export interface components {
             instruments: string[];
             name: string;
             wanted: boolean;
+            /** @description what was read counts no more, or not yet */
             stale?: boolean;
+            again?: components["schemas"]["MaybeText"];
             shown: boolean;
             ask: string;
             kind: string;

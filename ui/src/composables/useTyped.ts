@@ -43,3 +43,8 @@ export function joinTyped(name: string, entry: Entry) {
     if (entries?.get(name)?.keep === entry.keep) entries.delete(name)
   })
 }
+
+/** What is said before anything else of a step: the plain acts on the way to it. */
+const LEAD: InjectionKey<() => Promise<boolean>> = Symbol('lead')
+export const provideLead = (lead: () => Promise<boolean>) => provide(LEAD, lead)
+export const useLead = () => inject(LEAD, () => Promise.resolve(true))

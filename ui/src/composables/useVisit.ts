@@ -4,7 +4,7 @@
 //   const { send } = useVisit()
 //   await send('jobs', { job: 'flush' })
 import { inject, provide, type InjectionKey } from 'vue'
-import type { Schemas } from '@/api/client'
+import type { PlannedStep, Schemas } from '@/api/client'
 import type { VisitWrite, VisitWriteBody, WriteBody } from '@/api/writes'
 
 export interface VisitOnScreen {
@@ -13,6 +13,8 @@ export interface VisitOnScreen {
   send: <W extends VisitWrite>(what: W, body: VisitWriteBody<W>) => Promise<boolean>
   /** The same, but throws a Problem where it was refused: for a field that says so itself. */
   put: <W extends VisitWrite>(what: W, body: VisitWriteBody<W>) => Promise<void>
+  /** Plain acts, said together by one touch: each is written by itself. False: one was refused. */
+  together: (acts: PlannedStep[]) => Promise<boolean>
   /** Takes back an answer, by the id of its entry or the name of a decision. */
   takeBack: (id: string, reason?: string) => Promise<void>
   /** Keeps a photograph of an item or a part; rejects when it was refused. */

@@ -390,7 +390,6 @@ export default {
     signatureLead:
       'Your signature, drawn once: at the end of a visit it is taken by one touch. Leave it empty ' +
       'to draw it each time.',
-    take: 'Take my signature',
   },
   plate: {
     read: 'Read a photograph of the plate',
@@ -845,7 +844,8 @@ export default {
     cautions: 'Mind',
     done: 'Done',
     next: 'Done – next',
-    allDone: 'All {n} are done:',
+    leadsThere: 'On the way there',
+    saidWith: 'Said with it, or each by itself.',
     alsoRead: 'Also read: {what}',
     saidTogether: 'said together',
     undoIt: 'Undo',
@@ -1257,6 +1257,7 @@ export default {
     refused: 'Customer does not sign',
     refusal: 'Reason given',
     plumber: 'You sign, and lock the visit',
+    signAsMine: 'Sign with my signature',
     signedInAs: 'Signed in as {name}: it is signed by this account.',
     name: 'Name',
     clear: 'Clear',
@@ -1324,6 +1325,7 @@ export default {
     isThere: 'Is there one?',
     thereIs: 'There is one',
     thereIsNone: 'None',
+    restSound: 'All the rest is sound ({n})',
     noneOfTheRest: 'None of the rest is there ({n})',
     allHere: 'All sound here',
     photo: 'Photo',

@@ -43,7 +43,7 @@ const visit = ref<Visit | null>(null)
 useShown(props.id, visit)
 const error = ref('')
 const { asked: takenBack, answer, takeBack, takeBackLast } = useTakeBack(visit, put, error)
-provideVisit({ id: props.id, send, put, read, photo, takeBack })
+provideVisit({ id: props.id, send, put, read, photo, takeBack, together })
 const chosen = ref<string | null>(typeof route.query.step === 'string' ? route.query.step : null)
 const side = ref<'drawing' | 'ladder' | 'findings'>('drawing')
 const phone = ref<'steps' | 'step' | 'picture' | 'findings'>('step')
@@ -56,14 +56,13 @@ const finishing = computed(
 )
 /** Where in the plan, for an operation that comes in it twice. */
 const place = ref<number | null>(null)
-const index = computed(() =>
-  place.value !== null && steps.value[place.value]?.operation === chosen.value
-    ? place.value
-    : Math.max(
-        0,
-        steps.value.findIndex((step) => step.operation === chosen.value),
-      ),
-)
+const index = computed(() => {
+  if (place.value !== null && steps.value[place.value]?.operation === chosen.value)
+    return place.value
+  const at = steps.value.findIndex((step) => step.operation === chosen.value)
+  // plain acts stand on the card of what they lead to
+  return Math.max(0, at < 0 ? steps.value.findIndex((step) => !step.together) : at)
+})
 const current = computed(() => (finishing.value ? null : (steps.value[index.value] ?? null)))
 
 async function load() {
@@ -140,7 +139,7 @@ async function done(
   reason?: string,
   override?: string,
 ) {
-  const wasFirst = index.value === 0
+  const wasFirst = steps.value.slice(0, index.value).every((step) => step.together)
   if (
     !(await send('steps', {
       operation,
@@ -155,14 +154,13 @@ async function done(
 }
 /** Plain acts, said together by one touch: each is written by itself, and refused by itself. */
 async function together(acts: PlannedStep[]) {
-  const inHand = current.value?.operation
   const at = new Date().toISOString()
   for (const { operation, together: says } of acts) {
     for (const { name, value } of says ?? [])
       if (!visit.value?.readings[name]) await read({ name, value, at })
-    if (!(await send('steps', { operation, outcome: 'done', together: true, at }))) return
+    if (!(await send('steps', { operation, outcome: 'done', together: true, at }))) return false
   }
-  choose(acts.some((one) => one.operation === inHand) ? null : (inHand ?? null))
+  return true
 }
 /** The part whose facts are asked under the drawing. */
 const asked = ref<string | null>(null)
@@ -418,7 +416,6 @@ const abnormal = computed(() => visit.value?.state ?? [])
               :error="error"
               :offered="offered"
               @done="done"
-              @together="together"
               @go="choose"
             />
             <FinishPanel v-else :visit="visit" :error="error" @go="choose" />

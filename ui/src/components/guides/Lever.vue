@@ -10,8 +10,24 @@ const rule = computed(
   () => (props.step.house_rules ?? []).find((one) => one.id === 'lever_hold')?.choice ?? '5 s',
 )
 const { seconds = 0 } = props.step.guide_facts as { seconds?: number }
-const hold = useTimer(`${props.visit.id}.lever`)
+const hold = useTimer(`${props.visit.id}.${props.step.operation}`)
 const reads = computed(() => props.step.reads.map((read) => read.name))
+/** Full flow is what most valves give: a lever that gives it has lifted, in one touch. */
+const sound = computed(() =>
+  ['lifts', 'full_bore'].flatMap((id) => {
+    const read = props.step.reads.find((one) => one.choices?.some((choice) => choice.id === id))
+    const label = read?.choices?.find((choice) => choice.id === id)?.label
+    return read && label ? [{ name: read.name, id, label, stale: read.stale }] : []
+  }),
+)
+const full = computed(() => {
+  const [lever, flow] = sound.value
+  if (!lever || !flow || (props.visit.readings[lever.name] && !lever.stale)) return ''
+  return `${lever.label} – ${flow.label}`
+})
+async function fullFlow() {
+  for (const { name, id } of sound.value) if (!(await props.take(name, id))) return
+}
 </script>
 
 <template>
@@ -32,6 +48,9 @@ const reads = computed(() => props.step.reads.map((read) => read.name))
         {{ $t('guide.lever.lift') }}
       </button>
     </div>
+    <button v-if="full" type="button" class="plain-button full" @click="fullFlow">
+      {{ full }}
+    </button>
     <slot v-for="name in reads" :key="name" name="field" :read="name" />
   </div>
 </template>

@@ -35,3 +35,5 @@ export const guides: Record<string, Component> = {
   prove_dead: ProveDead,
   relight: Relight,
 }
+/** Guides that are a picture over plain readings: the first of these is at hand at once. */
+export const OVER_READINGS = ['gas_pressures', 'coil']

@@ -86,6 +86,10 @@ async function page() {
   const report = await unwrap(api.GET('/api/visits/{id}/report', { params })).catch(() => null)
   return report ? { seen: { ...report.page } } : {}
 }
+async function signAsMine() {
+  plumberStrokes.value = own.value
+  return sign('plumber')
+}
 async function sign(signer: 'customer' | 'plumber') {
   const customer = signer === 'customer'
   const seen = customer ? await page() : {}
@@ -269,9 +273,9 @@ async function sign(signer: 'customer' | 'plumber') {
             v-if="own.length && !plumberStrokes.length"
             type="button"
             class="plain-button"
-            @click="plumberStrokes = own"
+            @click="signAsMine"
           >
-            {{ $t('profile.take') }}
+            {{ $t('finish.signAsMine') }}
           </button>
           <el-button type="primary" native-type="submit">{{ $t('finish.sign') }}</el-button>
         </form>

@@ -249,6 +249,14 @@ defineExpose({
       </fieldset>
     </section>
     <button
+      v-if="places.length > 1 && left(items).length"
+      type="button"
+      class="plain-button rest"
+      @click="allSound"
+    >
+      {{ $t('look.restSound', { n: left(items).length }) }}
+    </button>
+    <button
       v-if="doubtful.length > 1"
       type="button"
       class="plain-button none"

@@ -6,7 +6,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
 import { mistyped } from '@/composables/mistyped'
-import { draftKey, joinTyped } from '@/composables/useTyped'
+import { draftKey, joinTyped, useLead } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 import TakeFromInstrument from './TakeFromInstrument.vue'
 import VerdictLine from './VerdictLine.vue'
@@ -22,6 +22,7 @@ const key = draftKey(props.visit.id, props.read.name)
 const text = ref(localStorage.getItem(key) ?? '')
 const { read: keep, takeBack } = useVisit()
 const { error, problem, busy, run } = useRequest()
+const lead = useLead()
 /** What somebody else wrote here meanwhile. */
 const theirs = ref<{ id: string; who: string; value: string; mine: string } | null>(null)
 const instruments = computed(() =>
@@ -73,6 +74,7 @@ async function send(
     return false
   }
   second.value = null
+  if (!(await lead())) return false
   const judged = await run(() =>
     keep({
       name: props.read.name,
@@ -187,6 +189,7 @@ defineExpose({
       :units="visit.units"
       @settled="settled"
     />
+    <p v-if="read.again && !text" class="soft" role="status">{{ read.again }}</p>
     <p v-if="error" :id="`error-${read.name}`" class="error" role="alert">{{ error }}</p>
     <div v-if="second" class="row second" role="group" :aria-label="$t('visit.secondValue')">
       <b>{{ $t('visit.secondValue') }}</b>

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 // The step in hand: why, how, cautions, what must be true first, and what is to be read, seen or
 // asked.
-import { computed, nextTick, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import type { PlannedStep, Schemas, Visit } from '@/api/client'
 import { may } from '@/api/session'
 import DripTimer from './DripTimer.vue'
 import GivingUp from './GivingUp.vue'
-import { guides } from '@/components/guides'
+import { guides, OVER_READINGS } from '@/components/guides'
 import InspectionList from './InspectionList.vue'
 import OpenFinding from './OpenFinding.vue'
 import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 import RecordFacts from './RecordFacts.vue'
 import { useRequest } from '@/composables/useRequest'
-import { drafted, gatherTyped } from '@/composables/useTyped'
+import { drafted, gatherTyped, provideLead } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 
 const props = defineProps<{
@@ -29,10 +29,9 @@ const emit = defineEmits<{
     reason?: string,
     override?: string,
   ]
-  together: [steps: PlannedStep[]]
   go: [operation: string]
 }>()
-const { send, read: keepReading, takeBack } = useVisit()
+const { send, read: keepReading, takeBack, together } = useVisit()
 const { error: refused, run } = useRequest()
 
 const kept = new Map<string, InstanceType<typeof ReadingField>>()
@@ -53,7 +52,9 @@ const doneButton = ref<HTMLButtonElement>()
 const givingUp = ref(false)
 
 const unmet = computed(() => props.step.needs.filter((need) => !need.met))
-const passable = computed(() => unmet.value.length > 0 && unmet.value.every((need) => need.soft))
+const passable = computed(
+  () => inTheWay.value.length > 0 && inTheWay.value.every((need) => need.soft),
+)
 const missing = computed(() =>
   props.step.reads.filter(
     (read) => read.wanted && (read.stale || !props.visit.readings[read.name]),
@@ -81,27 +82,22 @@ const { typed, keepAll } = gatherTyped()
 /** Nothing is in the way but what stands typed in the fields. */
 const pressable = computed(
   () =>
-    !unmet.value.length &&
+    !inTheWay.value.length &&
     !unanswered.value.length &&
     !undecided.value &&
     missing.value.every((read) => typed(read.name)),
 )
-const place = computed(() => props.visit.plan.steps.indexOf(props.step))
-/** Plain acts that come one after the other from here on: said together by one touch. */
-const following = computed(() => {
-  const from = props.visit.plan.steps.slice(place.value)
-  const end = from.findIndex((step) => !step.together)
-  return end < 0 ? from : from.slice(0, end)
-})
-/** All that comes before this step, where it is plain acts only. */
-const preceding = computed(() => {
-  const before = props.visit.plan.steps.slice(0, Math.max(0, place.value))
+/** The plain acts that lead to this step, where nothing else comes before it: said with it. */
+const lead = computed(() => {
+  const before = props.visit.plan.steps.slice(0, props.visit.plan.steps.indexOf(props.step))
   return before.every((step) => step.together) ? before : []
 })
-const acts = (steps: PlannedStep[]) =>
-  steps.map((step) =>
-    [step.title, ...(step.together ?? []).map((one) => one.text.toLowerCase())].join(' – '),
-  )
+/** What is in the way: not what those acts bring about, nor what only a wait does. */
+const inTheWay = computed(() =>
+  lead.value.length ? unmet.value.filter((need) => need.waiting) : unmet.value,
+)
+const sayLead = async () => !lead.value.length || (await together([...lead.value]))
+provideLead(sayLead)
 
 /** Whether the step asks for something besides what is wanted: then it stays until *Done*. */
 const asksMore = () =>
@@ -142,7 +138,7 @@ async function unfold(name: string) {
 /** What stands in the fields goes first; what cannot be read keeps the step open. */
 async function finish() {
   const { operation } = props.step
-  if (!pressable.value || !(await keepAll())) return
+  if (!pressable.value || !(await sayLead()) || !(await keepAll())) return
   await nextTick()
   if (props.step.operation === operation && ready.value) emit('done', operation, 'done')
 }
@@ -164,6 +160,7 @@ async function answered() {
 }
 /** A reading that a guide has worked out; the card says it when it is refused. */
 async function take(name: string, value: string) {
+  if (!(await sayLead())) return false
   const judged = await run(() =>
     keepReading({
       name,
@@ -173,6 +170,7 @@ async function take(name: string, value: string) {
       ...(props.step.instrument ? { instrument: props.step.instrument } : {}),
     }),
   )
+  if (judged) void answered()
   return !!judged
 }
 function passOver() {
@@ -180,6 +178,7 @@ function passOver() {
   overriding.value = false
 }
 async function decide(value: string) {
+  if (!(await sayLead())) return
   if (props.step.decides && (await send('decisions', { name: props.step.decides, value })))
     void answered()
 }
@@ -187,15 +186,20 @@ function giveUp(reason: string, apart: boolean) {
   emit('done', props.step.operation, apart ? 'left_apart' : 'not_tested', reason)
 }
 
-// A guide leads from its top; a plain reading is the one thing that matters.
-onMounted(() =>
+// A guide leads from its top; a plain reading is the one thing that matters, also once a wait has
+// brought about what it needs.
+const toFirst = () =>
   nextTick(
     () =>
-      !guide.value &&
+      (!guide.value || OVER_READINGS.includes(props.step.guide!)) &&
       fields()
         .find((field) => field.empty())
         ?.focus(),
-  ),
+  )
+onMounted(toFirst)
+watch(
+  () => inTheWay.value.length,
+  (now) => !now && toFirst(),
 )
 defineExpose({
   giveUp: () => (givingUp.value = true),
@@ -234,10 +238,31 @@ defineExpose({
         >{{ caution }}
       </li>
     </ul>
-    <div v-if="unmet.length" class="needs" role="note">
+    <div v-if="lead.length" class="lead">
+      <b>{{ $t('visit.leadsThere') }}</b>
+      <ol>
+        <li v-for="act in lead" :key="act.operation">
+          <span
+            ><b>{{ act.title }}</b
+            ><template v-for="one in act.together" :key="one.name">
+              – {{ one.text.toLowerCase() }}</template
+            ><br /><span class="soft">{{ act.how }}</span></span
+          ><button
+            type="button"
+            class="plain-button"
+            :aria-label="`${$t('visit.done')}: ${act.title}`"
+            @click="together([act])"
+          >
+            {{ $t('visit.done') }}
+          </button>
+        </li>
+      </ol>
+      <p class="soft small">{{ $t('visit.saidWith') }}</p>
+    </div>
+    <div v-if="inTheWay.length" class="needs" role="note">
       <b>{{ $t('visit.first') }}</b>
       <ul>
-        <li v-for="need in unmet" :key="need.name">
+        <li v-for="need in inTheWay" :key="need.name">
           {{ need.text
           }}<span v-if="need.waiting" class="soft">{{
             $t('visit.stillRuns', { what: need.waiting })
@@ -252,14 +277,6 @@ defineExpose({
           </button>
         </li>
       </ul>
-      <button
-        v-if="preceding.length"
-        type="button"
-        class="plain-button said"
-        @click="emit('together', preceding)"
-      >
-        {{ $t('visit.allDone', { n: preceding.length }) }} {{ acts(preceding).join('; ') }}
-      </button>
       <template v-if="passable">
         <button v-if="!overriding" type="button" class="link" @click="overriding = true">
           {{ $t('visit.passOver') }}
@@ -399,14 +416,6 @@ defineExpose({
         {{ $t('visit.next') }}
       </button>
       <button
-        v-if="pressable && following.length > 1"
-        type="button"
-        class="plain-button said"
-        @click="emit('together', following)"
-      >
-        {{ $t('visit.allDone', { n: following.length }) }} {{ acts(following).join('; ') }}
-      </button>
-      <button
         v-if="step.found_so"
         type="button"
         class="plain-button"
@@ -528,9 +537,21 @@ defineExpose({
   padding: 0;
   color: var(--copper);
 }
-.said {
-  flex: 1 1 100%;
-  text-align: left;
+.lead {
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  padding: 10px 12px;
+  background: var(--sunk);
+}
+.lead ol {
+  counter-reset: act;
+}
+.lead li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  padding: 4px 0;
 }
 .grow {
   flex: 1;
