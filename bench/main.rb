@@ -38,6 +38,10 @@ class MeasureEverything
     "safety" => lambda { |_, count|
       MANY.call("spec/reference/safety_spec.rb", (count || 3_000).to_i / 120)
     },
+    "touches" => lambda { |_, _|
+      ENV["TOUCHES"] = "1"
+      MANY.call("spec/browser/touches_spec.rb", 2)
+    },
     "many" => ->(_, count) { MANY.call("spec", (count || 20).to_i) }
   }.freeze
   # Examples that are only many seeds of the same, so many times as often as in bin/test.

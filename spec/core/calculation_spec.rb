@@ -118,7 +118,14 @@ RSpec.describe Munimen::Calculations::Calculation do
     stored_energy: {
       volume: "50",
       temperature: "300"
-    }
+    },
+    heat_pump: { volume: "50 gal" },
+    standing_loss: {},
+    recirculation_loss: { length: "20 m" },
+    vented_head: { head: "4 m" },
+    blending: { hot: "60 degC", mixed: "40 degC" },
+    vessel_acceptance: { volume: "4.5 gal", charge: "60 psi", to: "80 psi" },
+    scale: { hardness: "250" }
   }
 
   it "has a good example here for each that there is" do
@@ -244,6 +251,14 @@ RSpec.describe Munimen::Calculations::Calculation do
     [:combustion_air, { room_volume: "0", total_input: "40000" }, "room_volume"],
     [:open_flue_ventilation, { net_input: "0" }, "net_input"],
     [:pilot_generator, { kind: "battery" }, "kind"],
+    [:heat_pump, { volume: "50", cop: "12" }, "cop"],
+    [:heat_pump, { volume: "50", air: "60 degC" }, "air"],
+    [:standing_loss, { room: "70 degC" }, "stored"],
+    [:recirculation_loss, { length: "20 m", hours: "25" }, "hours"],
+    [:vented_head, { head: "0" }, "head"],
+    [:blending, { hot: "60 degC", mixed: "70 degC" }, "mixed"],
+    [:vessel_acceptance, { volume: "4.5 gal", charge: "60 psi", to: "50 psi" }, "from"],
+    [:scale, { hardness: "25000" }, "hardness"],
     [:water, { temperature: "20" }, "temperature"],
     [:settled_reading, { samples: [1, 2], tolerance: "1" }, "samples"],
     [

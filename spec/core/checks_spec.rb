@@ -87,6 +87,29 @@ RSpec.describe Munimen::Judgement::Check do
     [:discharge_into_pan, *us, { discharge_ends: "pan" }, {}, :sound],
     [:discharge_into_pan, *upc, { discharge_ends: "pan" }, {}, :defect],
     [:discharge_into_pan, *us, { discharge_ends: "floor" }, {}, nil],
+    # D2 of 28 mm, 11 m and 4 bends with a 3/4 in outlet: alone it is within the table, shared it is
+    # not (Approved Document G, table 3.1, from memory); unknown is neither.
+    *{ "no" => :sound, "yes" => :defect, "unknown" => :not_tested }.map do |shared, grade|
+      [:d2_size, *england, { relief_outlet: "half", d2_size: "28 mm", d2_length: "11 m",
+                             d2_bends: "4", shared_discharge: shared }, {}, grade]
+    end,
+    [:d2_size, *england, { relief_outlet: "half", d2_size: "22 mm", d2_length: "11 m",
+                           d2_bends: "4", shared_discharge: "unknown" }, {}, :defect],
+    # 140 °F burns in seconds (Moritz & Henriques 1947, from memory); growth below 50 °C (HSE L8)
+    [:as_set, *us, { set_point: "155 degF" }, {}, :defect],
+    [:as_set, *us, { set_point: "155 degF", mixing_valve: "yes" }, {}, nil],
+    [:as_set, *us, { set_point: "155 degF" }, { tap_temperature: "118" }, nil],
+    [:as_set, *us, { set_point: "120 degF" }, {}, nil],
+    [:as_set, *england, { set_point: "33 degC" }, {}, :watch],
+    [:as_set, *england, { set_point: "60 degC" }, {}, nil],
+    [:as_set, :electric_storage, :canada_npc, { set_point: "60 degC" }, {}, nil],
+    [:heater_age, *us, { manufactured: "2003-05" }, {}, :advice],
+    [:heater_age, *us, { installed: "2014" }, {}, nil],
+    [:heater_age, *us, {}, {}, nil],
+    # without the flow a small drop tells nothing for certain (handbook §14)
+    [:coil_before, :boiler_coil, :us_irc, {}, { coil_flow_temperature: "180",
+                                                coil_return_temperature: "176",
+                                                coil_tank_temperature: "110" }, :not_tested],
     [:paper, *us, {}, { paper: "dry" }, :sound],
     [:paper, *us, {}, { paper: "spot" }, :watch],
     [:paper, *us, {}, { paper: "wet" }, :defect],

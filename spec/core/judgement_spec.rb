@@ -339,6 +339,18 @@ RSpec.describe Munimen::Judgement do
     )
   end
 
+  # Handbook §5: rippled rings ask for the worst-case test; once that is sound they ask no more.
+  it "asks no test of rippled rings that the same visit has done" do
+    remedy = lambda do |**readings|
+      visit = visit(readings:, observations: [Munimen::Visit::Observation.new(id: "o", item: :trim_rings, finding: :rippled)])
+      told = Munimen::Judgement::Judge.new(visit).deficiencies.find { |one| one.check == :trim_rings }
+      [told.grade, told.due_in, told.remedy[/\A\w+/]]
+    end
+    expect(remedy.call).to eq([:watch, 30, "Test"])
+    expect(remedy[draught: "drawn_in", room_co: "1"]).to eq([:watch, 365, "The"])
+    expect(remedy[draught: "spills", room_co: "1"]).to eq([:watch, 30, "Test"])
+  end
+
   # Handbook §7 and §22: the shut-off that isolates the vessel is the one that counts.
   it "takes a charge for one only behind the valve that isolates the vessel" do
     read = lambda do |house, **more|

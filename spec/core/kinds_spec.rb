@@ -332,4 +332,24 @@ RSpec.describe Munimen::Words do
     expect(described_class[:us].terms.keys).to match_array(described_class[:england].terms.keys)
     expect(described_class[:us].parts.keys).to match_array(described_class[:england].parts.keys)
   end
+
+  # A kind that leaves something unsaid would be silently wrong wherever that is asked.
+  it "refuses a kind of heater, and a source of heat, that does not say what it is" do
+    kinds = Munimen::Heater::Kind
+    whole = lambda do |without, **otherwise|
+      kinds.new(:trial, nil).tap do |kind|
+        { called: "A trial", place: 99, heated_by: [:burner], water: :main, high_limit: false,
+          usual_power: 1.0, usual: {}, year: :annual_safety, **otherwise }
+          .except(without).each { |name, value| kind.public_send(name, *[value].flatten(1)) }
+        (%i[sources feeds power most] - [without]).each { |name| kind.public_send(name) { |_| [] } }
+      end.declared
+    end
+    expect(whole.call(nil).unvented?).to be(false)
+    kinds::SAYS.each do |name|
+      expect { whole.call(name) }.to raise_error(ArgumentError, /does not say.*#{name}/)
+    end
+    expect { whole.call(nil, heated_by: [:sun]) }.to raise_error(ArgumentError, /sun/)
+    expect { whole.call(nil, water: :well) }.to raise_error(ArgumentError)
+    expect { Munimen::Heater::HeatSource.new(:sun).declared }.to raise_error(ArgumentError, /fed_by/)
+  end
 end

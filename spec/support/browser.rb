@@ -112,6 +112,7 @@ module AtTheScreen
     while shows?(".looks .all")
       before = page.evaluate_script("document.querySelectorAll('.looks .all').length")
       find(".looks .all", match: :first).click
+      quiet
       expect(page).to have_css(".looks .all", count: before - 1)
     end
   end
@@ -121,6 +122,7 @@ module AtTheScreen
     return unless shows?(".looks .none, .looks .doubt button:last-child")
 
     page.all(".looks .none, .looks .doubt button:last-child", wait: 0).last.click
+    quiet
     expect(page).to have_no_css(".looks .none").and have_no_css(".looks .doubt")
   end
 
@@ -142,23 +144,41 @@ module AtTheScreen
     all("button", text: "0 V").each(&:click)
     expect(page).to have_content("Tester on the proving unit, after")
     all("button", text: "Works").last.click
+    quiet
     expect(page).to have_css("[aria-pressed=true]", text: "Works", count: 2)
   end
 
+  # A step that nothing else is asked in ends with its last answer; else by *Done*.
   def by_touch(values = VALUES)
-    all_sound_here
-    page.all(".decide button", text: "Yes", wait: 0).first&.click if shows?(".decide")
-    prove_dead if shows?(".reading") && page.has_button?("Works", wait: 0)
-    each_open_reading do |box, input|
-      if input
-        input.set(values.fetch(input["name"]))
-        box.click_button("Save")
-      else
-        box.all(".choice").first.click
+    inside do
+      all_sound_here
+      page.all(".decide button", text: "Yes", wait: 0).first&.click if shows?(".decide")
+      prove_dead if shows?(".reading") && page.has_button?("Works", wait: 0)
+      each_open_reading do |box, input|
+        if input then input.send_keys(values.fetch(input["name"]), :enter)
+        else box.all(".choice").first.click
+        end
+        quiet
       end
-      expect(box).to have_css(".kept, [aria-pressed=true]")
     end
-    click_button "Done – next"
+  end
+
+  # Something in a step; then *Done*, unless it has gone already.
+  def inside
+    before = title
+    catch(:gone) do
+      @inside = before
+      yield
+      quiet
+      click_button "Done – next"
+    end
+    @inside = nil
+  end
+
+  # Until nothing is on its way; the step that one was inside may be gone then.
+  def quiet
+    expect(page).to have_css(".visit[aria-busy=false]")
+    throw :gone if @inside && title != @inside
   end
 
   # Goes through the plan to its end; a wait is said to be over when nothing else can be done.

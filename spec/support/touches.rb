@@ -164,12 +164,12 @@ class Touches
 
   def shows?(css) = @screen.shows?(css)
 
-  TEXT = "document.querySelector('main').innerText"
+  TEXT = "document.querySelector('main').innerHTML"
   # Until the screen has taken it in, and stands still.
   def settled(before)
     was = before
     same = 0
-    200.times do
+    80.times do
       now = page.evaluate_script(TEXT)
       same = now == was && now != before ? same + 1 : 0
       return if same == 4

@@ -75,9 +75,19 @@ async function load() {
     if (!visit.value) error.value = message
   }
 }
+/** Writes that are on their way. */
+const underWay = ref(0)
+async function busy<T>(doing: Promise<T>) {
+  underWay.value++
+  try {
+    return await doing
+  } finally {
+    underWay.value--
+  }
+}
 /** Sends a write of this visit; the answer is the visit as it then stands. Throws a Problem. */
 async function put<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
-  visit.value = await writeInVisit(props.id, what, body)
+  visit.value = await busy(writeInVisit(props.id, what, body))
 }
 /** The same; what was refused stands on the screen, with the step on the way. */
 async function send<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
@@ -94,11 +104,11 @@ async function send<W extends VisitWrite>(what: W, body: VisitWriteBody<W>) {
   }
 }
 async function photo(subject: string, file: Blob) {
-  visit.value = await writePhoto(props.id, subject, file)
+  visit.value = await busy(writePhoto(props.id, subject, file))
 }
 /** Writes a reading; its answer says what else changed with it. */
 async function read(reading: WriteBody<'/api/visits/{id}/readings'>) {
-  const judged = await write('/api/visits/{id}/readings', { id: props.id }, reading)
+  const judged = await busy(write('/api/visits/{id}/readings', { id: props.id }, reading))
   const { visit: whole, steps: asking = [], ...rest } = judged.changed
   const now = visit.value
   if (whole) visit.value = whole
@@ -298,7 +308,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
 </script>
 
 <template>
-  <div class="visit" :class="phone">
+  <div class="visit" :class="phone" :aria-busy="underWay > 0">
     <p v-if="!visit && error" class="page" role="alert">{{ error }}</p>
     <template v-if="visit">
       <TrainingBar

@@ -41,6 +41,10 @@ const box = ref<HTMLElement>()
 
 /** What was read; nothing, where that is from the time before. */
 const kept = computed(() => (props.read.stale ? undefined : props.visit.readings[props.read.name]))
+/** What stands, also where it was read too early to count. */
+const standing = computed(() =>
+  props.read.stale && !props.read.again ? undefined : props.visit.readings[props.read.name],
+)
 const old = computed(() =>
   (props.visit.corrected ?? []).filter((reading) => reading.name === props.read.name),
 )
@@ -213,11 +217,11 @@ defineExpose({
         {{ $t('visit.keepMine', { value: theirs.mine }) }}
       </button>
     </p>
-    <p v-if="kept" class="kept">
+    <p v-if="standing" class="kept">
       <template v-if="!read.choices"
-        ><span class="number">{{ kept.text }}</span
-        ><span v-if="kept.typed !== kept.text && !/^[\d.\s]+$/.test(kept.typed)" class="soft small">
-          ({{ kept.typed }})</span
+        ><span class="number">{{ standing.text }}</span
+        ><span v-if="standing.typed !== standing.text && !/^[\d.\s]+$/.test(standing.typed)" class="soft small">
+          ({{ standing.typed }})</span
         ><span v-for="one in old" :key="one.id" class="soft small">
           · {{ $t('visit.was', { old: one.text }) }}</span
         ></template
@@ -226,7 +230,7 @@ defineExpose({
         type="button"
         class="link"
         :aria-label="`${$t('takeBack.do')}: ${read.ask}`"
-        @click="takeBack(kept.id)"
+        @click="takeBack(standing.id)"
       >
         {{ $t('takeBack.do') }}
       </button>
