@@ -16,7 +16,8 @@ module Munimen
     Sample = Struct.new(:time, :pressure, :top, :bottom, :power, keyword_init: true)
 
     # drawn: K of what ran last.
-    attr_reader :drawn, :heater, :tank, :water, :time, :gas, :elements, :coil, :given, :lost
+    attr_reader :drawn, :heater, :tank, :water, :time, :gas, :elements, :coil, :heat_pump, :given,
+                :lost
     # across: share of a draw that goes straight through; running: m3/s at the taps.
     attr_accessor :across, :running
 
@@ -41,7 +42,7 @@ module Munimen
 
     # Thermostats of its heat sources.
     def thermostats
-      [gas&.thermostat, coil&.thermostat, *elements&.list&.map(&:thermostat)].compact
+      [gas&.thermostat, coil&.thermostat, heat_pump&.thermostat, *elements&.list&.map(&:thermostat)].compact
     end
 
     # Turns them all down; what is stuck or by-passed does not care.
@@ -102,7 +103,7 @@ module Munimen
 
     private
 
-    def sources = [gas, elements, coil].compact
+    def sources = [gas, heat_pump, elements, coil].compact
 
     # Short while something runs or the pressure moves, longer the quieter it is.
     def stride
@@ -171,13 +172,21 @@ module Munimen
       elsif heater.coil?
         @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)
       else
-        @elements = Elements.new(
-          ratings,
-          volts: heater.volts,
-          setting:,
-          split: !heater.unvented?
-        )
+        electric(setting)
       end
+    end
+
+    # Elements beside a compressor come in where it does not keep up.
+    BACK_UP = 8.0 # K below the set point; from memory
+
+    def electric(setting)
+      if heater.heat_pump?
+        @heat_pump = HeatPump.new(heater.heating_power || heater.type.usual_power, setting)
+        setting -= BACK_UP
+      end
+      return if heater.electric_sources.empty?
+
+      @elements = Elements.new(ratings, volts: heater.volts, setting:, split: !heater.unvented?)
     end
 
     def ratings

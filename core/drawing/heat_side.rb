@@ -17,6 +17,7 @@ module Munimen
         return gas if @heater.gas?
 
         coil if @heater.coil?
+        compressor if @heater.heat_pump?
         elements
         limits
       end
@@ -111,6 +112,23 @@ module Munimen
           "Q#{i.even? ? @tank.right - 10 : @tank.left + 12} #{at[i + 0.5]} #{CENTRE} #{at[i + 1]}"
         end
         halves.join(" ")
+      end
+
+      # On top, with its fan, and its coil round the lower half of the tank.
+      def compressor
+        top = @tank.top - 46
+        left = CENTRE - (@tank.wide * 0.34)
+        wide = @tank.wide * 0.68
+        @canvas.rect(left, top, wide, 34, :compressor, :metal, radius: 3)
+        @canvas.circle(CENTRE, top + 17, 11, :compressor, :control)
+        @canvas.line(CENTRE - 8, top + 17, CENTRE + 8, top + 17, :compressor, :thin)
+        @canvas.line(CENTRE, top + 9, CENTRE, top + 25, :compressor, :thin)
+        (0..4).each do |turn|
+          y = at(0.55 + (turn * 0.08))
+          @canvas.line(@tank.left - 3, y, @tank.left - 3, y + 8, :compressor, :thin)
+          @canvas.line(@tank.right + 3, y, @tank.right + 3, y + 8, :compressor, :thin)
+        end
+        @canvas.anchor(:compressor, left + wide, top + 17)
       end
 
       def elements

@@ -17,13 +17,6 @@ module Munimen
       # between 80 and 85 °C; from memory.
       HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
       CUT_OUT = Measure::Quantity.of(82.5, "degC", :temperature)
-      SOURCES = {
-        coil: "coil",
-        immersion: "immersion",
-        upper_element: "upper",
-        lower_element: "lower",
-        element: "immersion"
-      }.freeze
       BOILING = Measure::Quantity.of(212, "degF", :temperature)
 
       def initialize(visit, meaning = Judgement::Meaning.new(visit))
@@ -75,7 +68,7 @@ module Munimen
       # One for each source of heat in an unvented cylinder.
       def second_tier_label
         if @heater.unvented?
-          "Cut-out: #{@heater.heat_sources.map { |source| SOURCES.fetch(source) }.join(", ")}"
+          "Cut-out: #{@heater.heat_sources.map { |one| Heater::HeatSource[one].short }.join(", ")}"
         else
           "{cut_out}"
         end

@@ -22,8 +22,10 @@ module Munimen
         def ids = @all.keys
         def [](id) = @all.fetch(id)
 
-        # Those that are electric, by name.
-        def electric = @electric ||= all.select { |one| one.fed_by == :electricity }.map(&:id)
+        # Ids of those that stand in the water and are electric: elements, whatever they are called.
+        def elements
+          @elements ||= all.select { |one| one.fed_by == :electricity && one.in_the_water? }.map(&:id)
+        end
       end
 
       attr_reader :id, :fields
@@ -35,6 +37,11 @@ module Munimen
 
       # -- declaration: with an argument these set, without one they tell --------------------
       def fed_by(what = nil) = what ? @fed_by = what : @fed_by
+      # What it is called among others of its heater.
+      def short(text = nil) = text ? @short = text : @short || id.to_s
+      # Nothing of it is taken out of the tank, and none of it can be dry.
+      def outside_the_water = @outside = true
+      def in_the_water? = !@outside
       # A field that only a heater with this source has; because: why another has not, after its
       # name.
       def field(name, because) = @fields[name] = because

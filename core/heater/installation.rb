@@ -114,6 +114,7 @@ module Munimen
       def coil? = type.heated_by?(:coil)
       # Heated by elements of its own.
       def elements? = type.heated_by?(:element)
+      def heat_pump? = type.heated_by?(:compressor)
       def fed? = feeds.any?
       def wired? = electric_sources.any?
       def cut_out? = unvented? || electric?
@@ -123,8 +124,8 @@ module Munimen
       # Each source of heat, with a state of its own.
       def heat_sources = type.sources(self)
 
-      # Those among them that are electric.
-      def electric_sources = heat_sources & HeatSource.electric
+      # The elements among them.
+      def electric_sources = heat_sources & HeatSource.elements
 
       # Each incoming electrical feed, with a state of its own; so have the heating controls.
       def feeds = type.feeds(self)

@@ -54,6 +54,7 @@ module Munimen
           [:relief_valve, :side, ALWAYS],
           [:tundish, :side, MAYBE[:tundish]],
           [:discharge_pipe, :side, ALWAYS],
+          [:compressor, :top, :heat_pump?.to_proc],
           [:upper_element, :side, ->(heater) { heater.elements? && heater.element_upper }],
           [
             :lower_element,

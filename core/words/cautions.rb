@@ -9,6 +9,7 @@ module Munimen
         stand_aside: "Stand to the side of the outlet, never in front of it.",
         gas_smell: "Gas smell? No flame, no switch: out, and call from outside.",
         co: "Spilling flue gas carries carbon monoxide: ventilate, keep your meter on.",
+        starts_by_itself: "It starts by itself, and its fan unannounced: only locked power counts.",
         two_feeds:
           "Electric shock: there may be a second feed. Breaker off and locked, then prove dead.",
         dry_fire: "Never power an element that is not under water.",

@@ -41,6 +41,7 @@ module Munimen
         lower_element
         element
         coil
+        compressor
         immersion
         heater
         heating_controls
@@ -89,6 +90,8 @@ module Munimen
         temperature: [%i[hot cold], ALWAYS],
         recirculation: [%i[as_found off], RECIRCULATION],
         coil_loop: [%i[live isolated drained air], COIL],
+        # of the compressor, the air through it and the condensate under it
+        heat_pump_run: [%i[none settled], :heat_pump?.to_proc],
         bubble: [%i[unknown renewed], ->(heater) { heater.vessel == :bubble }],
         relief: [%i[shut open], ALWAYS],
         discharge_pipe: [%i[on off], ALWAYS],

@@ -32,12 +32,14 @@ cause.call :high_limit_tripped, none do
 end
 cause.call :upper_thermostat, none do
   title "The upper thermostat has failed"
+  on { |heater| !heater.heat_pump? }
   shows upper_volts: :none
   settled_by :supply, :high_limit, :upper_volts
   after "It passes on to the lower; {tap} temperature."
 end
 cause.call :upper_element_open, none do
   title "The upper {element} is open"
+  on { |heater| !heater.heat_pump? }
   prior :common
   shows upper_ohms: :open
   settled_by :upper_ohms

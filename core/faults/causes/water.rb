@@ -162,6 +162,15 @@ cause.call :condensation, :leak_below do
   settled_by :leak_where, :stops_hot
   after "Stops when the tank is hot; if it comes again with gas, the flue."
 end
+cause.call :condensate_blocked, :leak_below do
+  title "The condensate of the heat pump does not run away"
+  prior :common
+  on(&:heat_pump?)
+  shows leak_where: :tray
+  settled_by :leak_where
+  job :heat_pump_service
+  after "Half a litre poured into the tray runs away."
+end
 cause.call :joint_leaks, :leak_below do
   title "A joint above"
   prior :common

@@ -41,6 +41,11 @@ symptom.call :little_hot_electric,
              "A little hot water, then cold",
              "A little, then cold, electric",
              ->(heater) { heater.elements? && heater.element_upper && heater.element_lower }
+symptom.call :slow_heat_pump,
+             "It takes far too long to get hot",
+             "Slow to recover, heat pump",
+             :heat_pump?.to_proc,
+             "A delay of three to ten minutes after a stop is no fault."
 symptom.call :runs_out, "The hot water runs out too soon", "Runs out early"
 symptom.call :too_hot,
              "The water is far too hot",

@@ -147,7 +147,8 @@ t.call :leak_where,
          discharge: "from the discharge pipe",
          everywhere: "as beads all over the cold jacket or flue",
          under_jacket: "from under the jacket, rusty",
-         joint: "at a joint above"
+         joint: "at a joint above",
+         tray: "at the condensate tray or its pipe"
        },
        minutes: 10,
        no_normal: true

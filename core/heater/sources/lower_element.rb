@@ -2,6 +2,7 @@
 
 Munimen::Heater::HeatSource.define :lower_element do
   fed_by :electricity
+  short "lower"
   field :element_lower,
         "has no such element; give its input, its coil or its back-up immersion"
   field :element_voltage, "has no element"

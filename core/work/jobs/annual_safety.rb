@@ -20,5 +20,9 @@ Munimen::Work::Job.define :annual_safety,
                             test_air_valve
                             set_vessel_charge
                             read_hot_peak_after
+                            clean_air_filter
+                            test_condensate
+                            start_heat_pump_run
+                            read_heat_pump
                             leave_site
                           ]

@@ -20,5 +20,9 @@ Munimen::Work::Job.define :annual_unvented,
                             set_vessel_charge
                             renew_bubble
                             test_cut_out
+                            clean_air_filter
+                            test_condensate
+                            start_heat_pump_run
+                            read_heat_pump
                             leave_site
                           ]

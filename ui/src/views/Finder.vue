@@ -14,17 +14,12 @@ import SuspectField from '@/components/records/SuspectField.vue'
 import { useRequest } from '@/composables/useRequest'
 import { setLocale } from '@/i18n'
 
-const { t } = useI18n()
+const { t, tm } = useI18n()
 const props = defineProps<{ id?: string }>()
 const route = useRoute()
 const router = useRouter()
-const KINDS = [
-  'gas_storage',
-  'electric_storage',
-  'boiler_coil',
-  'unvented_indirect',
-  'unvented_direct',
-] as const
+/** Every kind there are words for. */
+const KINDS = Object.keys(tm('kind') as Record<string, string>)
 const text = (value: unknown) => (typeof value === 'string' ? value : '')
 const kind = computed(() => text(route.query.kind) || 'gas_storage')
 const symptom = computed(() => text(route.query.symptom))

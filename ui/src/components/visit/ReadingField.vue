@@ -220,7 +220,10 @@ defineExpose({
     <p v-if="standing" class="kept">
       <template v-if="!read.choices"
         ><span class="number">{{ standing.text }}</span
-        ><span v-if="standing.typed !== standing.text && !/^[\d.\s]+$/.test(standing.typed)" class="soft small">
+        ><span
+          v-if="standing.typed !== standing.text && !/^[\d.\s]+$/.test(standing.typed)"
+          class="soft small"
+        >
           ({{ standing.typed }})</span
         ><span v-for="one in old" :key="one.id" class="soft small">
           · {{ $t('visit.was', { old: one.text }) }}</span
