@@ -9,6 +9,9 @@ module Munimen
     #   Agenda.new(visit, %i[annual_safety]).goals # => [:identify, :look_over, …]
     class Agenda
       REPLACED = "It is replaced on this visit."
+      IN_VAIN = "It was done twice on this visit, and the danger stands: make it safe, and come back."
+      TRIES = 2 # at a repair that does not help, before it is left to another day
+
       OUT = "Everybody is out until the emergency service has cleared it."
 
       # What leaves the water or the gas of a heater open at a part taken out.
@@ -89,11 +92,18 @@ module Munimen
       # Dangers that this visit puts right: the work is asked for, or its proof is owed.
       def mended_here
         @mended_here ||= @terms.hazards.select do |hazard|
-          next false if breaks_off? || proofs(hazard).empty?
+          next false if breaks_off? || proofs(hazard).empty? || in_vain?(hazard)
 
           @terms.value(hazard) == :mended ||
             work_asked.any? { |id| @terms.mends?(id, hazard) }
         end
+      end
+
+      # Whether its repair has been done again and again, and it stands all the same.
+      def in_vain?(hazard)
+        @terms.value(hazard) == :standing && visit.standing.count do |step|
+          step.done? && hazard.repaired_by.include?(step.operation)
+        end >= TRIES
       end
 
       def work_asked = @work_asked ||= @asked.reject { |id| visit.settled_operations.include?(id) }
@@ -123,6 +133,9 @@ module Munimen
       # Why an operation is not done on this visit.
       def why_not(operation)
         return [OUT, :danger] if out?
+        return [IN_VAIN, :danger] if @terms.hazards.any? do |one|
+          one.repaired_by.include?(operation.id) && in_vain?(one)
+        end
 
         operation.forbidden_because(visit) || danger(operation)
       end

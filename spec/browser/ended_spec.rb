@@ -29,6 +29,7 @@ RSpec.describe "An end without a signature", type: :feature do
       find("input[name=capacity]", match: :first).set("50")
       click_button "Begin the visit"
     end
+    click_button "Annual safety visit"
     expect(page).to have_css("article h2", text: "Identify")
     old = office.records.heaters.find(office.heater)[:ended]
     expect(old).to include(how: "replaced", successor: be_a(String))

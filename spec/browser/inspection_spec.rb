@@ -17,19 +17,7 @@ RSpec.describe "An inspection on the screen", type: :feature do
 
   # What is left of the plan, by touch; sound wherever that is an answer.
   def through(values)
-    work_through do
-      all_sound_here
-      find(".decide button", text: "Yes", match: :first).click if shows?(".decide")
-      answer(values)
-      click_button "Done – next"
-    end
-  end
-
-  def answer(values)
-    each_open_reading do |box, input|
-      input ? input.send_keys(values.fetch(input["name"]), :enter) : box.all(".choice").first.click
-      expect(box).to have_css(".kept, [aria-pressed=true]")
-    end
+    work_through { by_touch(values) }
   end
 
   def sign

@@ -114,6 +114,7 @@ RSpec.describe "People at the screen", type: :feature do
     sign_in
     go "/heaters/#{office.heater}"
     click_button "Start a visit now"
+    click_button "Annual safety visit"
     expect(page).to have_css("article h2", text: "Identify the water heater").and have_content(
       "min hands-on"
     )

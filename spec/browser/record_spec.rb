@@ -28,6 +28,7 @@ RSpec.describe "A heater that nobody has seen", type: :feature do
     click_button "New heater"
     find("[role=radio]", text: "Gas storage").click
     find("[name=begin_capacity]").set("40").send_keys(:enter)
+    click_button "Annual safety visit"
     expect(page).to have_css("h2", text: "Identify")
     visit = page.current_path[/\h{8}-[\h-]+/]
     { maker: "Harl", model: "G40", serial: "H-100200", manufactured: "2019-03",
@@ -86,6 +87,7 @@ installed: "2019-05" }
     click_button "New heater"
     find("[role=radio]", text: "Gas storage").click
     find("[name=begin_capacity]").set("40").send_keys(:enter)
+    click_button "Annual safety visit"
     expect(page).to have_css("h2", text: "Identify")
     visit = page.current_path[/\h{8}-[\h-]+/]
     attach_file "plate", plate, make_visible: true

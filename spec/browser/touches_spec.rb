@@ -158,6 +158,6 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
     touches.touch(".el-select-dropdown__item", text: /Replace the T&P/)
     expect(page).to have_css("article h2")
     expect(done("T&P replacement, a new customer", touches)).to be <= 39
-    whole(office.records.database[:visits].get(:id), %i[relief_valve])
+    whole(office.records.database[:visits].get(:id), %i[new_relief_valve])
   end
 end

@@ -18,6 +18,10 @@ RSpec.describe Munimen::Heater do
       drain_valve
       tank
     ],
+    heat_pump: %i[compressor disconnect relief_valve discharge_pipe vessel house_main tap
+                  drain_valve tank],
+    unvented_heat_pump: %i[compressor disconnect relief_valve expansion_relief inlet_group tundish
+                           discharge_pipe vessel house_main tap drain_valve tank],
     electric_storage: %i[
       disconnect
       relief_valve
@@ -80,9 +84,9 @@ RSpec.describe Munimen::Heater do
         parts -= %i[tundish] if book != :england_g3
         expect(reached).to include(*parts)
         expect(reached - has).to be_empty
-        expect([plan.impossible, plan.bounded?, plan.steps.last.operation.id]).to eq(
-          [[], false, :leave_site]
-        )
+        expect([plan.impossible, plan.steps.last.operation.id]).to eq([[], :leave_site])
+        # a heat pump's year is in a good order, not proved the shortest
+        expect(plan).not_to be_bounded unless visit.heater.heat_pump?
       end
     end
   end

@@ -3,9 +3,9 @@
 # Every text that a visit can bring about, whatever is read and seen: no {placeholder} is left, and
 # no number has more digits than an instrument shows.
 RSpec.describe Munimen::Report::CustomerPage do
-  books = { gas_storage: %i[us_irc us_upc], electric_storage: %i[us_irc us_upc],
-            boiler_coil: %i[us_irc us_upc], unvented_indirect: %i[england_g3],
-            unvented_direct: %i[england_g3] }
+  books = Munimen::Heater::Kind.all.to_h do |kind|
+    [kind.id, kind.unvented? ? %i[england_g3] : %i[us_irc us_upc]]
+  end
   reads = Munimen::Work::Operation.all.flat_map(&:reads).uniq(&:name)
 
   # Numbers of a kind as a person types them, some in a unit of another country.

@@ -197,13 +197,14 @@ module AtTheScreen
     raise "the visit does not end"
   end
 
-  def sign_with_names(plumber = "Plumber")
+  def sign_with_names(plumber = "Plumber", own: false)
     draw_signature
     find("[name=customer_name]").send_keys(:enter)
     expect(page).to have_content(/\w signed/)
     expect(page).to have_content("Signed in as #{plumber}")
-    yield if block_given?
-    find_button("Sign").send_keys(:enter)
+    if own then click_button "Sign with my signature"
+    else find_button("Sign").send_keys(:enter)
+    end
     expect(page).to have_content(/Signed and locked|Signed on this device, not yet at the office/)
   end
 

@@ -81,6 +81,31 @@ module Build
       vessel: "bubble",
       expansion_relief: "yes",
       tundish: "yes"
+    },
+    heat_pump: {
+      kind: "heat_pump",
+      capacity: "50 gal",
+      compressor_power: "1500 W",
+      heat_pump_elements: "yes",
+      element_upper: "4500 W",
+      element_lower: "4500 W",
+      vessel: "external",
+      vessel_volume: "2 gal",
+      regulator: "yes",
+      backflow: "no",
+      set_point: "120 degF"
+    },
+    unvented_heat_pump: {
+      kind: "unvented_heat_pump",
+      capacity: "200 L",
+      compressor_power: "1.5 kW",
+      heat_pump_elements: "yes",
+      element_lower: "1.5 kW",
+      vessel: "external",
+      vessel_volume: "18 L",
+      regulator_setting: "3 bar",
+      expansion_relief: "yes",
+      tundish: "yes"
     }
   }.freeze
 

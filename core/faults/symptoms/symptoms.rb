@@ -40,7 +40,9 @@ symptom.call :no_hot_electric,
 symptom.call :little_hot_electric,
              "A little hot water, then cold",
              "A little, then cold, electric",
-             ->(heater) { heater.elements? && heater.element_upper && heater.element_lower }
+             lambda { |heater|
+               heater.elements? && !heater.heat_pump? && heater.element_upper && heater.element_lower
+             }
 symptom.call :slow_heat_pump,
              "It takes far too long to get hot",
              "Slow to recover, heat pump",

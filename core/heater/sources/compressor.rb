@@ -3,7 +3,7 @@
 # Takes heat from the air around it; nothing of it stands in the water.
 Munimen::Heater::HeatSource.define :compressor do
   fed_by :electricity
-  short "heat pump"
+  short "pump"
   outside_the_water
   field :compressor_power, "has no compressor"
   field :heat_pump_elements, "has no compressor"

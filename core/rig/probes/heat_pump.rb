@@ -15,3 +15,4 @@ probe.call(:heat_pump_drop) do
   else kelvin > 8 ? :more : :usual
   end
 end
+probe.call(:leak_where) { rig.seen?(:condensate_blocked) ? :tray : nil }

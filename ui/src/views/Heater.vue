@@ -25,7 +25,12 @@ const router = useRouter()
 const heater = ref<Heater | null>(null)
 const jobs = ref<Schemas['Jobs']>([])
 const booking = ref(false)
-const beginning = ref('begin' in route.query && may('visit'))
+const beginning = ref(false)
+watch(
+  () => [props.id, 'begin' in route.query] as const,
+  ([, asked]) => (beginning.value = asked && may('visit')),
+  { immediate: true },
+)
 const changing = ref(false)
 const going = ref(false)
 const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })

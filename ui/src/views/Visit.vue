@@ -162,15 +162,18 @@ async function done(
     return
   if (wasFirst || chosen.value === operation) choose(null)
 }
-/** Plain acts, said together by one touch: each is written by itself, and refused by itself. */
+/** Plain acts, said together by one touch: each is written by itself, in their order, and refused by
+ * itself; none waits for the answer to the one before, which may be a while in coming. */
 async function together(acts: PlannedStep[]) {
-  const at = new Date().toISOString()
-  for (const { operation, together: says } of acts) {
-    for (const { name, value } of says ?? [])
-      if (!visit.value?.readings[name]) await read({ name, value, at })
-    if (!(await send('steps', { operation, outcome: 'done', together: true, at }))) return false
-  }
-  return true
+  const sent = acts.flatMap(({ operation, together: says }) => {
+    const at = new Date().toISOString()
+    const unsaid = (says ?? []).filter((one) => !visit.value?.readings[one.name])
+    return [
+      ...unsaid.map(({ name, value }) => read({ name, value, at }).then(() => true)),
+      send('steps', { operation, outcome: 'done', together: true, at }),
+    ]
+  })
+  return (await Promise.all(sent)).every(Boolean)
 }
 /** The part whose facts are asked under the drawing. */
 const asked = ref<string | null>(null)

@@ -277,6 +277,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Corte: resistencia
   Cut-out: coil, immersion
     Corte de ambas fuentes
+  Cut-out: pump
+    Corte: bomba
+  Cut-out: pump, lower
+    Corte: bomba e inf.
+  Cut-out: pump, upper
+    Corte: bomba y sup.
+  Cut-out: pump, upper, lower
+    Corte de todas
+  Cut-out: pump, immersion
+    Corte: bomba y resist.
   Cut-out: upper, lower
     Corte: sup. e inf.
   coil

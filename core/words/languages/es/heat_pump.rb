@@ -4,6 +4,14 @@
 Munimen::Words::Language[:es].texts <<~TEXTS
   Heat pump
     Bomba de calor
+  pump
+    bomba
+  compressor heat on
+    bomba de calor encendida
+  compressor heat pilot
+    bomba de calor en espera
+  compressor heat off
+    bomba de calor apagada
   Air filter
     Filtro de aire
   Clean, in its place

@@ -96,7 +96,17 @@ const lead = computed(() => {
 const inTheWay = computed(() =>
   lead.value.length ? unmet.value.filter((need) => need.waiting) : unmet.value,
 )
-const sayLead = async () => !lead.value.length || (await together([...lead.value]))
+/** How long an answer to them is waited for: what follows is written after them in any case. */
+const PATIENCE = 800
+let saying: Promise<boolean> | null = null
+function sayLead() {
+  if (lead.value.length && !saying)
+    saying = together([...lead.value])
+      .catch(() => false)
+      .finally(() => (saying = null))
+  const soon = new Promise<boolean>((resolve) => setTimeout(() => resolve(true), PATIENCE))
+  return saying ? Promise.race([saying, soon]) : Promise.resolve(true)
+}
 provideLead(sayLead)
 
 /** Whether the step asks for something besides what is wanted: then it stays until *Done*. */
@@ -170,7 +180,6 @@ async function take(name: string, value: string) {
       ...(props.step.instrument ? { instrument: props.step.instrument } : {}),
     }),
   )
-  if (judged) void answered()
   return !!judged
 }
 function passOver() {
