@@ -10,6 +10,8 @@ module Munimen
   class Rig
     ROOM = 293.15 # K
     LOSS_EACH = 8.0 # W/K and m2/3 of volume: the jacket; from memory, about 1.3 W/K for 50 gal
+    # K below the set point at which elements beside a compressor come in; from memory
+    BACK_UP = 8.0
     STEPS = { idle: 60.0, heating: 15.0, busy: 4.0 }.freeze # s
 
     # A moment: s, Pa, K at top, at the bottom, and the heat going in, W.
@@ -42,7 +44,8 @@ module Munimen
 
     # Thermostats of its heat sources.
     def thermostats
-      [gas&.thermostat, coil&.thermostat, heat_pump&.thermostat, *elements&.list&.map(&:thermostat)].compact
+      [gas&.thermostat, coil&.thermostat, heat_pump&.thermostat,
+       *elements&.list&.map(&:thermostat)].compact
     end
 
     # Turns them all down; what is stuck or by-passed does not care.
@@ -175,9 +178,6 @@ module Munimen
         electric(setting)
       end
     end
-
-    # Elements beside a compressor come in where it does not keep up.
-    BACK_UP = 8.0 # K below the set point; from memory
 
     def electric(setting)
       if heater.heat_pump?

@@ -117,8 +117,8 @@ module Munimen
       # On top, with its fan, and its coil round the lower half of the tank.
       def compressor
         top = @tank.top - 46
-        left = CENTRE - (@tank.wide * 0.34)
-        wide = @tank.wide * 0.68
+        left = CENTRE - (@tank.wide * 0.48)
+        wide = @tank.wide * 0.96
         @canvas.rect(left, top, wide, 34, :compressor, :metal, radius: 3)
         @canvas.circle(CENTRE, top + 17, 11, :compressor, :control)
         @canvas.line(CENTRE - 8, top + 17, CENTRE + 8, top + 17, :compressor, :thin)

@@ -24,7 +24,9 @@ module Munimen
 
         # Ids of those that stand in the water and are electric: elements, whatever they are called.
         def elements
-          @elements ||= all.select { |one| one.fed_by == :electricity && one.in_the_water? }.map(&:id)
+          @elements ||= all.select do |one|
+            one.fed_by == :electricity && one.in_the_water?
+          end.map(&:id)
         end
       end
 

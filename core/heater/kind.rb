@@ -2,10 +2,10 @@
 
 module Munimen
   module Heater
-    # A kind of heater, in core/heater/kinds/: what heats it, what feeds that, how strong it is, what
-    # relieves it, what is taken where its plate says nothing, and what is usually done to it. What
-    # is asked of a heater by its nature is answered here; what a kind does not say is refused when
-    # it is declared, and falls into no “else”.
+    # A kind of heater, in core/heater/kinds/: what heats it, what feeds that, how strong it is,
+    # what relieves it, what is taken where its plate says nothing, and what is usually done to it.
+    # What is asked of a heater by its nature is answered here; what a kind does not say is refused
+    # when it is declared, and falls into no “else”.
     #
     #   Kind.define :gas_storage do
     #     called "A gas heater"
@@ -45,9 +45,9 @@ module Munimen
       end
 
       # -- declaration: with an argument or a block these set, without one they tell ---------------
-      # called: in a sentence that refuses. place: among the others, where one is chosen. water: :main or :unvented. usual_power: W into the water
-      # where no plate says it. usual: the open form of one of which nothing else is known. year:
-      # the job of its yearly visit.
+      # called: in a sentence that refuses. place: among the others, where one is chosen. water:
+      # :main or :unvented. usual_power: W into the water where no plate says it. usual: the open
+      # form of one of which nothing else is known. year: the job of its yearly visit.
       %i[called place water usual_power usual year].each do |name|
         define_method(name) { |value = nil| value.nil? ? @said[name] : @said[name] = value }
       end

@@ -9,7 +9,8 @@ module Munimen
     #   Agenda.new(visit, %i[annual_safety]).goals # => [:identify, :look_over, …]
     class Agenda
       REPLACED = "It is replaced on this visit."
-      IN_VAIN = "It was done twice on this visit, and the danger stands: make it safe, and come back."
+      IN_VAIN = "It was done twice on this visit, and the danger stands: make it safe, and come " \
+                "back."
       TRIES = 2 # at a repair that does not help, before it is left to another day
 
       OUT = "Everybody is out until the emergency service has cleared it."

@@ -8,13 +8,15 @@ module Munimen
       GROUPS = {
         plate: %i[
           maker model serial capacity input plate_basis manifold_pressure coil_power coil_flow
-          element_upper element_lower immersion_power element_voltage compressor_power working_pressure
-          plate_pressure set_point set_point_upper immersion_set_point immersion_cut_out date_code
+          element_upper element_lower immersion_power element_voltage compressor_power
+          working_pressure plate_pressure set_point set_point_upper immersion_set_point
+          immersion_cut_out date_code
           last_flushed
           cut_out_temperature manufactured installed
         ],
         around: %i[
-          fuel ignition hood vent heat_pump_elements heat_pump_mode refrigerant backup_immersion coil_control location altitude water_supply
+          fuel ignition hood vent heat_pump_elements heat_pump_mode refrigerant backup_immersion
+          coil_control location altitude water_supply
           vessel vessel_volume vessel_upstream regulator regulator_setting backflow anode pan
           mixing_valve recirculation instructions_kept
         ],

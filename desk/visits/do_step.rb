@@ -4,8 +4,8 @@ module Munimen
   module Desk
     # Marks an operation as done, found already so, or not tested with a reason; or undoes the
     # last one. Refuses what its needs do not allow, naming the need and the step that makes it
-    # true; a need of convenience may be passed over with a reason, which the report carries. A plain
-    # act may be said together with others, and is marked so.
+    # true; a need of convenience may be passed over with a reason, which the report carries. A
+    # plain act may be said together with others, and is marked so.
     class DoStep
       def initialize(context) = @context = context
 

@@ -107,9 +107,7 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
   # Says what it took; with TOUCHES set, step by step.
   def told(name, touches)
     say = ->(text) { RSpec.configuration.reporter.message(text) }
-    if ENV["TOUCHES"]
-      touches.rows.each { |row| say.call(format("  %-60s %3d %3d %3d", *row.to_a)) }
-    end
+    touches.rows.each { |row| say.call(row.to_a.join("  ")) } if ENV["TOUCHES"]
     say.call("#{name}: #{touches.total.map { |what, count| "#{count} #{what}" }.join(", ")}")
     touches.total[:touches]
   end
@@ -124,7 +122,9 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
   def whole(visit, sound)
     row = office.records.visits.find(visit)
     expect(row.slice(:status, :outcome)).to eq(status: "signed", outcome: "in_service")
-    given_up = office.view(visit)[:done].reject { |step| %i[done already_so].include?(step[:outcome]) }
+    given_up = office.view(visit)[:done].reject do |step|
+      %i[done already_so].include?(step[:outcome])
+    end
     expect(given_up).to eq([])
     states = office.view(visit)[:verdicts].to_h { |one| one.values_at(:check, :state) }
     expect(states.slice(*sound)).to eq(sound.to_h { |check| [check, :sound] })

@@ -30,7 +30,7 @@ RSpec.describe "A visit on the screen", type: :feature do
       press("1")
       quiet
     end
-    each_open_reading do |box, input|
+    each_open_reading do |_, input|
       input ? input.send_keys(AtTheScreen::VALUES.fetch(input["name"]), :enter) : press("1")
       quiet
     end

@@ -342,7 +342,8 @@ RSpec.describe Munimen::Judgement do
   # Handbook §5: rippled rings ask for the worst-case test; once that is sound they ask no more.
   it "asks no test of rippled rings that the same visit has done" do
     remedy = lambda do |**readings|
-      visit = visit(readings:, observations: [Munimen::Visit::Observation.new(id: "o", item: :trim_rings, finding: :rippled)])
+      visit = visit(readings:,
+observations: [Munimen::Visit::Observation.new(id: "o", item: :trim_rings, finding: :rippled)])
       told = Munimen::Judgement::Judge.new(visit).deficiencies.find { |one| one.check == :trim_rings }
       [told.grade, told.due_in, told.remedy[/\A\w+/]]
     end

@@ -354,6 +354,8 @@ RSpec.describe Munimen::Words do
     end
     expect { whole.call(nil, heated_by: [:sun]) }.to raise_error(ArgumentError, /sun/)
     expect { whole.call(nil, water: :well) }.to raise_error(ArgumentError)
-    expect { Munimen::Heater::HeatSource.new(:sun).declared }.to raise_error(ArgumentError, /fed_by/)
+    expect do
+      Munimen::Heater::HeatSource.new(:sun).declared
+    end.to raise_error(ArgumentError, /fed_by/)
   end
 end

@@ -8,7 +8,11 @@ RSpec.describe Munimen::Desk do
   let(:visit) { office.start }
 
   def code(&) = expect(&).to(raise_error(Munimen::Refused) { |error| return error.code })
-  def planned(operation) = office.view(visit)[:plan][:steps].find { |one| one[:operation] == operation }
+
+  def planned(operation)
+    office.view(visit)[:plan][:steps].find { |one| one[:operation] == operation }
+  end
+
   def done = office.view(visit)[:done].to_h { |step| step.values_at(:operation, :together) }
 
   it "keeps plain acts said together, each by itself and marked so, and none that protects" do
@@ -44,7 +48,8 @@ RSpec.describe Munimen::Desk do
     office.step(visit, :fit_gauge)
     expect(code { office.step(visit, :read_static_pressure) }).to eq(:read_in_wrong_state)
     office.read(visit, :static_pressure, "62")
-    expect(planned(:read_static_pressure)[:reads].first.values_at(:stale, :again)).to eq([false, nil])
+    expect(planned(:read_static_pressure)[:reads].first.values_at(:stale,
+:again)).to eq([false, nil])
     office.step(visit, :read_static_pressure)
   end
 
@@ -52,7 +57,8 @@ RSpec.describe Munimen::Desk do
     jobs = Munimen::Desk::ChangeJobs.new(office.context)
     jobs.add(visit, id: office.uuid, job: "flush", instead: true)
     expect(office.view(visit)[:jobs].map { |job| job[:id] }).to eq([:flush])
-    expect(office.view(visit)[:outlay].slice(:untouched, :put_off)).to eq(untouched: true, put_off: [])
+    expect(office.view(visit)[:outlay].slice(:untouched,
+:put_off)).to eq(untouched: true, put_off: [])
     office.looked_over(visit)
     office.step(visit, office.view(visit)[:plan][:steps].first[:operation])
     expect(office.view(visit)[:outlay][:untouched]).to be(false)

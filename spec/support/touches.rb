@@ -5,6 +5,11 @@
 # What a finger does not do is not counted: a wait that ends by itself, a stroke of a pen is one.
 class Touches
   Row = Struct.new(:step, :touches, :characters, :scrolls)
+  TITLE = "document.querySelector('article h2')?.textContent.trim()"
+  TEXT = "document.querySelector('main').innerHTML"
+  OPEN = "[...document.querySelectorAll('.reading')].findIndex(one => " \
+         "!one.querySelector('.kept, [aria-pressed=true]') && " \
+         "!one.textContent.includes('may be left out'))"
   attr_reader :rows
 
   # screen: the example; values: {reading => what is typed}; words: {reading => the choice's label},
@@ -54,7 +59,7 @@ class Touches
       return if title == "Finish the visit"
 
       row(title)
-      60.times { break if done?(title) || !act }
+      60.times { break if done?(title) || !acted? }
       @screen.expect_next(title)
     end
     raise "the visit does not end"
@@ -79,11 +84,10 @@ class Touches
     JS
   end
 
-  TITLE = "document.querySelector('article h2')?.textContent.trim()"
   def done?(title) = page.evaluate_script(TITLE) != title
 
   # The next thing that the card asks for; false where nothing is left to do on it.
-  def act
+  def acted?
     before = page.evaluate_script(TEXT)
     ended = waited
     one = ended || looked || decided || proved || read || said
@@ -136,9 +140,6 @@ class Touches
     node.click
   end
 
-  OPEN = "[...document.querySelectorAll('.reading')].findIndex(one => " \
-         "!one.querySelector('.kept, [aria-pressed=true]') && " \
-         "!one.textContent.includes('may be left out'))"
   def read
     return touch(".full") || true if shows?(".full")
 
@@ -164,7 +165,6 @@ class Touches
 
   def shows?(css) = @screen.shows?(css)
 
-  TEXT = "document.querySelector('main').innerHTML"
   # Until the screen has taken it in, and stands still.
   def settled(before)
     was = before

@@ -1,10 +1,11 @@
 # frozen_string_literal: true
 
-# Energy balance at a mixing valve: of the mass, (hm − hc)/(hh − hc) is hot. 60 and 10 to 40 °C: 0.60.
+# Energy balance at a mixing valve: of the mass, (hm − hc)/(hh − hc) is hot. 60 and 10 to 40 °C:
+# 0.60.
 Munimen::Calculations::Calculation.define :blending do
   title "How much hot and cold make the mixed water"
   input :hot, :temperature
-  input :cold, :temperature, default: "50 degF"
+  input :cold, :temperature, default: "50 °F"
   input :mixed, :temperature
   input :flow, :flow, default: "2.0 gal/min", note: "of the mixed water"
   output :hot_share, :number

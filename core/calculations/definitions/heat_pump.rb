@@ -5,9 +5,9 @@
 Munimen::Calculations::Calculation.define :heat_pump do
   title "A heat pump's time, energy and year, beside elements and gas"
   input :volume, :volume
-  input :cold, :temperature, default: "58 degF"
-  input :hot, :temperature, default: "125 degF"
-  input :air, :temperature, default: "20 degC", note: "around it"
+  input :cold, :temperature, default: "58 °F"
+  input :hot, :temperature, default: "125 °F"
+  input :air, :temperature, default: "20 °C", note: "around it"
   input :share, :number, default: "0.33", note: "of Carnot's COP that it reaches"
   input :cop, :number, optional: true, note: "of its plate, instead of air and share"
   input :heat_power, :element_power, default: "1500 W", note: "into the water"

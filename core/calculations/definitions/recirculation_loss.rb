@@ -8,8 +8,8 @@ Munimen::Calculations::Calculation.define :recirculation_loss do
   input :pipe, :bore, default: "15 mm", note: "outer diameter"
   input :insulation, :bore, default: "0 mm", note: "round the pipe"
   input :conductivity, :number, default: "0.035", note: "of it, W/m/K"
-  input :water, :temperature, default: "55 degC"
-  input :room, :temperature, default: "20 degC"
+  input :water, :temperature, default: "55 °C"
+  input :room, :temperature, default: "20 °C"
   input :hours, :number, default: "24", note: "a day that it runs"
   input :price, :number, optional: true, note: "for each kWh"
   output :per_metre, :element_power, unit: "W", note: "for each metre"
@@ -18,7 +18,8 @@ Munimen::Calculations::Calculation.define :recirculation_loss do
   output :saved_by_insulating, :energy, note: "a year, with 13 mm round a bare pipe"
   output :saved_by_hours, :energy, note: "a year, at six hours a day"
   output :cost, :number, note: "a year"
-  source Munimen::Source.from_memory("Heat through a cylinder; 10 W/m²K from its surface to still air")
+  source Munimen::Source.from_memory("Heat through a cylinder; 10 W/m²K from its surface to " \
+                                     "still air")
 
   surface = 10.0 # W/m²K, still air; from memory
   metre = lambda do |pipe, around, conductivity, warmer|
@@ -47,9 +48,10 @@ Munimen::Calculations::Calculation.define :recirculation_loss do
     now = watts[i[:insulation].si]
     yearly = ->(per_metre, hours) { per_metre * i[:length].si * hours * 365 * 3600 }
     year = yearly[now, i[:hours].si]
+    wrapped = [i[:insulation].si, 0.013].max
     {
       per_metre: now, loss: now * i[:length].si, year:,
-      saved_by_insulating: [year - yearly[watts[[i[:insulation].si, 0.013].max], i[:hours].si], 0].max,
+      saved_by_insulating: [year - yearly[watts[wrapped], i[:hours].si], 0].max,
       saved_by_hours: [year - yearly[now, [i[:hours].si, 6].min], 0].max,
       cost: i[:price] && (year / 3.6e6 * i[:price].si).round(2)
     }

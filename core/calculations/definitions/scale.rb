@@ -6,15 +6,17 @@ Munimen::Calculations::Calculation.define :scale do
   title "How much scale a year, as a range"
   input :hardness, :number, note: "mg/L as CaCO3; one US grain a gallon is 17.1"
   input :draw, :volume, default: "64 gal", note: "hot water a day"
-  input :stored, :temperature, default: "125 degF"
+  input :stored, :temperature, default: "125 °F"
   choice :source_of_heat, %w[gas element coil], default: "gas"
   input :years, :number, default: "1"
   output :mass_least, :mass, unit: "kg"
   output :mass_most, :mass, unit: "kg"
-  output :thickness_least, :length, unit: "mm", note: "on the heated surface, if all of it stayed there"
+  output :thickness_least, :length, unit: "mm",
+note: "on the heated surface, if all of it stayed there"
   output :thickness_most, :length, unit: "mm"
   output :flush_every, :word
-  source Munimen::Source.from_memory("A share of the hardness falls out: 1–5 % at 50 °C, 5–25 % at " \
+  source Munimen::Source.from_memory("A share of the hardness falls out: 1–5 % at 50 °C, 5–25 % " \
+                                     "at " \
                                      "60 °C, 15–50 % at 80 °C; a rough model")
 
   shares = { 50.0 => [0.01, 0.05], 60.0 => [0.05, 0.25], 80.0 => [0.15, 0.5] }

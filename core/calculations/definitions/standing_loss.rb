@@ -4,8 +4,8 @@
 # fittings, pipes and the top lose as much again.
 Munimen::Calculations::Calculation.define :standing_loss do
   title "What a tank loses standing"
-  input :stored, :temperature, default: "60 degC"
-  input :room, :temperature, default: "20 degC"
+  input :stored, :temperature, default: "60 °C"
+  input :room, :temperature, default: "20 °C"
   input :conductance, :conductance, optional: true, note: "as tested; else from size and jacket"
   input :volume, :volume, default: "50 gal"
   input :insulation, :length, default: "50 mm", note: "of the jacket"
@@ -33,6 +33,7 @@ Munimen::Calculations::Calculation.define :standing_loss do
     wall = i[:conductivity].si * area / i[:insulation].si
     loss = (i[:conductance]&.si || wall) * (i[:stored].si - i[:room].si)
     year = loss * 8760 * 3600
-    { wall_conductance: wall, loss:, year:, cost: i[:price] && (year / 3.6e6 * i[:price].si).round(2) }
+    { wall_conductance: wall, loss:, year:,
+cost: i[:price] && (year / 3.6e6 * i[:price].si).round(2) }
   end
 end

@@ -5,7 +5,7 @@
 Munimen::Calculations::Calculation.define :vented_head do
   title "Head of a vented cylinder, and how far its vent rises"
   input :head, :run, note: "of the cistern's water over the point"
-  input :temperature, :temperature, default: "20 degC"
+  input :temperature, :temperature, default: "20 °C"
   output :pressure, :pressure, unit: "bar"
   output :vent_rise, :length, note: "of the open vent above the cistern's water line"
   source Munimen::Source.published("BS 5546", "open vent, 150 mm + 40 mm a metre",

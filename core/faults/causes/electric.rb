@@ -71,7 +71,9 @@ end
 cause.call :lower_element_open, little + %i[runs_out] do
   title "The lower {element} is open"
   prior :common
-  on { |heater| !heater.heat_pump? && heater.elements? && heater.element_lower && heater.element_upper }
+  on do |heater|
+    !heater.heat_pump? && heater.elements? && heater.element_lower && heater.element_upper
+  end
   shows lower_ohms: :open, draw_shape: :short, drain_sample: %i[clear heavy]
   settled_by :lower_ohms
   job :replace_elements
@@ -79,7 +81,9 @@ cause.call :lower_element_open, little + %i[runs_out] do
 end
 cause.call :lower_thermostat, little + %i[runs_out] do
   title "The lower thermostat has failed"
-  on { |heater| !heater.heat_pump? && heater.elements? && heater.element_lower && heater.element_upper }
+  on do |heater|
+    !heater.heat_pump? && heater.elements? && heater.element_lower && heater.element_upper
+  end
   shows lower_volts: :none, draw_shape: :short
   settled_by :lower_volts, :lower_ohms, :passes_down
   after "Both thermostats hand over."

@@ -41,7 +41,8 @@ symptom.call :little_hot_electric,
              "A little hot water, then cold",
              "A little, then cold, electric",
              lambda { |heater|
-               heater.elements? && !heater.heat_pump? && heater.element_upper && heater.element_lower
+               heater.elements? && !heater.heat_pump? &&
+                 heater.element_upper && heater.element_lower
              }
 symptom.call :slow_heat_pump,
              "It takes far too long to get hot",

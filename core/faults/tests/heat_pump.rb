@@ -2,7 +2,6 @@
 
 # Air, mode and filter of a heat pump.
 t = Munimen::Faults::Test.method(:line)
-cold = Munimen::Measure::Quantity.of(5, "degC", :temperature)
 
 t.call :heat_pump_mode,
        "Its mode, on its display",
@@ -27,7 +26,7 @@ t.call :heat_pump_air,
        minutes: 2,
        depth: :reading,
        instrument: ["Thermometer"],
-       seen: ->(visit) { (air = visit.quantity(:air_in)) && (air < cold ? :cold : :mild) }
+       seen: ->(visit) { (air = visit.quantity(:air_in)) && (air.in("degC") < 5 ? :cold : :mild) }
 t.call :heat_pump_drop,
        "Air in less air out, after it has run a quarter of an hour",
        { usual: "4 to 8 K", more: "more than 8 K", none: "hardly any" },
@@ -36,7 +35,8 @@ t.call :heat_pump_drop,
        instrument: ["Thermometer"],
        operation: [:read_heat_pump],
        seen: lambda { |visit|
-         into, out = visit.quantity(:air_in), visit.quantity(:air_out)
+         into = visit.quantity(:air_in)
+         out = visit.quantity(:air_out)
          next unless into && out
 
          kelvin = into.si - out.si

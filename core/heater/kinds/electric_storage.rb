@@ -16,5 +16,5 @@ Munimen::Heater::Kind.define :electric_storage do
   end
   feeds { |_| [:heater] }
   power { |heater| [heater.element_upper, heater.element_lower].compact.map(&:si).max }
-  most { |heater| heater.heating_power }
+  most(&:heating_power)
 end

@@ -33,8 +33,8 @@ Munimen::Inspection::InspectionItem.define :heat_pump_air, group: :visible, part
         source: published("NFPA 54, BS 5440-1", "spillage test with fans running"),
         remedy: "Its power off; a spillage test there with it running, and its air from elsewhere.",
         due_in: 0, who: :gas,
-        explain: "Its fan can draw flue gas of another appliance into the room. It carries carbon " \
-                 "monoxide, which kills."
+        explain: "Its fan can draw flue gas of another appliance into the room. It carries " \
+                 "carbon monoxide, which kills."
 end
 
 Munimen::Inspection::InspectionItem.define :condensate_pipe, group: :visible, part: :compressor do
@@ -61,11 +61,12 @@ Munimen::Inspection::InspectionItem.define :refrigerant, group: :visible, part: 
   on(&heat_pump)
   wrong :suspected, "Refrigerant may be leaking: hiss, oil, or ice that stays", :danger,
         source: published("EN 378, ASHRAE 15", "flammable and suffocating refrigerants"),
-        remedy: "Touch nothing on it, no flame; doors open on the way out; isolate it from another " \
+        remedy: "Touch nothing on it, no flame; doors open on the way out; isolate it from " \
+                "another " \
                 "room only. Whoever is certified for refrigerants.",
         due_in: 0,
-        explain: "The gas that carries the heat may be escaping. It can burn, and takes the place " \
-                 "of the air."
+        explain: "The gas that carries the heat may be escaping. It can burn, and takes the " \
+                 "place of the air."
 end
 
 Munimen::Inspection::InspectionItem.define :heat_pump_stands, group: :visible, part: :compressor do

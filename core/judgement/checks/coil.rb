@@ -27,8 +27,10 @@
         # of the way to the tank's temperature a clean coil takes most; common practice
         little = out.si - back.si < 0.25 * (out.si - tank.si)
         told = "Flow pipe #{say(out)}, return #{say(back)}, tank #{say(tank)}: it gives up "
-        next not_tested("#{told}little. A fouled coil does that, and so does a large flow: " \
-                        "measure the flow before it is opened.") if little
+        if little
+          next not_tested("#{told}little. A fouled coil does that, and so does a large flow: " \
+                          "measure the flow before it is opened.")
+        end
         next not_tested("#{told}well, as far as it can be told without the flow.")
       end
       if missing.any?

@@ -1,21 +1,25 @@
 # frozen_string_literal: true
 
 # Air, filter and condensate of a heat pump. Handbook §27.
-drop = Munimen::Source.common_practice("air cooled by some 4 to 8 K after 15 min; the maker's figure first")
+drop = Munimen::Source.common_practice("air cooled by some 4 to 8 K after 15 min; the maker's " \
+                                       "figure first")
 
 Munimen::Judgement::Check.define :heat_pump_air_drop, part: :compressor do
   on_page 400, "Heat pump: air in and out"
   uses :air_in, :air_out
   judge do |visit|
-    in_, out = visit.quantity(:air_in), visit.quantity(:air_out)
-    next not_tested("Air going in and coming out belong together.") unless in_ && out
+    into = visit.quantity(:air_in)
+    out = visit.quantity(:air_out)
+    next not_tested("Air going in and coming out belong together.") unless into && out
 
-    kelvin = in_.si - out.si
-    told = "Air #{say(in_)} in, #{say(out)} out"
+    kelvin = into.si - out.si
+    told = "Air #{say(into)} in, #{say(out)} out"
     # below 5 °C and above 45 °C most give over to their elements
-    unless in_.in("degC").between?(5, 45)
-      next not_tested("#{told}: at that air a heat pump may hand over to its elements.", measured: in_)
+    unless into.in("degC").between?(5, 45)
+      next not_tested("#{told}: at that air a heat pump may hand over to its elements.",
+measured: into)
     end
+
     if kelvin < 2
       finding(:defect, "#{told}: it takes hardly any heat out of the air.", source: drop,
               measured: out, due_in: 30, who: :plumber,
@@ -37,11 +41,13 @@ Munimen::Judgement::Check.define :heat_pump_filter_found, part: :compressor do
   on_page 402, "Heat pump: filter"
   uses :filter_state, :evaporator_state
   judge do |visit|
-    practice = Munimen::Source.common_practice("air that does not pass costs capacity, and ices the coil")
+    practice = Munimen::Source.common_practice("air that does not pass costs capacity, and ices " \
+                                               "the coil")
     if visit.choice(:evaporator_state) == :iced
       next finding(:defect, "The coil behind the filter is iced.", source: practice,
                    measured: "iced", due_in: 30, who: :plumber,
-                   remedy: "Let it thaw, free the air, measure again; ice that stays is its maker's.",
+                   remedy: "Let it thaw, free the air, measure again; ice that stays is its " \
+                           "maker's.",
                    explain: "Ice on the heat pump keeps the air from it.")
     end
     dusty = visit.choice(:filter_state) == :choked || visit.choice(:evaporator_state) == :dusty
@@ -63,7 +69,8 @@ Munimen::Judgement::Check.define :condensate, part: :compressor do
 
     says = { backs_up: "Condensate backs up in its tray.",
              leaks: "Condensate comes out under the {heater}." }.fetch(found)
-    finding(:defect, says, source: Munimen::Source.common_practice("condensate runs by its fall alone"),
+    finding(:defect, says, source: Munimen::Source.common_practice("condensate runs by its fall " \
+                                                                   "alone"),
             measured: found.to_s.tr("_", " "), due_in: 7, who: :plumber,
             remedy: "Clear tray and pipe, pour again.",
             explain: "Water that the heat pump takes out of the air does not run away.")
@@ -78,11 +85,13 @@ Munimen::Judgement::Check.define :air_supply_proved, part: :compressor do
       visit.choice(:spillage_beside) == :drawn_in
 
     finding(:danger, "Flue gas spills beside the running heat pump.",
-            source: Munimen::Source.published("NFPA 54, BS 5440-1", "spillage test with fans running",
+            source: Munimen::Source.published("NFPA 54, BS 5440-1", "spillage test with fans " \
+                                                                    "running",
                                               clause: :from_memory),
             measured: "spills", due_in: 0, who: :gas,
             remedy: "Its power off until it has air of its own.",
-            explain: "Its fan draws flue gas of another appliance into the room. It carries carbon " \
+            explain: "Its fan draws flue gas of another appliance into the room. It carries " \
+                     "carbon " \
                      "monoxide, which kills.")
   end
 end

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# A storage tank of steel lasts eight to twelve years by common practice: from fifteen on it is said.
+# A tank of steel lasts eight to twelve years by common practice: from fifteen on it is said.
 age = Munimen::Source.common_practice("most tanks last 8 to 12 years; water and anode decide")
 
 Munimen::Judgement::Check.define :heater_age, part: :tank do

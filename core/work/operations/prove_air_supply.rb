@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :prove_air_supply do
   trade :gas
   title "Spillage test beside the running heat pump"
   instrument "Smoke, CO meter"
-  how "Its fan running, every other fan too, doors and windows shut: at the open-flued appliance, lit."
+  how "Its fan running, every other fan too, doors and windows shut: at the open-flued " \
+      "appliance, lit."
   because "Only the worst case shows what comes back."
   caution :co
   applies_to(&:heat_pump?)

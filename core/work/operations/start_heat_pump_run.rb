@@ -4,7 +4,8 @@ Munimen::Work::Operation.define :start_heat_pump_run do
   part :compressor
   place :top
   title "Let the heat pump run"
-  how "Heat pump only; draw hot water until it starts. After a stop it waits three to ten minutes: " \
+  how "Heat pump only; draw hot water until it starts. After a stop it waits three to ten " \
+      "minutes: " \
       "that is no fault. Write down its mode and set point first."
   because "Only after a quarter of an hour are its air and its water worth measuring."
   caution :scald

@@ -5,7 +5,8 @@ Munimen::Work::Operation.define :test_condensate do
   place :bottom
   protects :none
   title "Pour water into the condensate tray"
-  how "Power off. Half a litre (a pint), slowly: all of it must come out at the far end, and none under " \
+  how "Power off. Half a litre (a pint), slowly: all of it must come out at the far end, and " \
+      "none under " \
       "the {heater}."
   because "Water under a heat pump is the condensate more often than the tank."
   applies_to(&:heat_pump?)

@@ -59,6 +59,7 @@ const take = (one: Choice) => emit('begin', one.jobs, one.visit ?? null, one.why
 .choice {
   display: grid;
   gap: 2px;
+  justify-items: start;
   text-align: left;
   padding: 10px 14px;
   height: auto;

@@ -545,6 +545,7 @@ defineExpose({
   cursor: pointer;
   padding: 0;
   color: var(--copper);
+  text-align: left;
 }
 .lead {
   border: 1px solid var(--line);
