@@ -44,12 +44,14 @@ module Munimen
       end
 
       def open_steps
+        given_up = @visit.not_tested.map(&:operation)
         @plan.steps.map do |step|
-          obstacle(
-            :step_open,
-            step.operation.id,
-            "“#{step.operation.title}” is neither done nor given up with a reason."
-          )
+          text = if given_up.include?(step.operation.id)
+                   "was given up, but the heater cannot be left without it: do it."
+                 else
+                   "is neither done nor given up with a reason."
+                 end
+          obstacle(:step_open, step.operation.id, "“#{step.operation.title}” #{text}")
         end
       end
 

@@ -102,7 +102,7 @@ module Munimen
 
       # Whether its repair has been done again and again, and it stands all the same.
       def in_vain?(hazard)
-        @terms.value(hazard) == :standing && visit.standing.count do |step|
+        %i[standing secured].include?(@terms.value(hazard)) && visit.standing.count do |step|
           step.done? && hazard.repaired_by.include?(step.operation)
         end >= TRIES
       end

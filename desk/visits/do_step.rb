@@ -76,6 +76,7 @@ module Munimen
         when "not_tested"
           never_given_up(work)
           @context.text!(reason, :reason, max: 300)
+          given_up_before(visit, work)
         when "left_apart"
           @context.may!(:operate)
           takes_apart!(work)
@@ -107,6 +108,17 @@ module Munimen
         return unless work.apart.empty?
 
         raise Refused.new("This takes nothing apart that could be left so.", code: :nothing_apart)
+      end
+
+      # Given up once, it is planned again only where the heater cannot be left without it.
+      def given_up_before(visit, work)
+        return if visit.not_tested.none? { |step| step.operation == work.id }
+        return if @context.records.plans.plan(visit).steps.none? { |one| one.operation == work }
+
+        raise Refused.new(
+          "It was given up already, and the heater cannot be left without it: do it.",
+          code: :needed_to_leave
+        )
       end
 
       # Nobody goes without leaving it in one of the ways to leave.

@@ -270,7 +270,7 @@ RSpec.describe Shadow, :long do
     tried = Hash.new(0)
     80.times do
       last = planned(stage) or break
-      given_up = (tried[last] += 1) > 2 && last != :make_safe # never given up
+      given_up = (tried[last] += 1) == 3 && last != :make_safe # never given up
       step(stage, last, **(given_up ? hopeless : careful))
     rescue Munimen::Error => e
       return "#{last}: #{e.message}" unless e.code == :waiting || (last && waiting?(stage))

@@ -83,4 +83,28 @@ RSpec.describe Munimen::Desk do
     expect(begin_with.call.first).to eq([:under_way, %w[annual_safety]])
     expect(begin_with.call.map(&:first)).not_to include(:usual)
   end
+
+  # What does not help is not offered for ever: twice, then the heater is made safe.
+  it "leaves a repair that has not helped twice to another day" do
+    visit = office.start(jobs: %w[set_regulator])
+    office.looked_over(visit)
+    given = { static_pressure: "170", pressure_left: "170", static_left: "170" }
+    lowered = 0
+    60.times do
+      step = office.view(visit)[:plan][:steps].first or break
+      step[:reads].each do |read|
+        next unless read[:wanted]
+
+        value = given[read[:name]] || read[:choices]&.first&.fetch(:id) || "170"
+        office.read(visit, read[:name], value)
+      end
+      office.pass(3600)
+      office.step(visit, step[:operation])
+      lowered += 1 if step[:operation] == :lower_supply
+    end
+    expect(lowered).to eq(2)
+    expect(office.view(visit)[:outcome][:proposed]).to eq(:left_off)
+    office.view(visit)[:plan][:impossible].find { |one| one[:operation] == :lower_supply }
+      .then { |left| expect(left[:because]).to include("done twice") }
+  end
 end
