@@ -19,12 +19,14 @@ class PlanCases
     electric_storage: %i[us_irc us_upc canada_npc],
     boiler_coil: %i[us_irc us_upc canada_npc],
     unvented_indirect: UK,
-    unvented_direct: UK
+    unvented_direct: UK,
+    heat_pump: %i[us_irc us_upc canada_npc],
+    unvented_heat_pump: UK
   }.freeze
   HOUSE = %i[drain_air drain_at_pilot relief_when charge_method].freeze
   ALL = BOOKS.keys
-  UNVENTED = %i[unvented_indirect unvented_direct].freeze
-  ELECTRIC = %i[electric_storage unvented_direct].freeze
+  UNVENTED = %i[unvented_indirect unvented_direct unvented_heat_pump].freeze
+  ELECTRIC = %i[electric_storage unvented_direct heat_pump unvented_heat_pump].freeze
   GAS = %i[gas_storage].freeze
 
   # hazard => what shows it (item and finding, or reading and value), what mends it and what proves
