@@ -204,11 +204,14 @@ RSpec.describe "A visit on the screen", type: :feature do
         page.driver.resize(*size)
         go path
         expect(page).to have_css("main h1, main h2")
-        light = serious
-        page.execute_script("document.documentElement.classList.add('dark')")
-        sleep 0.5 # colours fade over
-        # nothing but the colours is otherwise
-        (light + serious("color-contrast")).map { |one| "#{path} #{size.first}: #{one}" }
+        wrong = serious
+        # in the dark nothing but the colours is otherwise, and they are those of the desk
+        if size.first > 390 || TRIES > 1
+          page.execute_script("document.documentElement.classList.add('dark')")
+          sleep 0.5 # colours fade over
+          wrong += serious("color-contrast")
+        end
+        wrong.map { |one| "#{path} #{size.first}: #{one}" }
       end
       expect(found).to be_empty, found.join("\n")
     end
