@@ -331,6 +331,42 @@ module Munimen
           ]
         },
         {
+          name: "Odalys Fenwright",
+          phone: "555-0163",
+          address: "12 Tannery Walk, Harrowmere",
+          access: "Side door; the dog is friendly.",
+          heaters: [
+            {
+              label: "Laundry",
+              truth: {
+                static: 58,
+                charge: 55,
+                tap: 121
+              },
+              findings: {},
+              installation:
+                ELECTRIC.merge(
+                  kind: "heat_pump",
+                  maker: "Aldermere",
+                  model: "Breeze 50",
+                  serial: "AB50-1187",
+                  capacity: "50",
+                  compressor_power: "1500",
+                  heat_pump_elements: "yes",
+                  refrigerant: "r134a",
+                  set_point: "120",
+                  vessel_volume: "4.5",
+                  pan: "no",
+                  discharge_ends: "floor",
+                  location: "utility_room",
+                  manufactured: "2022-02",
+                  installed: "2022-05",
+                  relief_history: "exercised_yearly"
+                )
+            }
+          ]
+        },
+        {
           name: "Marigold Thackeray-Poole",
           phone: "01632 960 118",
           address: "Weir Cottage, Nether Harrow, England",
@@ -425,6 +461,50 @@ module Munimen
                 discharge_ends: "outdoors",
                 location: "kitchen",
                 installed: "2021-03",
+                relief_history: "exercised_yearly"
+              }
+            },
+            {
+              label: "Boot room",
+              truth: {
+                static: 3.1,
+                charge: 3.0,
+                tap: 59,
+                street: 4.4
+              },
+              findings: {},
+              installation: {
+                kind: "unvented_heat_pump",
+                maker: "Ardle",
+                model: "Gale 200",
+                serial: "AG200-0318",
+                capacity: "200",
+                compressor_power: "1.5",
+                heat_pump_elements: "yes",
+                element_lower: "1.5",
+                element_voltage: "230",
+                working_pressure: "10",
+                plate_pressure: "design",
+                set_point: "60",
+                cut_out_temperature: "82",
+                regulator_setting: "3",
+                vessel: "external",
+                vessel_volume: "24",
+                expansion_relief: "yes",
+                expansion_relief_pressure: "6",
+                relief_set_pressure: "7",
+                relief_set_temperature: "92",
+                relief_rating: "18",
+                tundish: "yes",
+                relief_outlet: "half",
+                d1_length: "400",
+                d2_size: "22",
+                d2_length: "4",
+                d2_bends: "2",
+                shared_discharge: "no",
+                discharge_ends: "outdoors",
+                location: "utility_room",
+                installed: "2023-04",
                 relief_history: "exercised_yearly"
               }
             }

@@ -31,6 +31,12 @@ module Munimen
       STEADY = {
         dial_position: "hot",
         thermostat_stops: "stops",
+        heat_pump_mode: "hybrid",
+        air_in: "20 °C",
+        air_out: "14 °C",
+        filter_state: "dusty",
+        evaporator_state: "clean",
+        condensate: "runs_away",
         draught: "drawn_in",
         room_co: "1",
         earth_continuity: "holds",

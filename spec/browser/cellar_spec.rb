@@ -110,7 +110,7 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     expect(page).to have_content("That was not it").and have_css(".training", text: "Wrong parts 1")
     go "/visits/#{run}"
     click_button "Give up"
-    expect(page).to have_css(".verdict", text: "Not found")
+    expect(page).to have_css(".verdict", text: "Not found", wait: 60)
     told = find(".figures").text
     serve
     expect(page).to have_no_css(".waiting", wait: 40)
