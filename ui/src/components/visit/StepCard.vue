@@ -70,10 +70,7 @@ const openHere = computed(() =>
 const undecided = computed(() => !!props.step.decides && !props.visit.decisions[props.step.decides])
 const ready = computed(
   () =>
-    !inTheWay.value.length &&
-    !missing.value.length &&
-    !unanswered.value.length &&
-    !undecided.value,
+    !inTheWay.value.length && !missing.value.length && !unanswered.value.length && !undecided.value,
 )
 const offeredTitle = computed(
   () => props.visit.plan.steps.find((step) => step.operation === props.offered)?.title,
