@@ -49,7 +49,11 @@ class PlanReader
   def index(id) = @ids.index(id)
   def at(*ids) = ids.filter_map { |id| index(id) }.min
   def last(*ids) = ids.filter_map { |id| @ids.rindex(id) }.max
-  def electric? = %i[electric_storage unvented_direct heat_pump unvented_heat_pump].include?(@heater.kind)
+
+  def electric?
+    %i[electric_storage unvented_direct heat_pump unvented_heat_pump].include?(@heater.kind)
+  end
+
   def gas? = @heater.kind == :gas_storage
   def elements? = electric? || immersion?
 
