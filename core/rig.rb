@@ -180,16 +180,19 @@ module Munimen
     end
 
     def electric(setting)
-      if heater.heat_pump?
-        @heat_pump = HeatPump.new(heater.heating_power || heater.type.usual_power, setting)
-        setting -= BACK_UP
-      end
-      return if heater.electric_sources.empty?
+      behind = heater.heat_pump? ? BACK_UP : 0
+      @elements = Elements.new(ratings, volts: heater.volts, setting: setting - behind,
+                                        split: !heater.unvented?)
+      return unless heater.heat_pump?
 
-      @elements = Elements.new(ratings, volts: heater.volts, setting:, split: !heater.unvented?)
+      watts = heater.heating_power || heater.type.usual_power
+      @heat_pump = HeatPump.new(watts, setting, feed: @elements)
     end
 
+    # None where it has a feed, and no element on it.
     def ratings
+      return {} if heater.electric_sources.empty?
+
       both = { upper: heater.element_upper&.si, lower: heater.element_lower&.si }.compact
       both.empty? ? { element: 4500.0 } : both
     end

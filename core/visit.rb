@@ -125,6 +125,7 @@ module Munimen
 
     # CO over CO2 in the flue, or nil where they were not measured.
     def combustion = Combustion.of(self)
+    def air_drop = Work::AirDrop.new(quantity(:air_in), quantity(:air_out))
 
     # The last reading of a name that has not been corrected, or nil.
     def reading(name)

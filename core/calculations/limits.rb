@@ -38,14 +38,18 @@ module Munimen
         raise Error.new("#{field} must be more than nothing.", field:, code: :out_of_range)
       end
 
-      def efficiency(number)
+      # A share of a whole.
+      def share(number, field)
         return if number.si <= 1
 
-        raise Error.new(
-          "efficiency must be at most 1 (100 %).",
-          field: :efficiency,
-          code: :out_of_range
-        )
+        raise Error.new("#{field} must be at most 1 (100 %).", field:, code: :out_of_range)
+      end
+
+      # What loses heat to a room is warmer than that.
+      def warmer(warm, room, field)
+        return if warm.si > room.si
+
+        raise Error.new("#{field} must be warmer than the room.", field:, code: :out_of_range)
       end
 
       # A supply must be below the pressure it is compared with.

@@ -21,6 +21,7 @@ module Munimen
         regulator
         discharge
         immersion
+        elements
         flushed
       end
 
@@ -102,6 +103,13 @@ module Munimen
         return unless bends && (bends.negative? || bends != bends.round)
 
         refuse(:d2_bends, "d2_bends must be a whole number, 0 or more.")
+      end
+
+      def elements
+        return unless @heater.heat_pump_elements == :no
+
+        field = %i[element_upper element_lower].find { |name| @heater.public_send(name) } or return
+        refuse(field, "There can be no element power where a heat pump has no element.")
       end
 
       def immersion

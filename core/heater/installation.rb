@@ -112,8 +112,10 @@ module Munimen
       def electric? = type.high_limit?
       def unvented? = type.unvented?
       def coil? = type.heated_by?(:coil)
-      # Heated by elements of its own.
+      # Heated by elements of its own, alone or beside a compressor.
       def elements? = type.heated_by?(:element)
+      def elements_alone? = (heat_sources - HeatSource.elements).empty?
+      def two_elements? = elements_alone? && !element_upper.nil? && !element_lower.nil?
       def heat_pump? = type.heated_by?(:compressor)
       def fed? = feeds.any?
       def wired? = electric_sources.any?
@@ -199,8 +201,11 @@ module Munimen
         first_relief_pressure < relief_pressure ? :expansion_relief : :relief
       end
 
+      # m, of a tank of so many m3.
+      def self.diameter_of(volume) = (4 * volume / (Math::PI * SLENDERNESS))**(1 / 3.0)
+
       # Diameter and height of the tank, m, from its capacity.
-      def tank_diameter = (4 * capacity.si / (Math::PI * SLENDERNESS))**(1 / 3.0)
+      def tank_diameter = self.class.diameter_of(capacity.si)
       def tank_height = tank_diameter * SLENDERNESS
 
       def usual_set_point = set_point || (unvented? ? ENGLISH_SET_POINT : SET_POINT)

@@ -106,6 +106,13 @@ RSpec.describe Munimen::Judgement::Check do
     [:as_set, :electric_storage, :canada_npc, { set_point: "60 degC" }, {}, nil],
     [:heater_age, *us, { manufactured: "2003-05" }, {}, :advice],
     [:heater_age, *us, { installed: "2014" }, {}, nil],
+    # made in 2010 and first used in 2013: thirteen years of rust (handbook §4)
+    [:heater_age, *us, { manufactured: "2010", installed: "2013" }, {}, nil],
+    # a fall of about 4 to 8 K (handbook §27)
+    *{ "66" => :defect, "63" => :watch, "58" => :sound, "50" => :watch }.map do |out, grade|
+      [:heat_pump_air_drop, :heat_pump, :us_irc, {}, { air_in: "68", air_out: out }, grade]
+    end,
+    [:heat_pump_air_drop, :heat_pump, :us_irc, {}, { air_in: "38", air_out: "37" }, :not_tested],
     [:heater_age, *us, {}, {}, nil],
     # without the flow a small drop tells nothing for certain (handbook §14)
     [:coil_before, :boiler_coil, :us_irc, {}, { coil_flow_temperature: "180",

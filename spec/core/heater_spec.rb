@@ -61,6 +61,16 @@ RSpec.describe Munimen::Heater::Installation do
     expect(gas.heating_power).to be_within(1).of(40_000 * 0.29307107 * 0.8)
     expect(electric.heating_power).to eq(4500)
   end
+
+  it "refuses elements on a heat pump that has none, and waits for its compressor alone" do
+    expect { heater(:heat_pump, heat_pump_elements: "no") }.to raise_error(Munimen::Error) { |error|
+      expect(error.field.to_sym).to eq(:element_upper)
+    }
+    unknown = heater(:heat_pump, compressor_power: nil)
+    expect(unknown.heating_power).to be_nil # not its element's: the wait would be too short
+    electric_wait = Munimen::Work::Durations.heat_up(heater(:electric_storage))
+    expect(Munimen::Work::Durations.heat_up(unknown)).to be > electric_wait * 2
+  end
 end
 
 RSpec.describe Munimen::Drawing do

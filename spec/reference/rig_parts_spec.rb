@@ -222,3 +222,40 @@ RSpec.describe Munimen::Rig::WaterSide do
     expect([mains[1], mains[1] == mains[2]]).to eq([mains[1], false])
   end
 end
+
+# Handbook §27: 4 to 8 K out of the air, a restart delay of some minutes; the high limit takes all
+# heat away.
+RSpec.describe Munimen::Rig::HeatPump do
+  def celsius(number) = number + 273.15
+
+  def rig(plate = {}, start: celsius(30), **more)
+    Munimen::Rig.new(heater(:heat_pump, **plate), start:, **more)
+  end
+
+  # From a plug: no element on its feed.
+  plug = { heat_pump_elements: "no", element_upper: nil, element_lower: nil }
+
+  it "cools its air by the usual, stops with its feed, and waits before it starts again" do
+    one = rig(plug)
+    one.run(600)
+    expect(one.heat_pump.air - one.heat_pump.air_out).to be_between(4, 8)
+    before = one.given
+    one.elements.supply = false
+    expect(one.run(600).given).to eq(before)
+    one.elements.supply = true
+    expect(one.run(240).given).to eq(before)
+    expect(one.run(240).given).to be > before
+  end
+
+  it "heats by its plate, without an element, and is dead with its breaker" do
+    expect(rig(plug).elements.list).to eq([])
+    expect(rig(plug).run(3600).given).to be_within(400_000).of(1500 * 3600)
+    expect(rig(plug, faults: { supply_dead: 1.0 }).run(3600).given).to eq(0)
+    expect(rig(plug, faults: { heat_pump_air_cold: 1.0 }).run(3600).given).to eq(0)
+  end
+
+  it "is stopped by the high limit where its thermostat does not open" do
+    stuck = rig(faults: { thermostat_stuck: 1.0 }, start: celsius(60)).run(24 * 3600)
+    expect([stuck.elements.high_limit.tripped, stuck.top]).to match([true, be < celsius(90)])
+  end
+end

@@ -28,17 +28,11 @@ Munimen::Calculations::Calculation.define :heat_pump do
   source Munimen::Source.published("IAPWS-IF97", "region 1, enthalpy"),
          Munimen::Source.from_memory("COP about a third of Carnot's, 3–4 at 20 °C air, 50 °C water")
 
-  joules = 3.6e6 # in a kWh
   compute do |i|
     limits = Munimen::Calculations::Limits
     limits.check(i[:cold], i[:hot])
     %i[volume share heat_power draw gas_efficiency].each { |name| limits.positive(i[name], name) }
-    %i[share gas_efficiency].each do |name|
-      next if i[name].si <= 1
-
-      raise Munimen::Error.new("#{name} must be at most 1 (100 %).", field: name,
-                                                                     code: :out_of_range)
-    end
+    %i[share gas_efficiency].each { |name| limits.share(i[name], name) }
     if i[:cop] && !i[:cop].si.between?(1, 8)
       raise Munimen::Error.new("cop must be between 1 and 8.", field: :cop, code: :out_of_range)
     end
@@ -47,14 +41,15 @@ Munimen::Calculations::Calculation.define :heat_pump do
                                                                          code: :out_of_range)
     end
 
-    cop = i[:cop]&.si || [i[:share].si * i[:hot].si / (i[:hot].si - i[:air].si), 1].max
+    cop = i[:cop]&.si ||
+          Munimen::Physics::HeatPump.cop(hot: i[:hot].si, air: i[:air].si, share: i[:share].si)
     heat = lambda do |volume|
       Munimen::Physics::HeatUp.seconds(volume:, power: 1.0, cold: i[:cold].si, hot: i[:hot].si)
     end
     tank = heat[i[:volume].si]
     year = heat[i[:draw].si] * 365
     used = { heat_pump: year / cop, element: year, gas: year / i[:gas_efficiency].si }
-    cost = ->(energy, price) { price && (energy / joules * price.si).round(2) }
+    cost = Munimen::Calculations::Cost.method(:of)
     {
       heat_pump_cop: cop.round(2), time: tank / i[:heat_power].si,
       energy_into_water: tank, energy_electric: tank / cop,

@@ -15,7 +15,7 @@ Munimen::Calculations::Calculation.define :heat_up do
   compute do |i|
     limits = Munimen::Calculations::Limits
     %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    limits.efficiency(i[:efficiency])
+    limits.share(i[:efficiency], :efficiency)
 
     limits.check(i[:cold], i[:hot])
     seconds = Munimen::Physics::HeatUp.seconds(

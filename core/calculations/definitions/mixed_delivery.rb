@@ -21,14 +21,7 @@ Munimen::Calculations::Calculation.define :mixed_delivery do
   compute do |i|
     limits = Munimen::Calculations::Limits
     %i[volume usable_fraction tap_flow].each { |field| limits.positive(i[field], field) }
-    if i[:usable_fraction].si > 1
-      raise Munimen::Error.new(
-        "usable_fraction must be at most 1 (100 %).",
-        field: :usable_fraction,
-        code: :out_of_range
-      )
-    end
-
+    limits.share(i[:usable_fraction], :usable_fraction)
     %i[stored cold mixed].each { |field| limits.limits(i[field], field) }
     unless i[:mixed] > i[:cold] && i[:mixed] <= i[:stored]
       raise Munimen::Error.new(

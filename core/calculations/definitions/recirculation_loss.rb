@@ -38,10 +38,7 @@ Munimen::Calculations::Calculation.define :recirculation_loss do
       raise Munimen::Error.new("hours must be between 0 and 24.", field: :hours,
                                                                   code: :out_of_range)
     end
-    unless i[:water].si > i[:room].si
-      raise Munimen::Error.new("water must be warmer than the room.", field: :water,
-                                                                      code: :out_of_range)
-    end
+    limits.warmer(i[:water], i[:room], :water)
 
     warmer = i[:water].si - i[:room].si
     watts = ->(around) { metre[i[:pipe].si, around, i[:conductivity].si, warmer] }
@@ -53,7 +50,7 @@ Munimen::Calculations::Calculation.define :recirculation_loss do
       per_metre: now, loss: now * i[:length].si, year:,
       saved_by_insulating: [year - yearly[watts[wrapped], i[:hours].si], 0].max,
       saved_by_hours: [year - yearly[now, [i[:hours].si, 6].min], 0].max,
-      cost: i[:price] && (year / 3.6e6 * i[:price].si).round(2)
+      cost: Munimen::Calculations::Cost.of(year, i[:price])
     }
   end
 end

@@ -12,7 +12,7 @@ Munimen::Calculations::Calculation.define :recovery do
   compute do |i|
     limits = Munimen::Calculations::Limits
     %i[power efficiency rise].each { |field| limits.positive(i[field], field) }
-    limits.efficiency(i[:efficiency])
+    limits.share(i[:efficiency], :efficiency)
     # Heat for a litre between 15 °C and a usual tank, where density and specific heat hardly
     # change.
     heat = Munimen::Physics::Water.density(288.15) * Munimen::Physics::Water.specific_heat(308.15)

@@ -11,13 +11,11 @@ Munimen::Calculations::Calculation.define :scale do
   input :years, :number, default: "1"
   output :mass_least, :mass, unit: "kg"
   output :mass_most, :mass, unit: "kg"
-  output :thickness_least, :length, unit: "mm",
-note: "on the heated surface, if all of it stayed there"
+  output :thickness_least, :length, unit: "mm", note: "on the heated surface, if all stayed there"
   output :thickness_most, :length, unit: "mm"
   output :flush_every, :word
-  source Munimen::Source.from_memory("A share of the hardness falls out: 1–5 % at 50 °C, 5–25 % " \
-                                     "at " \
-                                     "60 °C, 15–50 % at 80 °C; a rough model")
+  source Munimen::Source.from_memory("A share of the hardness falls out: 1–5 % at 50 °C, " \
+                                     "5–25 % at 60 °C, 15–50 % at 80 °C; a rough model")
 
   shares = { 50.0 => [0.01, 0.05], 60.0 => [0.05, 0.25], 80.0 => [0.15, 0.5] }
   surface = { "gas" => 0.15, "element" => 0.06, "coil" => 0.8 } # m² in usual sizes; from memory

@@ -22,18 +22,14 @@ Munimen::Calculations::Calculation.define :standing_loss do
     limits.limits(i[:stored], :stored)
     %i[volume insulation conductivity].each { |name| limits.positive(i[name], name) }
     limits.positive(i[:conductance], :conductance) if i[:conductance]
-    unless i[:stored].si > i[:room].si
-      raise Munimen::Error.new("stored must be warmer than the room.", field: :stored,
-                                                                       code: :out_of_range)
-    end
+    limits.warmer(i[:stored], i[:room], :stored)
 
-    slender = Munimen::Heater::Installation::SLENDERNESS
-    wide = (4 * i[:volume].si / (Math::PI * slender))**(1 / 3.0)
-    area = Math::PI * wide * ((wide * slender) + (wide / 2))
+    tank = Munimen::Heater::Installation
+    wide = tank.diameter_of(i[:volume].si)
+    area = Math::PI * wide * ((wide * tank::SLENDERNESS) + (wide / 2))
     wall = i[:conductivity].si * area / i[:insulation].si
     loss = (i[:conductance]&.si || wall) * (i[:stored].si - i[:room].si)
     year = loss * 8760 * 3600
-    { wall_conductance: wall, loss:, year:,
-cost: i[:price] && (year / 3.6e6 * i[:price].si).round(2) }
+    { wall_conductance: wall, loss:, year:, cost: Munimen::Calculations::Cost.of(year, i[:price]) }
   end
 end

@@ -32,14 +32,14 @@ cause.call :high_limit_tripped, none do
 end
 cause.call :upper_thermostat, none do
   title "The upper thermostat has failed"
-  on { |heater| !heater.heat_pump? }
+  on(&:elements_alone?)
   shows upper_volts: :none
   settled_by :supply, :high_limit, :upper_volts
   after "It passes on to the lower; {tap} temperature."
 end
 cause.call :upper_element_open, none do
   title "The upper {element} is open"
-  on { |heater| !heater.heat_pump? }
+  on(&:elements_alone?)
   prior :common
   shows upper_ohms: :open
   settled_by :upper_ohms
@@ -71,9 +71,7 @@ end
 cause.call :lower_element_open, little + %i[runs_out] do
   title "The lower {element} is open"
   prior :common
-  on do |heater|
-    !heater.heat_pump? && heater.elements? && heater.element_lower && heater.element_upper
-  end
+  on(&:two_elements?)
   shows lower_ohms: :open, draw_shape: :short, drain_sample: %i[clear heavy]
   settled_by :lower_ohms
   job :replace_elements
@@ -81,9 +79,7 @@ cause.call :lower_element_open, little + %i[runs_out] do
 end
 cause.call :lower_thermostat, little + %i[runs_out] do
   title "The lower thermostat has failed"
-  on do |heater|
-    !heater.heat_pump? && heater.elements? && heater.element_lower && heater.element_upper
-  end
+  on(&:two_elements?)
   shows lower_volts: :none, draw_shape: :short
   settled_by :lower_volts, :lower_ohms, :passes_down
   after "Both thermostats hand over."

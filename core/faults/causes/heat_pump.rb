@@ -12,7 +12,7 @@ end
 cause.call :filter_choked do
   title "The air filter is choked"
   prior :common
-  shows heat_pump_filter: :choked, heat_pump_drop: %i[more usual]
+  shows heat_pump_filter: :choked, heat_pump_drop: %i[more usual little]
   settled_by :heat_pump_filter
   job :heat_pump_service
   after "Air in and out after a quarter of an hour."
@@ -36,7 +36,7 @@ cause.call :compressor_failed do
   title "The compressor, or what starts it, has failed"
   prior :rare
   because "A restart delay of three to ten minutes is no fault: wait for it first."
-  shows heat_pump_drop: :none
+  shows heat_pump_drop: %i[none little]
   settled_by :heat_pump_drop, :heat_pump_mode, :heat_pump_air
   after "Its maker, or whoever is certified: the refrigerant circuit is never opened here."
 end

@@ -9,7 +9,7 @@ hot = %i[too_hot relief_drips]
 cause.call :thermostat_stuck, hot do
   title "The thermostat does not open"
   because "A hot drip is over-temperature until proved otherwise; a new valve would drip again."
-  shows drip_when: %i[on_heat_up all_day night],
+  shows drip_when: %i[on_heat_up all_day],
         drip_temperature: :hot,
         tap_temperature: :above,
         thermostat_down: :goes_on,

@@ -40,10 +40,7 @@ symptom.call :no_hot_electric,
 symptom.call :little_hot_electric,
              "A little hot water, then cold",
              "A little, then cold, electric",
-             lambda { |heater|
-               heater.elements? && !heater.heat_pump? &&
-                 heater.element_upper && heater.element_lower
-             }
+             :two_elements?.to_proc
 symptom.call :slow_heat_pump,
              "It takes far too long to get hot",
              "Slow to recover, heat pump",

@@ -26,21 +26,12 @@ t.call :heat_pump_air,
        minutes: 2,
        depth: :reading,
        instrument: ["Thermometer"],
-       seen: ->(visit) { (air = visit.quantity(:air_in)) && (air.in("degC") < 5 ? :cold : :mild) }
+       seen: ->(visit) { { cold: :cold, mild: :mild, warm: :mild }[visit.air_drop.air] }
 t.call :heat_pump_drop,
        "Air in less air out, after it has run a quarter of an hour",
-       { usual: "4 to 8 K", more: "more than 8 K", none: "hardly any" },
+       { usual: "4 to 8 K", more: "more than 8 K", little: "2 to 4 K", none: "hardly any" },
        minutes: 17,
        depth: :reading,
        instrument: ["Thermometer"],
        operation: [:read_heat_pump],
-       seen: lambda { |visit|
-         into = visit.quantity(:air_in)
-         out = visit.quantity(:air_out)
-         next unless into && out
-
-         kelvin = into.si - out.si
-         if kelvin < 2 then :none
-         else kelvin > 8 ? :more : :usual
-         end
-       }
+       seen: ->(visit) { visit.air_drop.fall }

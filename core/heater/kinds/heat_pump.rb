@@ -14,7 +14,8 @@ Munimen::Heater::Kind.define :heat_pump, like: :electric_storage do
     elements = known.empty? ? [:element] : known.keys
     [:compressor, *(elements unless heater.heat_pump_elements == :no)]
   end
-  power { |heater| (heater.compressor_power || heater.element_lower || heater.element_upper)&.si }
+  # alone: elements beside it only help, and nobody waits too short
+  power { |heater| heater.compressor_power&.si }
   most do |heater|
     elements = [heater.element_upper, heater.element_lower].compact.map(&:si).max
     [heater.compressor_power&.si, elements].compact.sum

@@ -62,8 +62,7 @@ Munimen::Inspection::InspectionItem.define :refrigerant, group: :visible, part: 
   wrong :suspected, "Refrigerant may be leaking: hiss, oil, or ice that stays", :danger,
         source: published("EN 378, ASHRAE 15", "flammable and suffocating refrigerants"),
         remedy: "Touch nothing on it, no flame; doors open on the way out; isolate it from " \
-                "another " \
-                "room only. Whoever is certified for refrigerants.",
+                "another room only. Whoever is certified for refrigerants.",
         due_in: 0,
         explain: "The gas that carries the heat may be escaping. It can burn, and takes the " \
                  "place of the air."

@@ -1,34 +1,35 @@
 # frozen_string_literal: true
 
 # Air, filter and condensate of a heat pump. Handbook §27.
-drop = Munimen::Source.common_practice("air cooled by some 4 to 8 K after 15 min; the maker's " \
-                                       "figure first")
+practice = Munimen::Source.method(:common_practice)
 
 Munimen::Judgement::Check.define :heat_pump_air_drop, part: :compressor do
   on_page 400, "Heat pump: air in and out"
   uses :air_in, :air_out
+  source = practice.call("air cooled by some 4 to 8 K after 15 min; the maker's figure first")
   judge do |visit|
+    fell = visit.air_drop.fall or
+      next not_tested("Air going in and coming out belong together.")
     into = visit.quantity(:air_in)
     out = visit.quantity(:air_out)
-    next not_tested("Air going in and coming out belong together.") unless into && out
 
-    kelvin = into.si - out.si
     told = "Air #{say(into)} in, #{say(out)} out"
-    # below 5 °C and above 45 °C most give over to their elements
-    unless into.in("degC").between?(5, 45)
-      next not_tested("#{told}: at that air a heat pump may hand over to its elements.",
-measured: into)
+    unless visit.air_drop.air == :mild
+      next not_tested(
+        "#{told}: at that air a heat pump may hand over to its elements.", measured: into
+      )
     end
 
-    if kelvin < 2
-      finding(:defect, "#{told}: it takes hardly any heat out of the air.", source: drop,
-              measured: out, due_in: 30, who: :plumber,
+    case fell
+    when :none
+      finding(:defect, "#{told}: it takes hardly any heat out of the air.",
+              source:, measured: out, due_in: 30, who: :plumber,
               remedy: "See its mode, its restart delay, filter and fan; then its maker. The " \
                       "refrigerant circuit is never opened here.",
               explain: "The heat pump runs but brings hardly any heat.")
-    elsif kelvin < 4 || kelvin > 12
-      finding(:watch, "#{told}: #{kelvin < 4 ? "less" : "more"} than the usual 4 to 8 K.",
-              source: drop, measured: out, due_in: 90, who: :plumber,
+    when :little, :more
+      finding(:watch, "#{told}: #{fell == :more ? "more" : "less"} than the usual 4 to 8 K.",
+              source:, measured: out, due_in: 90, who: :plumber,
               remedy: "Clean filter and coil, free the air, measure again.",
               explain: "The heat pump works, but not as well as it should.")
     else
@@ -40,20 +41,19 @@ end
 Munimen::Judgement::Check.define :heat_pump_filter_found, part: :compressor do
   on_page 402, "Heat pump: filter"
   uses :filter_state, :evaporator_state
+  source = practice.call("air that does not pass costs capacity, and ices the coil")
   judge do |visit|
-    practice = Munimen::Source.common_practice("air that does not pass costs capacity, and ices " \
-                                               "the coil")
     if visit.choice(:evaporator_state) == :iced
-      next finding(:defect, "The coil behind the filter is iced.", source: practice,
+      next finding(:defect, "The coil behind the filter is iced.", source:,
                    measured: "iced", due_in: 30, who: :plumber,
                    remedy: "Let it thaw, free the air, measure again; ice that stays is its " \
                            "maker's.",
                    explain: "Ice on the heat pump keeps the air from it.")
     end
     dusty = visit.choice(:filter_state) == :choked || visit.choice(:evaporator_state) == :dusty
-    next sound("Filter #{visit.choice(:filter_state)}; cleaned.") unless dusty
+    next sound("The filter was cleaned.") unless dusty
 
-    finding(:watch, "The filter was choked, or the coil behind it dusty.", source: practice,
+    finding(:watch, "The filter was choked, or the coil behind it dusty.", source:,
             measured: "dusty", due_in: 180, who: :plumber,
             remedy: "Clean it every half year; show the household how.",
             explain: "Dust keeps the air from the heat pump, so it takes longer and costs more.")
@@ -67,13 +67,14 @@ Munimen::Judgement::Check.define :condensate, part: :compressor do
     found = visit.choice(:condensate)
     next sound("What was poured in ran away.") if found == :runs_away
 
-    says = { backs_up: "Condensate backs up in its tray.",
-             leaks: "Condensate comes out under the {heater}." }.fetch(found)
-    finding(:defect, says, source: Munimen::Source.common_practice("condensate runs by its fall " \
-                                                                   "alone"),
-            measured: found.to_s.tr("_", " "), due_in: 7, who: :plumber,
-            remedy: "Clear tray and pipe, pour again.",
-            explain: "Water that the heat pump takes out of the air does not run away.")
+    says, measured = {
+      backs_up: ["Condensate backs up in its tray.", "backs up"],
+      leaks: ["Condensate comes out under the {heater}.", "leaks"]
+    }.fetch(found)
+    finding(:defect, says, source: practice.call("condensate runs by its fall alone"), measured:,
+                           due_in: 7, who: :plumber, remedy: "Clear tray and pipe, pour again.",
+                           explain: "Water that the heat pump takes out of the air does not run " \
+                                    "away.")
   end
 end
 
@@ -84,14 +85,12 @@ Munimen::Judgement::Check.define :air_supply_proved, part: :compressor do
     next sound("Drawn in at the open flue with the fan running.") if
       visit.choice(:spillage_beside) == :drawn_in
 
+    rule = Munimen::Source.published("NFPA 54, BS 5440-1", "spillage test with fans running",
+                                     clause: :from_memory)
     finding(:danger, "Flue gas spills beside the running heat pump.",
-            source: Munimen::Source.published("NFPA 54, BS 5440-1", "spillage test with fans " \
-                                                                    "running",
-                                              clause: :from_memory),
-            measured: "spills", due_in: 0, who: :gas,
+            source: rule, measured: "spills", due_in: 0, who: :gas,
             remedy: "Its power off until it has air of its own.",
             explain: "Its fan draws flue gas of another appliance into the room. It carries " \
-                     "carbon " \
-                     "monoxide, which kills.")
+                     "carbon monoxide, which kills.")
   end
 end

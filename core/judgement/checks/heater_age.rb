@@ -6,7 +6,9 @@ age = Munimen::Source.common_practice("most tanks last 8 to 12 years; water and 
 Munimen::Judgement::Check.define :heater_age, part: :tank do
   off_page "of what is installed: advice where it is old"
   judge do |visit|
-    made = (visit.heater.manufactured || visit.heater.installed).to_s[/\b(?:19|20)\d\d\b/]&.to_i
+    # a tank rusts from its first use on, which can be a year or two after it was made
+    used = visit.heater.installed || visit.heater.manufactured
+    made = used.to_s[/\b(?:19|20)\d\d\b/]&.to_i
     next unless made && visit.date
 
     years = visit.date.year - made
@@ -14,7 +16,7 @@ Munimen::Judgement::Check.define :heater_age, part: :tank do
 
     finding(
       :advice,
-      "It is #{years} years old: made or fitted in #{made}.",
+      "It is #{years} years old: fitted or made in #{made}.",
       source: age,
       measured: "#{years} years",
       due_in: 365,

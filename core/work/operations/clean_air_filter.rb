@@ -6,8 +6,7 @@ Munimen::Work::Operation.define :clean_air_filter do
   protects :none
   title "Clean the air filter"
   how "Power off: the fan starts unannounced. Filter out, vacuumed or rinsed, dry, in again; " \
-      "look at " \
-      "the coil behind it."
+      "look at the coil behind it."
   because "Air that does not pass costs capacity and ices the coil."
   caution :starts_by_itself
   applies_to(&:heat_pump?)

@@ -2,7 +2,7 @@
 
 Munimen::Work::Operation.define :read_heat_pump do
   part :compressor
-  protects :none, told_by: %i[heat_pump_air_drop]
+  protects :none
   place :top
   title "Measure the air in and out"
   instrument "Thermometer"

@@ -5,8 +5,7 @@ Munimen::Work::Operation.define :start_heat_pump_run do
   place :top
   title "Let the heat pump run"
   how "Heat pump only; draw hot water until it starts. After a stop it waits three to ten " \
-      "minutes: " \
-      "that is no fault. Write down its mode and set point first."
+      "minutes: that is no fault. Write down its mode and set point first."
   because "Only after a quarter of an hour are its air and its water worth measuring."
   caution :scald
   applies_to(&:heat_pump?)

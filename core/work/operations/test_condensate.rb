@@ -6,8 +6,7 @@ Munimen::Work::Operation.define :test_condensate do
   protects :none
   title "Pour water into the condensate tray"
   how "Power off. Half a litre (a pint), slowly: all of it must come out at the far end, and " \
-      "none under " \
-      "the {heater}."
+      "none under the {heater}."
   because "Water under a heat pump is the condensate more often than the tank."
   applies_to(&:heat_pump?)
   needs feed: %i[off proved_dead], lock: :on, looked: :yes

@@ -158,10 +158,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Limpiarlo cada medio año; mostrar en casa cómo se hace.
   Dust keeps the air from the heat pump, so it takes longer and costs more.
     El polvo no deja pasar el aire: tarda más y gasta más.
-  Filter clean; cleaned.
-    Filtro limpio; se limpió.
-  Filter dusty; cleaned.
-    Filtro con polvo; se limpió.
+  The filter was cleaned.
+    Se limpió el filtro.
   What was poured in ran away.
     Lo que se echó salió bien.
   Condensate backs up in its tray.

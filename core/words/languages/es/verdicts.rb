@@ -112,8 +112,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Ida %1, retorno %2, depósito %3: cede bien, hasta donde se sabe sin el caudal.
   The thermostat is set to %1.
     El termostato está puesto a %1.
-  It is %1 years old: made or fitted in %2.
-    Tiene %1 años: se fabricó o se instaló en %2.
+  It is %1 years old: fitted or made in %2.
+    Tiene %1 años: se instaló o se fabricó en %2.
   Plan its replacement; look at each visit for rust, damp and a used-up anode.
     Preparar su sustitución; mirar en cada visita si hay óxido, humedad y el ánodo gastado.
   A water heater this old may begin to leak without warning.
