@@ -34,6 +34,29 @@ module Munimen
         pan: "yes"
       }.freeze
 
+      # A cylinder of the second address, as far as its two are alike.
+      CYLINDER = {
+        element_voltage: "230",
+        working_pressure: "10",
+        plate_pressure: "design",
+        set_point: "60",
+        cut_out_temperature: "82",
+        expansion_relief: "yes",
+        expansion_relief_pressure: "6",
+        relief_set_pressure: "7",
+        relief_set_temperature: "92",
+        relief_rating: "18",
+        relief_history: "exercised_yearly",
+        tundish: "yes",
+        relief_outlet: "half",
+        d1_length: "400",
+        d2_size: "22",
+        d2_length: "4",
+        d2_bends: "2",
+        shared_discharge: "no",
+        discharge_ends: "outdoors"
+      }.freeze
+
       def self.gas(maker, model, serial, **more) = GAS.merge(maker:, model:, serial:, **more)
 
       def self.electric(maker, model, serial, **more)
@@ -431,7 +454,7 @@ module Munimen
                 street: 4.4
               },
               findings: {},
-              installation: {
+              installation: CYLINDER.merge(
                 kind: "unvented_direct",
                 maker: "Ardle",
                 model: "Spring 120",
@@ -439,30 +462,11 @@ module Munimen
                 capacity: "120",
                 element_lower: "3",
                 element_upper: "3",
-                element_voltage: "230",
-                working_pressure: "10",
-                plate_pressure: "design",
-                set_point: "60",
-                cut_out_temperature: "82",
                 regulator_setting: "3.5",
                 vessel: "bubble",
-                expansion_relief: "yes",
-                expansion_relief_pressure: "6",
-                relief_set_pressure: "7",
-                relief_set_temperature: "92",
-                relief_rating: "18",
-                tundish: "yes",
-                relief_outlet: "half",
-                d1_length: "400",
-                d2_size: "22",
-                d2_length: "4",
-                d2_bends: "2",
-                shared_discharge: "no",
-                discharge_ends: "outdoors",
                 location: "kitchen",
-                installed: "2021-03",
-                relief_history: "exercised_yearly"
-              }
+                installed: "2021-03"
+              )
             },
             {
               label: "Boot room",
@@ -473,7 +477,7 @@ module Munimen
                 street: 4.4
               },
               findings: {},
-              installation: {
+              installation: CYLINDER.merge(
                 kind: "unvented_heat_pump",
                 maker: "Ardle",
                 model: "Gale 200",
@@ -482,31 +486,12 @@ module Munimen
                 compressor_power: "1.5",
                 heat_pump_elements: "yes",
                 element_lower: "1.5",
-                element_voltage: "230",
-                working_pressure: "10",
-                plate_pressure: "design",
-                set_point: "60",
-                cut_out_temperature: "82",
                 regulator_setting: "3",
                 vessel: "external",
                 vessel_volume: "24",
-                expansion_relief: "yes",
-                expansion_relief_pressure: "6",
-                relief_set_pressure: "7",
-                relief_set_temperature: "92",
-                relief_rating: "18",
-                tundish: "yes",
-                relief_outlet: "half",
-                d1_length: "400",
-                d2_size: "22",
-                d2_length: "4",
-                d2_bends: "2",
-                shared_discharge: "no",
-                discharge_ends: "outdoors",
                 location: "utility_room",
-                installed: "2023-04",
-                relief_history: "exercised_yearly"
-              }
+                installed: "2023-04"
+              )
             }
           ]
         }
