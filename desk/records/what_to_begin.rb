@@ -7,6 +7,7 @@ module Munimen
     class WhatToBegin
       SOON = 30 # days ahead within which something due is worth doing now
       MOST = 4  # of what falls due
+      DAY = 24 * 3600 # s after which a visit under way is one that was left unfinished
 
       # heater: Installation; words: those of its site.
       def initialize(context, heater, words)
@@ -17,10 +18,13 @@ module Munimen
       end
 
       # visits: rows of the heater; dues: rows of what it owes. [{why:, visit:, jobs:, title:,
-      # because:, on:}]; why: :under_way, :booked, :due or :usual.
+      # because:, on:}]; why: :under_way, :booked, :due or :usual. Where one was begun within a day
+      # there is nothing else to begin: that one goes on.
       def call(visits, dues)
-        found = of_visits(visits, "open", :under_way) + of_visits(visits, "booked", :booked) +
-                due(dues)
+        open = of_visits(visits, "open", :under_way)
+        return open if visits.any? { |visit| lately?(visit) }
+
+        found = open + of_visits(visits, "booked", :booked) + due(dues)
         usual = @heater.type.year.to_s
         return found if found.any? { |one| one[:jobs].include?(usual) }
 
@@ -34,6 +38,10 @@ module Munimen
           .map do |visit|
             shown(why, visit: visit[:id], jobs: visit[:jobs].map(&:to_s), on: visit[:planned_for])
           end
+      end
+
+      def lately?(visit)
+        visit[:status] == "open" && @context.now - Time.iso8601(visit[:started_at]) < DAY
       end
 
       def due(dues)

@@ -121,6 +121,11 @@ RSpec.describe "People at the screen", type: :feature do
     expect(page).to have_css(".line .block", minimum: 20)
     go "/"
     expect(page).to have_button("Go on", minimum: 1).and have_content("Annual safety visit")
+    visit = office.records.database[:visits].where(status: "open").get(:id)
+    go "/heaters/#{office.heater}"
+    click_button "Start a visit now" # there is one: it goes on
+    expect(page).to have_css("article h2", text: "Identify the water heater")
+    expect(page).to have_current_path(%r{\A/visits/#{visit}})
   end
 
   it "remembers the theme, and draws in the dark" do

@@ -52,4 +52,20 @@ RSpec.describe "What is typed at a step", type: :feature do
       expect(loaded.quantity(:static_pressure).in("psi")).to be_within(1e-6).of(62)
     end
   end
+
+  # A number pad has no Enter: where Done cannot take it, the field's own button does.
+  it "can be kept on a phone before its step is at hand: everybody out at 90 ppm" do
+    sign_in
+    page.driver.resize(390, 844)
+    at_the_gauge
+    fill_in "static_pressure", with: "62"
+    expect(page).to have_button("Done – next", disabled: false)
+    expect(page).to have_no_button("Save", disabled: :all)
+    go "/visits/#{visit}?step=test_draught"
+    expect(page).to have_button("Done – next", disabled: true)
+    fill_in "room_co", with: "90"
+    click_button "Save"
+    expect(page).to have_css(".visit[aria-busy=false]")
+    expect(loaded.hazards.map(&:id)).to eq([:carbon_monoxide])
+  end
 end

@@ -34,7 +34,7 @@ watch(
 const changing = ref(false)
 const going = ref(false)
 const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
-const { error, field, run } = useRequest()
+const { error, field, busy, run } = useRequest()
 
 /** Who learnt a field of the record, and when. */
 function learnt(field: string) {
@@ -82,6 +82,13 @@ async function begin(work: string[], visit: string | null, underWay: boolean, pa
     if (!underWay) await write('/api/visits/{id}/start', { id }, {})
     await router.push(`/visits/${id}${page}`)
   })
+}
+/** The one begun lately is all there is to go on with; else it is asked what the visit is for. */
+function ask() {
+  const [only, ...others] = heater.value!.begin
+  if (only?.visit && only.why === 'under_way' && !others.length)
+    return void begin(only.jobs, only.visit, true)
+  beginning.value = true
 }
 /** Something is wrong: the visit looks first, and the work follows from what is found. */
 const find = () => {
@@ -134,7 +141,7 @@ async function close(status: 'rectified' | 'accepted') {
         <el-button v-if="may('records')" @click="going = true">{{ $t('gone.open') }}</el-button>
         <el-button @click="changing = true">{{ $t('heater.change') }}</el-button>
         <el-button @click="booking = true">{{ $t('heater.book') }}</el-button>
-        <el-button v-if="may('visit')" type="primary" @click="beginning = true">{{
+        <el-button v-if="may('visit')" type="primary" @click="ask">{{
           $t('heater.start')
         }}</el-button>
       </div>
@@ -161,6 +168,7 @@ async function close(status: 'rectified' | 'accepted') {
     <BeginVisit
       v-if="beginning"
       :heater="heater"
+      :busy="busy"
       :error="error"
       @begin="begin"
       @faults="find"

@@ -162,14 +162,28 @@ async function done(
     return
   if (wasFirst || chosen.value === operation) choose(null)
 }
-/** Plain acts, said together by one touch: each is written by itself, in their order, and refused by
- * itself; none waits for the answer to the one before, which may be a while in coming. */
+/** A reading that is written unseen; what was refused stands on the screen. */
+const readUnseen = (reading: WriteBody<'/api/visits/{id}/readings'>) =>
+  read(reading).then(
+    () => true,
+    (cause) => {
+      error.value = asProblem(cause).message
+      return false
+    },
+  )
+/**
+ * Plain acts, said together by one touch: each is written by itself, in their order, and refused by
+ * itself; none waits for the answer to the one before, which may be a while in coming.
+ */
 async function together(acts: PlannedStep[]) {
-  const sent = acts.flatMap(({ operation, together: says }) => {
+  const sent = acts.flatMap(({ operation, reads, together: says }) => {
     const at = new Date().toISOString()
-    const unsaid = (says ?? []).filter((one) => !visit.value?.readings[one.name])
+    const known = (name: string) =>
+      visit.value?.readings[name] && !reads.find((one) => one.name === name)?.stale
     return [
-      ...unsaid.map(({ name, value }) => read({ name, value, at }).then(() => true)),
+      ...(says ?? [])
+        .filter((one) => !known(one.name))
+        .map(({ name, value }) => readUnseen({ name, value, at })),
       send('steps', { operation, outcome: 'done', together: true, at }),
     ]
   })

@@ -6,7 +6,7 @@ import type { Heater } from '@/api/client'
 import { shortDate } from '@/format'
 
 type Choice = Heater['begin'][number]
-defineProps<{ heater: Heater; error?: string }>()
+defineProps<{ heater: Heater; busy: boolean; error?: string }>()
 const emit = defineEmits<{
   begin: [jobs: string[], visit: string | null, under_way: boolean]
   faults: []
@@ -29,6 +29,7 @@ const take = (one: Choice) => emit('begin', one.jobs, one.visit ?? null, one.why
         :key="one.visit ?? one.jobs.join()"
         type="button"
         class="plain-button choice"
+        :disabled="busy"
         @click="take(one)"
       >
         <b>{{ one.title }}</b>
@@ -37,13 +38,14 @@ const take = (one: Choice) => emit('begin', one.jobs, one.visit ?? null, one.why
           }}<template v-if="one.because"> – {{ one.because }}</template></span
         >
       </button>
-      <button type="button" class="plain-button choice" @click="emit('faults')">
+      <button type="button" class="plain-button choice" :disabled="busy" @click="emit('faults')">
         <b>{{ $t('beginVisit.faults') }}</b>
         <span class="soft small">{{ $t('beginVisit.faultsNote') }}</span>
       </button>
       <el-select
         v-model="other"
         filterable
+        :disabled="busy"
         size="large"
         :placeholder="$t('beginVisit.other')"
         :aria-label="$t('beginVisit.other')"

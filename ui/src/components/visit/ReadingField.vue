@@ -330,9 +330,11 @@ kbd {
   color: var(--danger);
   font-weight: 700;
 }
+/* On a phone Done keeps what is typed; where it cannot, the field's own button does. */
 @media (max-width: 700px) {
   kbd,
-  .keep {
+  .keep:disabled,
+  .takes .keep {
     display: none;
   }
 }

@@ -101,9 +101,7 @@ const PATIENCE = 800
 let saying: Promise<boolean> | null = null
 function sayLead() {
   if (lead.value.length && !saying)
-    saying = together([...lead.value])
-      .catch(() => false)
-      .finally(() => (saying = null))
+    saying = together([...lead.value]).finally(() => (saying = null))
   const soon = new Promise<boolean>((resolve) => setTimeout(() => resolve(true), PATIENCE))
   return saying ? Promise.race([saying, soon]) : Promise.resolve(true)
 }
@@ -234,7 +232,7 @@ defineExpose({
 </script>
 
 <template>
-  <article class="panel card" :aria-label="step.title">
+  <article class="panel card" :class="{ takes: pressable }" :aria-label="step.title">
     <header>
       <h2 class="step-title">{{ step.title }}</h2>
       <p class="because">{{ step.because }}</p>
