@@ -60,7 +60,7 @@ module Munimen
         file(path)
         aside = config.set_aside_damaged
         say "What was there is damaged: kept in #{aside}." if aside
-        Desk::Backup.new(records, config.folder).restore(
+        ended = Desk::Backup.new(records, config.folder).restore(
           file(path),
           even_broken: how == "--even-broken",
           given: ENV.fetch("MUNIMEN_PASSPHRASE", nil)
@@ -68,6 +68,11 @@ module Munimen
         broken = records.seals.problems(records.photo_files).size
         whole = broken.zero? ? "all whole" : "#{broken} problems: bin/munimen verify"
         say "Restored. #{records.seals.size} seals, #{whole}."
+        still = ended.transform_values { |one| one.is_a?(Array) ? one.size : one }
+                     .reject { |_, count| count.zero? }
+        return if still.empty?
+
+        say "Ended since, and still: #{still.map { |what, count| "#{count} #{what}" }.join(", ")}."
       end
 
       # What is wrong with the installation, and what mends it.

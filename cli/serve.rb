@@ -13,13 +13,14 @@ module Munimen
       # Runs until stopped. Exits with one clear line when the port is taken.
       def start(port, threads: 5)
         config = Web::Config.from_environment.tap(&:take!)
-        first_page(config, port) unless config.records.people.any?
+        Store::Database.whole!(config.records.database, config.database_path)
         nightly
         launcher = Puma::Launcher.new(
           configuration(port, threads),
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr)
         )
         launcher.events.on_booted do
+          first_page(config, port) unless config.records.people.any?
           puts "Listens on http://127.0.0.1:#{port}, with the data in #{config.folder}."
           $stdout.flush
           Web::Sockets.cap(launcher.binder.ios)

@@ -8,8 +8,10 @@ module Munimen
     #   Abilities.of("office") # => [:day_plan, :parts, :tables, …]
     module Abilities
       ROLES = {
+        amend: %i[owner plumber], # any signed page; an inspector those that they signed
         backup: %i[owner],
         day_plan: %i[owner office],
+        debriefs: %i[owner], # of exercises that others have finished: to look at, not to end
         end_visit: %i[owner office plumber inspector],
         house_rules: %i[owner],
         instruments: %i[owner],

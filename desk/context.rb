@@ -82,6 +82,7 @@ module Munimen
       }.freeze
       private_constant :NOT_OPEN
 
+      # A text as it was typed, without what surrounds it; nil where there is none. Raises Error.
       def text!(value, field, max: 200, required: true)
         text = value.to_s.strip
         raise Error.new("#{field} is missing.", field:, code: :missing) if required && text.empty?

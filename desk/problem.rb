@@ -5,7 +5,7 @@ module Munimen
     # An error as the contract's problem document (RFC 9457): the same on the server and in a
     # browser without a signal.
     module Problem
-      STATUS = { busy: 503, not_found: 404, forbidden: 403, not_signed_in: 401,
+      STATUS = { busy: 503, disk_full: 503, not_found: 404, forbidden: 403, not_signed_in: 401,
                  bad_token: 403, fresh_sign_in: 403, second_factor_wanted: 403 }.freeze
 
       module_function

@@ -38,14 +38,20 @@ module Munimen
         false
       end
 
+      # Raises Error (damaged) where it does not.
+      def whole!(database, path) = whole?(database) || raise(damaged(path))
+
+      def damaged(path)
+        Error.new(
+          "#{path} is damaged. Put a backup in its place: bin/munimen restore FILE; what is " \
+          "there is set aside.",
+          code: :damaged
+        )
+      end
+
       def unusable(path, error)
         case error
-        when SQLite3::NotADatabaseException, SQLite3::CorruptException
-          Error.new(
-            "#{path} is damaged. Put a backup in its place: bin/munimen restore FILE; what is " \
-            "there is set aside.",
-            code: :damaged
-          )
+        when SQLite3::NotADatabaseException, SQLite3::CorruptException then damaged(path)
         when SQLite3::ReadOnlyException, SQLite3::CantOpenException
           Error.new(
             "#{path} cannot be written to: look at the folder's owner and its permissions.",

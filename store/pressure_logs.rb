@@ -23,10 +23,11 @@ module Munimen
         target = path(hash)
         FileUtils.mkdir_p(File.dirname(target))
         unless File.exist?(target)
-          Zlib::GzipWriter.open("#{target}.part") do |zip|
-            File.open(file, "rb") { |io| IO.copy_stream(io, zip) }
+          WholeFile.write(target) do |partial|
+            Zlib::GzipWriter.open(partial) do |zip|
+              File.open(file, "rb") { |io| IO.copy_stream(io, zip) }
+            end
           end
-          File.rename("#{target}.part", target)
         end
         @rows.insert_conflict(target: :id).insert(**attributes, hash:, told: JSON.generate(told))
       end

@@ -15,6 +15,7 @@ module Munimen
       def raise_error(exception, opts = {})
         case exception
         when SQLite3::BusyException, SQLite3::LockedException then raise Busy
+        when SQLite3::FullException then raise DiskFull
         when SQLite3::ConstraintException
           raise Refused.new(SIGNED, code: :signed) if exception.message.include?(SEALED)
         end

@@ -11,7 +11,8 @@ module Munimen
         "/auth/otp-disable" => "codes of an app were switched off as a second factor",
         "/auth/webauthn-setup" => "a passkey was added",
         "/auth/webauthn-remove" => "a passkey was removed",
-        "/auth/recovery-auth" => "a recovery code was used to sign in"
+        "/auth/recovery-auth" => "a recovery code was used to sign in",
+        "/api/tokens" => "a token was made, by which a program comes in as you"
       }.freeze
       RESET = "your password was set anew by a link"
 

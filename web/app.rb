@@ -59,6 +59,11 @@ module Munimen
         halt status, document
       end
 
+      error Errno::ENOSPC, Errno::EDQUOT do
+        content_type "application/problem+json"
+        halt 503, Problem.document(503, Store::DiskFull::TEXT, code: "disk_full")
+      end
+
       error do
         error = env["sinatra.error"]
         trace = Array(error.backtrace).first(12).join("\n  ")

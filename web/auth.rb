@@ -54,8 +54,11 @@ module Munimen
         password_grace_period FRESH
         active_sessions_insert_hash { super().merge(device: Auth.device(request.user_agent)) }
         before_login_attempt { request.env["munimen.account"] = account_id }
-        # Whoever knew the old one is out: other sessions (Rodauth), streams with them, the feed.
-        after_change_password { db[:calendar_feeds].where(account_id:).delete }
+        # Whoever knew the old one is out: other sessions (Rodauth), streams with them, the feed,
+        # tokens.
+        after_change_password do
+          %i[calendar_feeds api_tokens].each { |table| db[table].where(account_id:).delete }
+        end
         auto_add_recovery_codes? true
         auto_remove_recovery_codes? true
         otp_issuer { "Munimen" }
@@ -95,6 +98,7 @@ module Munimen
         route do |r|
           r.on("auth") do
             env["munimen.account"] = rodauth.session_value if rodauth.logged_in?
+            shown_out(r) if env[Guesses::KEY]&.over?(env["munimen.account"])
             r.rodauth
           end
           look_up if env["PATH_INFO"].start_with?("/api/")
@@ -102,6 +106,12 @@ module Munimen
         end
 
         private
+
+        def shown_out(request)
+          rodauth.remove_current_session
+          rodauth.clear_session
+          request.halt(Problem.rack(401, Guesses::TEXT, code: "not_signed_in"))
+        end
 
         # Who has given the password only, of two factors, is nobody yet.
         def look_up

@@ -17,14 +17,19 @@ module Munimen
       end
 
       # What a backup, a restore or an import that was killed has left behind.
-      LEFT_OVERS = %w[munimen-restore* munimen-import* download-*.zip* backups/*.part *.part].freeze
+      LEFT_OVERS = %w[
+        munimen-{restore,import,backup,bundle}* download-*.zip* backups/*.part *.part work/*
+      ].freeze
 
       # Takes the folder for this process alone, and closes it to everybody else on the machine,
-      # whatever it was before.
+      # whatever it was before. What is written for the time being lies in it too (work/): a copy of
+      # the database is nobody's business in the system's own folder, and is cleared at the start.
       def take!
         Store::FolderLock.take(folder)
         File.umask(0o077)
         FileUtils.rm_rf(LEFT_OVERS.flat_map { |name| Dir[File.join(folder, name)] })
+        FileUtils.mkdir_p(work = File.join(File.expand_path(folder), "work"), mode: 0o700)
+        ENV["TMPDIR"] = ENV["SQLITE_TMPDIR"] = work
         ([folder] + Dir[File.join(folder, "**/*")]).each do |path|
           File.chmod(File.directory?(path) ? 0o700 : 0o600, path)
         rescue SystemCallError

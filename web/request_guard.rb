@@ -9,25 +9,47 @@ module Munimen
     class RequestGuard
       KILO = 1_000
       MEGA = 1_000_000
-      # What is more than a form: pattern of the path => bytes.
+      # What is more than a form: pattern of the path => bytes, and who may send it (Abilities).
       LARGE = {
-        %r{\A/api/visits/[^/]+/photos\z} => 6 * MEGA,
-        %r{\A/api/heaters/[^/]+/pressure-logs\z} => 60 * MEGA,
-        %r{\A/api/visits/[^/]+/signatures\z} => 300 * KILO,
-        %r{\A/api/tables/} => 30 * MEGA,
-        %r{\A/api/parts\z} => 10 * MEGA,
-        %r{\A/api/restore\z} => 4_000 * MEGA
+        %r{\A/api/visits/[^/]+/photos\z} => [6 * MEGA, :visit],
+        %r{\A/api/heaters/[^/]+/pressure-logs\z} => [60 * MEGA, :visit],
+        %r{\A/api/visits/[^/]+/signatures\z} => [300 * KILO, :visit],
+        %r{\A/api/tables/} => [30 * MEGA, :tables],
+        %r{\A/api/parts\z} => [10 * MEGA, :parts],
+        %r{\A/api/restore\z} => [4_000 * MEGA, :backup]
       }.freeze
       USUAL = 64 * KILO
       # Of those, files that are no JSON: called JSON, and so read into memory, they are a form.
       FILES = %r{\A/api/(?:heaters/[^/]+/pressure-logs|tables/.*|restore)\z}
 
+      class << self
+        # Whether a request brings a file that is not JSON.
+        def file?(env)
+          FILES.match?(env["PATH_INFO"]) && !json?(env) && env["REQUEST_METHOD"] == "POST" &&
+            env["CONTENT_LENGTH"].to_i.positive?
+        end
+
+        def json?(env)
+          env["CONTENT_TYPE"].to_s.downcase.start_with?("application/json") &&
+            %w[POST PUT PATCH DELETE].include?(env["REQUEST_METHOD"])
+        end
+
+        # [bytes, ability or nil] of a path.
+        def limit(path) = LARGE.find { |pattern, _| pattern.match?(path) }&.last || [USUAL, nil]
+
+        def too_large(most)
+          size = most >= MEGA ? "#{most / MEGA} MB" : "#{most / KILO} kB"
+          "The request is larger than #{size}."
+        end
+      end
+
       def initialize(app) = @app = app
 
       def call(env)
+        return refused(*env[BodyGate::REFUSED]) if env[BodyGate::REFUSED]
         return bad_text unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
 
-        most = json?(env) && FILES.match?(env["PATH_INFO"]) ? USUAL : limit(env["PATH_INFO"])
+        most = json?(env) && FILES.match?(env["PATH_INFO"]) ? USUAL : limit(env)
         return too_large(most) if env["CONTENT_LENGTH"].to_i > most
         return bad_text if json?(env) && !small_text?(env, most)
 
@@ -41,12 +63,10 @@ module Munimen
 
       private
 
-      def limit(path) = LARGE.find { |pattern, _| pattern.match?(path) }&.last || USUAL
+      def limit(env) = self.class.limit(env["PATH_INFO"]).first
+      def refused(status, text, code) = Problem.rack(status, text, code:)
 
-      def json?(env)
-        env["CONTENT_TYPE"].to_s.downcase.start_with?("application/json") &&
-          %w[POST PUT PATCH DELETE].include?(env["REQUEST_METHOD"])
-      end
+      def json?(env) = self.class.json?(env)
 
       # The path and the query as they are meant: valid UTF-8 without NUL.
       def text?(part)
@@ -72,8 +92,7 @@ module Munimen
       end
 
       def too_large(most)
-        size = most >= MEGA ? "#{most / MEGA} MB" : "#{most / KILO} kB"
-        Problem.rack(413, "The request is larger than #{size}.", code: "too_large")
+        Problem.rack(413, self.class.too_large(most), code: "too_large")
       end
     end
   end

@@ -34,6 +34,7 @@ module Munimen
         Rack::Builder.new do
           use Headers, config.secure_cookies?
           use Monitor, config
+          use Mishaps
           use HeadAsGet
           use LargeAnswers
           use Rack::ConditionalGet
@@ -46,20 +47,11 @@ module Munimen
           end
           use Rack::Attack
           use SignInGuard
-          use RodaSessionMiddleware,
-              secret: config.secret,
-              old_secret: config.old_secret,
-              key: config.secure_cookies? ? "__Host-munimen" : "munimen",
-              max_seconds: 7 * 86_400,
-              max_idle_seconds: 86_400,
-              cookie_options: {
-                same_site: :strict,
-                secure: config.secure_cookies?,
-                path: "/"
-              }
+          use RodaSessionMiddleware, **Stack.session(config)
           use Csrf
           use SecurityLog, config
           use AccountNotices, config
+          use Guesses
           use Auth::SessionLookup.for(config)
           use Tokens, config
           use Live, config.database_path
@@ -69,6 +61,18 @@ module Munimen
           use Interface
           run App.with(config)
         end.to_app
+      end
+
+      # How the session's cookie is made and read.
+      def session(config)
+        {
+          secret: config.secret,
+          old_secret: config.old_secret,
+          key: config.secure_cookies? ? "__Host-munimen" : "munimen",
+          max_seconds: 7 * 86_400,
+          max_idle_seconds: 86_400,
+          cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
+        }
       end
 
       # Security headers on every answer.
@@ -133,6 +137,8 @@ module Munimen
       # The contract, for paths below /api only: requests by openapi_first, answers by schemas
       # compiled once.
       class ApiContract
+        FILE = "munimen.file"
+
         def initialize(app, answers, one_of)
           @app = app
           @answers = answers
@@ -147,6 +153,7 @@ module Munimen
         def call(env)
           return @app.call(env) unless env["PATH_INFO"].start_with?("/api/")
 
+          lay_aside(env) if RequestGuard.file?(env)
           status, headers, body = @checked.call(env)
           headers["allow"] = Contract.verbs(env).join(", ") if status == 405
           [status, headers, body]
@@ -154,7 +161,14 @@ module Munimen
 
         private
 
+        # A file is not read to be held to the contract, which says of it that there is one.
+        def lay_aside(env)
+          env[FILE] = env["rack.input"]
+          env["rack.input"] = StringIO.new("a file")
+        end
+
         def answer(env)
+          env["rack.input"] = env.delete(FILE) if env[FILE]
           answer = @app.call(env)
           return answer unless @answers
 

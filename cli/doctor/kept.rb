@@ -17,6 +17,7 @@ module Munimen
 
         def findings
           return [] unless File.directory?(@folder)
+          return [] unless File.writable?(@folder) # Room says so
           return [none] unless File.exist?(file)
 
           [version, owner, seals, backups, secret].compact

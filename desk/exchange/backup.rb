@@ -28,7 +28,7 @@ module Munimen
       # Writes a backup to a path (it appears there when it is whole; encrypted ones end in .age);
       # returns {path:, bytes:, files:}.
       def write(path)
-        Dir.mktmpdir("munimen-backup") do |work|
+        Dir.mktmpdir("munimen-backup", @folder) do |work|
           database = File.join(work, "munimen.sqlite3")
           @records.database.run("VACUUM INTO #{@records.database.literal(database)}")
           files = [["munimen.sqlite3", database]] + stored
@@ -37,13 +37,13 @@ module Munimen
             version: VERSION,
             files: files.to_h { |name, file| [name, Digest::SHA256.file(file).hexdigest] }
           }
-          partial = "#{path}.part"
-          Formats::ZipArchive.write(
-            partial,
-            [["manifest.json", JSON.generate(manifest)]] +
-              files.map { |name, file| [name, { path: file }] }
-          )
-          path = passphrase.close(partial, path)
+          path = passphrase.write(path) do |partial|
+            Formats::ZipArchive.write(
+              partial,
+              [["manifest.json", JSON.generate(manifest)]] +
+                files.map { |name, file| [name, { path: file }] }
+            )
+          end
           { path:, bytes: File.size(path), files: files.size }
         end
       end
@@ -62,20 +62,21 @@ module Munimen
       # Puts a backup in the place of what is there, while the server runs: all of it or nothing;
       # what is there is backed up first. Raises Error on a file that is not whole. One whose chain
       # of seals is broken is refused, unless that is known (`even_broken`): then it is restored,
-      # and marked so. given: the passphrase of an encrypted one, where it is not that of now.
+      # and marked so. given: the passphrase of an encrypted one, where it is not that of now. What
+      # was ended since stays ended: returned as Store::EndedSince has it.
       def restore(path, even_broken: false, given: nil)
         Dir.mktmpdir("munimen-restore", @folder) do |work|
           unpack(passphrase.open(path, work, given), work)
-          staged = stage(work, even_broken)
+          staged, ended = stage(work, even_broken)
           write(kept("before-restore-#{Time.now.strftime("%Y%m%d-%H%M%S")}.zip"))
           FileUtils.cp_r(
             ROOMS.map { |room| File.join(work, room) }.select { |room| Dir.exist?(room) },
             @folder
           )
           put_in_place(staged)
+          @records.forget
+          ended
         end
-        @records.forget
-        nil
       end
 
       private
@@ -149,7 +150,7 @@ module Munimen
       end
 
       # Opens the database of a backup, brings its tables up to date, and looks whether it is
-      # whole. Returns its path.
+      # whole. Returns its path, and what of it was ended since.
       def stage(work, even_broken)
         path = File.join(work, "munimen.sqlite3")
         database = Store::Database.open(path)
@@ -160,9 +161,10 @@ module Munimen
         staged = Store::Records.new(database, folder: work)
         problems = staged.seals.problems(staged.photo_files)
         broken!(problems, even_broken, staged) if problems.any?
+        ended = Store::EndedSince.new(@records, staged).carry
 
         database.run("PRAGMA wal_checkpoint(TRUNCATE)")
-        path
+        [path, ended]
       rescue Store::Damaged
         raise Error.new("The database in this backup is damaged.", field: :file, code: :damaged)
       ensure

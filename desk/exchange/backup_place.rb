@@ -34,9 +34,10 @@ module Munimen
         place = path or return
         target = File.join(place, File.basename(file))
         unless File.exist?(target)
-          FileUtils.cp(file, "#{target}.part")
-          File.chmod(0o600, "#{target}.part")
-          File.rename("#{target}.part", target)
+          Store::WholeFile.write(target) do |partial|
+            FileUtils.cp(file, partial)
+            File.chmod(0o600, partial)
+          end
         end
         Dir[File.join(place, "munimen-????????.zip*")].reject { |one| one.end_with?(".part") }
           .sort[0...-keep].each { |old| File.delete(old) }

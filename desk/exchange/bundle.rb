@@ -36,7 +36,7 @@ module Munimen
 
       # Returns the path that it is at; an encrypted one ends in .age.
       def write(path)
-        Dir.mktmpdir("munimen-bundle") do |work|
+        Dir.mktmpdir("munimen-bundle", @folder) do |work|
           # one moment, whoever writes meanwhile
           rows = @records.database.transaction do
             Store::BundleTables::ALL.map do |table|
@@ -45,8 +45,9 @@ module Munimen
           end
           head =
             JSON.pretty_generate(format: FORMAT, version: VERSION, tables: Store::BundleTables::ALL)
-          Formats::ZipArchive.write("#{path}.part", [["bundle.json", head]] + rows + stored)
-          Passphrase.new(@records).close("#{path}.part", path)
+          Passphrase.new(@records).write(path) do |partial|
+            Formats::ZipArchive.write(partial, [["bundle.json", head]] + rows + stored)
+          end
         end
       end
 

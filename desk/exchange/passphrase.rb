@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "fileutils"
+
 module Munimen
   module Desk
     # The passphrase with which backups and exports are encrypted, where the firm has set one. It is
@@ -19,15 +21,18 @@ module Munimen
           text && @records.secret_box.seal(Formats::AgeFile.passphrase!(text))
       end
 
-      # Puts a file that is whole in its place: as it is, or encrypted. Returns the place.
-      def close(partial, path)
-        return path.tap { File.rename(partial, path) } unless set?
+      # Writes a file whole or not at all: as the block writes it to the path that it gets, or
+      # encrypted, and then with one more ending. Returns where it is.
+      def write(path, &)
+        return Store::WholeFile.write(path, &) unless set?
 
-        place = path + ENDING
-        Formats::AgeFile.encrypt(partial, "#{place}.part", kept)
-        File.delete(partial)
-        File.rename("#{place}.part", place)
-        place
+        Store::WholeFile.write(path + ENDING) do |partial|
+          open = "#{path}.part"
+          yield open
+          Formats::AgeFile.encrypt(open, partial, kept)
+        ensure
+          FileUtils.rm_f(open)
+        end
       end
 
       # Path of a file as it was before it was encrypted, in a folder for the work. Raises Error on

@@ -6,9 +6,9 @@ module Munimen
     class Instruments
       YEAR = 365 # days a calibration holds; common practice
       # Where an instrument may answer: on this machine, or in the firm's own network.
+      # (Link-local addresses are left out: at them a machine that is let asks for its keys.)
       RANGES = %w[
-        127.0.0.0/8 10.0.0.0/8 172.16.0.0/12 192.168.0.0/16 169.254.0.0/16
-        ::1/128 fc00::/7 fe80::/10
+        127.0.0.0/8 10.0.0.0/8 172.16.0.0/12 192.168.0.0/16 ::1/128 fc00::/7
       ].freeze
       RIG = "rig" # the simulated one of a training run, which is not dialled
       FIELDS = %i[id title reads host port device point calibrated].freeze

@@ -115,9 +115,9 @@ module Munimen
 
         kept = @context.records.settings[:smtp] || {}
         given = {
-          host: @context.text!(host, :host, required: false),
+          host: host!(host),
           port:,
-          user: @context.text!(user, :user, required: false),
+          user: line!(user, :user),
           from: from && address!(from, :from),
           password: password.to_s.empty? ? kept["password"] : box.seal(password),
           plain: plain || nil
@@ -136,6 +136,22 @@ module Munimen
         return "sent" if row[:sent_at]
 
         row[:next_try] ? "on_its_way" : "waiting"
+      end
+
+      # A name or an address; nil where it is empty.
+      def host!(text)
+        host = @context.text!(text, :host, required: false)
+        return host if host.nil? || host.match?(/\A[\w.:-]+\z/)
+
+        raise Error.new("host must be a name or an address such as mail.firm.example.",
+                        field: :host, code: :bad_host)
+      end
+
+      def line!(text, field)
+        line = @context.text!(text, field, required: false)
+        return line unless line&.match?(/[[:cntrl:]]/)
+
+        raise Error.new("#{field} must be one line.", field:, code: :not_one_line)
       end
 
       def box = @context.records.secret_box

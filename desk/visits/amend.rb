@@ -10,6 +10,7 @@ module Munimen
       def call(visit_id, id:, reason:, text:)
         @context.may!(:visit)
         row = @context.records.visits.find(visit_id)
+        @context.may!(:amend) unless signed?(visit_id)
         unless row[:status] == "signed"
           raise Refused.new(
             "This visit is not signed yet: correct it where it was written.",
@@ -31,6 +32,13 @@ module Munimen
           @context.records.visits.write(:amendments, attributes)
           @context.records.seals.seal_amendment(id, at: attributes[:at])
         end
+      end
+
+      private
+
+      def signed?(visit_id)
+        @context.records.visits.rows(:signatures, visit_id)
+                .any? { |one| one[:account_id] == @context.person[:id] }
       end
     end
   end

@@ -245,7 +245,7 @@ RSpec.describe Munimen::Cli::Commands do
       FileUtils.mkdir_p(File.join(folder, "munimen-restore-killed"))
       FileUtils.touch(File.join(folder, "download-1.zip.part"))
       Munimen::Web::Config.new(folder).tap(&:secret).take!
-      expect(Dir.children(folder)).to contain_exactly("munimen.lock", "session.secret")
+      expect(Dir.children(folder)).to contain_exactly("munimen.lock", "session.secret", "work")
       modes = [folder, File.join(folder, "session.secret")].map do |one|
         File.stat(one).mode & 0o777
       end

@@ -21,7 +21,7 @@ RSpec.describe Munimen::Web do
                   closePerson openPerson pausePerson firstSteps leaveOutStep],
       office_work => %i[addAbsence endAbsence replaceParts applyPlan exportTable previewTable
                         importTable startTableImport],
-      work => %i[doStep undoStep stepNotDone visitRules siteRules closeDeficiency],
+      work => %i[doStep undoStep stepNotDone visitRules siteRules closeDeficiency amend],
       visits => %i[
         startVisit
         takeReading
@@ -32,7 +32,6 @@ RSpec.describe Munimen::Web do
         sign
         addPhoto
         photoPart
-        amend
         bringInLog
       ],
       all_but_inspector => %i[

@@ -18,7 +18,7 @@ module Munimen
           app.get("/api/bundle.zip", fresh: true) do
             made("bundle") { |path| Desk::Bundle.new(records, config.folder).write(path) }
           end
-          app.post("/api/restore", fresh: true) { json(restored) }
+          app.post("/api/restore", fresh: true) { json({ ended: restored, **seals }) }
           app.put("/api/settings/backup", fresh: true) do
             owner_only
             Desk::Passphrase.new(records).set(sent[:passphrase]) if sent.key?(:passphrase)
@@ -57,6 +57,7 @@ module Munimen
             end
           end
 
+          # What stays ended that the backup did not know of (Store::EndedSince).
           def restored
             owner_only
             too_large!(LARGEST, :file) if request.content_length.to_i > LARGEST
@@ -69,7 +70,6 @@ module Munimen
                 given: env["HTTP_X_PASSPHRASE"]
               )
             end
-            seals
           end
 
           def too_large!(most, field)

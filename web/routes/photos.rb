@@ -8,8 +8,7 @@ module Munimen
         def self.registered(app)
           app.get("/api/photos/:id") do
             photo = records.photos.find(id)
-            headers "cache-control" => "private, max-age=31536000, immutable",
-                    "content-disposition" => "inline",
+            headers "content-disposition" => "inline",
                     "content-security-policy" => "default-src 'none'; sandbox"
             content_type photo[:media_type]
             photo[:data]

@@ -4227,6 +4227,13 @@ export interface components {
             place: components["schemas"]["MaybeText"];
             /** @description visits that were signed before the chain began */
             before: number;
+            /** @description what a backup that was restored would have brought back and stays ended */
+            ended?: {
+                people: string[];
+                tokens: number;
+                links: number;
+                customers: number;
+            };
             size: number;
             head: components["schemas"]["MaybeText"];
             problems: string[];

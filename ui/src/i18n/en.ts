@@ -202,6 +202,8 @@ export default {
       'was changed in its place is sealed anew as it is.',
     restore: 'Put it back',
     restored: 'The backup is in place.',
+    staysEnded:
+      'What was ended since stays ended: people {people}; tokens {tokens}; links {links}; erased customers {customers}. Passwords and second factors are those of now.',
     whole: 'Signed visits: {n} seals, all whole.',
     before: 'The chain begins after {n} visits that were signed before it.',
     broken: 'Signed visits: {n} things do not fit!',

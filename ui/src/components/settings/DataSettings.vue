@@ -40,10 +40,17 @@ const restore = () =>
       throw problem
     }
     brokenChain.value = false
+    const ended = seals.value?.ended
+    stays.value =
+      ended && (ended.people.length || ended.tokens || ended.links || ended.customers)
+        ? ended
+        : null
     told.value = 'data.restored'
     backup.value = null
     given.value = ''
   })
+/** What the backup would have brought back, and stays ended. */
+const stays = ref<Schemas['Seals']['ended'] | null>(null)
 const given = ref('')
 /** The passphrase of all backups and exports from now on; empty: they are not encrypted. */
 const passphrase = ref('')
@@ -74,6 +81,16 @@ const repair = () =>
     <p v-if="error" role="alert">{{ error }}</p>
     <p v-if="told" role="status">
       <b>{{ $t(told) }}</b>
+      <template v-if="stays && told === 'data.restored'">
+        {{
+          $t('data.staysEnded', {
+            people: stays.people.join(', ') || '–',
+            tokens: stays.tokens,
+            links: stays.links,
+            customers: stays.customers,
+          })
+        }}
+      </template>
     </p>
     <div v-if="owner" class="stack">
       <h3>{{ $t('data.backup') }}</h3>

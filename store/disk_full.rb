@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Store
+    # There is no room on the disk that the data folder lies on: nothing was written.
+    class DiskFull < Error
+      TEXT = "The office's disk is full: nothing was kept. Somebody must make room there; then " \
+             "send it again."
+
+      def initialize = super(TEXT, code: :disk_full)
+    end
+  end
+end
