@@ -93,6 +93,7 @@ module Munimen
           headers["strict-transport-security"] = "max-age=#{YEAR}" if @secure
           headers["date"] = Time.now.httpdate # a device learns from it how wrong its clock is
           headers["content-security-policy"] ||= POLICY_TEXT
+          headers["x-munimen"] = VERSION # by which a device tells an answer of ours from a portal's
           headers["x-content-type-options"] = "nosniff"
           headers["referrer-policy"] = "same-origin"
           headers["permissions-policy"] = "camera=(self), microphone=(), geolocation=()"

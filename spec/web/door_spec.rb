@@ -147,6 +147,17 @@ data: [Photographs.jpeg].pack("m0"))
     expect(last_response["cache-control"]).to eq("no-store")
   end
 
+  it "keeps of one person's refusals the latest only, and everything else" do
+    log = records.security_log
+    log.add(:backup_taken, at: "2026-11-01", account_id: office.person("owner")[:id])
+    plumber = office.person[:id]
+    700.times { |n| log.add(:refused, at: "2026-11-02", account_id: plumber, about: n.to_s) }
+    kept = log.list(limit: 1_000)
+    expect(kept.count { |one| one[:event] == "refused" }).to be_between(300, 350)
+    expect(kept.first[:about]).to eq("699")
+    expect(kept.last[:event]).to eq("backup_taken")
+  end
+
   it "lets an inspector add to what they signed, and no further" do
     visit = office.start(jobs: ["inspection"])
     records.database[:visits].where(id: visit).update(status: "signed",

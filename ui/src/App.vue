@@ -89,7 +89,7 @@ watch(
     <span class="spacer" />
     <RouterLink
       v-if="session.person && (line.away || outbox.waiting.length || outbox.refused.length)"
-      to="/unsent"
+      :to="outbox.ended ? { name: 'sign-in', query: { to: $route.fullPath } } : '/unsent'"
       class="waiting"
       role="status"
       ><template v-if="outbox.unsafe">{{ $t('app.unsafe') }}</template
@@ -97,7 +97,7 @@ watch(
         $t('app.needsYou', { n: outbox.refused.length })
       }}</template
       ><template v-else
-        >{{ line.away ? $t('app.offline') : $t('app.sending')
+        >{{ $t(outbox.ended ? 'app.ended' : line.away ? 'app.offline' : 'app.sending')
         }}<template v-if="outbox.waiting.length">
           · {{ $t('app.waiting', { n: outbox.waiting.length }) }}</template
         ></template
@@ -169,6 +169,9 @@ watch(
 }
 .nav {
   display: flex;
+  flex: 0 1 auto;
+  min-width: 0;
+  overflow-x: auto;
   gap: 4px;
   margin-left: 8px;
 }
@@ -200,11 +203,13 @@ watch(
   color: var(--ink-soft);
 }
 .who {
+  overflow: hidden;
   display: flex;
   align-items: center;
   text-decoration: none;
 }
 .alarm {
+  flex: none;
   min-height: var(--touch);
   border: 2px solid var(--danger);
   color: var(--danger);
@@ -224,6 +229,8 @@ watch(
   gap: 10px;
 }
 .waiting {
+  min-width: 0;
+  overflow: hidden;
   background: var(--watch-soft);
   color: var(--watch);
   border-radius: 6px;
@@ -240,7 +247,8 @@ watch(
   text-align: left;
   cursor: pointer;
 }
-@media (max-width: 700px) {
+/* In rem, so that large text folds the menu too; one touch to the emergency page at any width. */
+@media (max-width: 62rem) {
   .bar {
     padding: 0 8px;
     gap: 2px;
@@ -283,9 +291,6 @@ watch(
   .nav a.router-link-exact-active {
     background: var(--copper-soft);
     border-color: var(--line);
-  }
-  .alarm {
-    flex: none;
   }
   .quiet.words {
     display: none;

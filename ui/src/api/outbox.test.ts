@@ -4,8 +4,11 @@ import { IDBFactory } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 
 const answer = (status: number, body: unknown = {}) =>
-  new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
-const half = () => new Response('{"versi', { status: 200 })
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'Content-Type': 'application/json', 'X-Munimen': '1' },
+  })
+const half = () => new Response('{"versi', { status: 200, headers: { 'X-Munimen': '1' } })
 
 // The pocket's Ruby, as far as the outbox knows it.
 const judge = vi.fn<(entry: unknown) => Promise<Response | null>>()

@@ -25,9 +25,11 @@ export const outbox = reactive<{
   refused: Write[]
   /** The browser's storage took nothing: what waits is lost with this page. */
   unsafe: boolean
+  /** The person's session is over: nothing is sent before they sign in. */
+  ended: boolean
   /** How much of a photograph is with the office already, by the id of its write. */
   progress: Record<string, number>
-}>({ waiting: [], refused: [], unsafe: false, progress: {} })
+}>({ waiting: [], refused: [], unsafe: false, ended: false, progress: {} })
 
 const SILENT = 400 // ms after which the pocket judges first
 const ASLEEP = 1500 // ms, where its Ruby has to be started for that
@@ -50,8 +52,12 @@ let timer: ReturnType<typeof setTimeout> | undefined
 
 /** Whose writes are shown and sent from now on. */
 export async function belongsTo(person: number | null) {
+  if (person !== null) outbox.ended = false
   // The same person's are known, and may be more than the browser's database took.
-  if (person === author) return
+  if (person === author) {
+    if (person !== null && outbox.waiting.length) void flush()
+    return
+  }
   author = person
   if (person !== null) await takeOver(person).catch(() => {})
   const all = person === null ? [] : await writesOf(person).catch(() => [])
@@ -274,6 +280,7 @@ async function sent(entry: Write): Promise<boolean> {
   const problem = body instanceof Problem ? body : problemFrom(response.status, body)
   if (response.ok) {
     gone(outbox.waiting, entry)
+    outbox.ended = false
     if (entry.n !== undefined) await acknowledge(entry).catch(() => {})
     settle(entry.id, (waiter) => waiter.resolve(body))
     CHANNEL?.postMessage({ id: entry.id, body })
@@ -285,14 +292,15 @@ async function sent(entry: Write): Promise<boolean> {
   return true
 }
 
-/** After a restart of the server, or a time away, the page's token is another one. */
-let renew: () => Promise<void> = () => Promise.resolve()
-export const renewTokenBy = (how: () => Promise<void>) => (renew = how)
+/** After a restart of the server, or a time away, the page's token is another one; or the session
+ * is over, which is said at once. how: gets the token, and says whether nobody is signed in. */
+let renew: () => Promise<boolean> = () => Promise.resolve(false)
+export const renewTokenBy = (how: () => Promise<boolean>) => (renew = how)
 async function newToken(code: string) {
-  if (code !== 'bad_token') return false
   const before = csrf()
-  await renew().catch(() => {})
-  return csrf() !== before && csrf() !== ''
+  outbox.ended = await renew().catch(() => false)
+  if (code !== 'bad_token') return false
+  return !outbox.ended && csrf() !== before && csrf() !== ''
 }
 
 /** The person who waits for it sees it at once; what was taken here before stays. */

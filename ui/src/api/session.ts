@@ -31,6 +31,7 @@ export const session = reactive<{
   firmNamed: true,
 })
 
+const PATIENCE = 12_000 // ms for an answer of the sign-in
 /** Kept while somebody has signed out and the server does not know. */
 const LEFT = 'left'
 /** The version of the program that the office had when this page was opened. */
@@ -69,6 +70,7 @@ export async function refresh() {
 outbox.renewTokenBy(async () => {
   const got = await unwrap(api.GET('/api/session'))
   if (got.person?.id === session.person?.id) setToken(got.csrf)
+  return !got.person
 })
 
 /** Gets ready for no signal by itself, when nothing else is to be done. */
@@ -131,6 +133,7 @@ export async function send(path: string, body: unknown) {
       'X-CSRF-Token': csrf(),
     },
     body: JSON.stringify(body),
+    signal: AbortSignal.timeout(PATIENCE),
   })
   return {
     status: response.status,

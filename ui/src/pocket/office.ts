@@ -10,8 +10,11 @@ import { dropped } from './vault'
 export const line = reactive({ away: false })
 
 const SILENT = 1800 // ms after which the pocket answers a look in the server's place
+const PATIENCE = 20_000 // ms for an answer where nothing else can give one
 const AGAIN = 4000 // ms between two tries to reach the server
 const NO_SERVER = [502, 504]
+const OURS = 'X-Munimen'
+const ILL = 500
 const SESSION = '/api/session'
 
 let unsent = () => false
@@ -23,11 +26,13 @@ export function watchOver(given: { unsent: () => boolean; back: () => void }) {
   back = given.back
 }
 
-/** fetch, which throws where there is no server behind the answer. */
+/** fetch, which throws where there is no server behind the answer: what does not say that it is ours
+ * comes from a portal or a proxy. */
 export async function reach(request: Request | string, init?: RequestInit): Promise<Response> {
   const asked = Date.now()
   const response = await fetch(request, init)
-  if (NO_SERVER.includes(response.status)) throw new TypeError(`No server: ${response.status}`)
+  if (NO_SERVER.includes(response.status) || !response.headers.has(OURS))
+    throw new TypeError(`No server: ${response.status}`)
   learn(response, asked)
   return response
 }
@@ -80,9 +85,9 @@ async function served(request: Request, here: () => Promise<Response | null>) {
   })
   try {
     const first = await Promise.race([answer, silence])
-    const local = first ? null : await here()
+    const local = first && first.status < ILL ? null : await here()
     if (!local) return first ?? (await answer)
-    lost()
+    if (!first) lost()
     return local
   } catch (cause) {
     lost()
@@ -95,21 +100,39 @@ async function served(request: Request, here: () => Promise<Response | null>) {
   }
 }
 
-/** Who is signed in; without a server whoever was, once their PIN has been given. */
+/** Who is signed in; without a server that answers, in time and in health, whoever was, once their
+ * PIN has been given. */
 async function session(request: Request) {
   const last = await lastHere().catch(() => null)
   const device = last && (await lockOf(last).catch(() => undefined))?.device
+  const asked = device ? `${SESSION}?device=${device}` : request
+  const patience = last ? SILENT : PATIENCE
+  let ill: Response | null = null
   try {
-    const response = await reach(device ? `${SESSION}?device=${device}` : request)
-    if (response.ok) await learnt(last, (await response.clone().json()) as Schemas['Session'])
-    return response
+    const response = await reach(asked, { signal: AbortSignal.timeout(patience) })
+    if (response.ok) {
+      const said = response.clone().json() as Promise<Schemas['Session']>
+      await learnt(last, await withinTime(said, patience))
+    }
+    if (response.status < ILL) return response
+    ill = response
   } catch (cause) {
     lost()
-    const known = last && (await sessionOf(last).catch(() => null))
-    if (!known) throw cause
-    return Response.json({ ...known, csrf: '' })
+    return (await whoeverWas(last)) ?? Promise.reject(cause)
   }
+  return (await whoeverWas(last)) ?? ill
 }
+
+async function whoeverWas(last: number | null) {
+  const known = last && (await sessionOf(last).catch(() => null))
+  return known ? Response.json({ ...known, csrf: '' }) : null
+}
+
+const withinTime = <T>(promise: Promise<T>, ms: number): Promise<T> =>
+  Promise.race([
+    promise,
+    new Promise<T>((_, reject) => setTimeout(() => reject(new TypeError('Silent')), ms)),
+  ])
 
 /** The office can end a device's key: then nothing of that person stays here. */
 async function learnt(last: number | null, said: Schemas['Session']) {

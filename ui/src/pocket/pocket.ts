@@ -82,28 +82,39 @@ export async function belongsTo(person: number | null, pin = false) {
   if (pack) Object.assign(pocket, { at: pack.at, heaters: pack.heaters, bytes })
 }
 
+const PATIENCE = 120_000 // ms for what is taken along, over a poor line
 /** What was taken along is read by the Ruby of the same version only. */
 const fits = (pack: Pack, names: Names) => !pack.program || pack.program === names.image
 
-async function names(): Promise<Names> {
+const LATEST = '/offline/offline.json'
+const named = (image: string) => `/offline/${image}.json`
+const filesOf = (names: Names) => [`/offline/${names.ruby}`, `/offline/${names.image}`]
+
+/** The Ruby that reads a pack: that of its own version, while it is still here. */
+async function namesFor(pack: Pack): Promise<Names> {
   const cache = await caches.open(RUNTIME)
-  const known = await cache.match('/offline/offline.json')
-  return (known ? await known.json() : await (await fetch('/offline/offline.json')).json()) as Names
+  const own = pack.program ? await cache.match(named(pack.program)) : undefined
+  const known = own ?? (await cache.match(LATEST))
+  return (await (known ?? (await fetch(LATEST))).json()) as Names
 }
 
-/** Fetches the runtime, unless it is there, and leaves no older one behind. */
+/** Fetches the runtime beside the one that is there, which is still the one in use. */
 async function runtime() {
   const cache = await caches.open(RUNTIME)
-  const response = await fetch('/offline/offline.json', { cache: 'no-cache' })
+  const signal = AbortSignal.timeout(PATIENCE)
+  const response = await fetch(LATEST, { cache: 'no-cache', signal })
   const wanted = (await response.clone().json()) as Names
-  const files = [`/offline/${wanted.ruby}`, `/offline/${wanted.image}`]
-  for (const file of files) if (!(await cache.match(file))) await cache.add(file)
-  await cache.put('/offline/offline.json', response)
-  for (const request of await cache.keys()) {
-    const path = new URL(request.url).pathname
-    if (path !== '/offline/offline.json' && !files.includes(path)) await cache.delete(request)
-  }
+  for (const file of filesOf(wanted)) if (!(await cache.match(file))) await cache.add(file)
+  await cache.put(named(wanted.image), response)
   return wanted
+}
+
+/** Once the new pack is kept, which is the switch, the older runtime goes. */
+async function onlyThis(names: Names) {
+  const cache = await caches.open(RUNTIME)
+  const stays = [...filesOf(names), named(names.image)]
+  for (const request of await cache.keys())
+    if (!stays.includes(new URL(request.url).pathname)) await cache.delete(request)
 }
 
 /** Nothing of the person whose pocket it is stays behind. */
@@ -138,6 +149,8 @@ export async function getReady(more: string[] = []) {
     const extra = [...new Set([...(((await kept('more')) as string[]) ?? []), ...more])].slice(-40)
     await keep('more', extra)
     await fetchPack(extra, names)
+    await onlyThis(names)
+    void navigator.storage?.persist?.().catch(() => false)
     await dropPhotos(PHOTOS_FOR)
     pocket.failed = false
   } catch {
@@ -152,6 +165,7 @@ async function fetchPack(extra: string[], names: Names) {
   const before = (await writesOf(person)).filter((one) => one.state === 'sent')
   const response = await fetch(`/api/pocket?heaters=${extra.join(',')}`, {
     credentials: 'same-origin',
+    signal: AbortSignal.timeout(PATIENCE),
   })
   if (!response.ok) throw new Error(String(response.status))
   const text = await response.text()
@@ -183,7 +197,7 @@ export function wake(): Promise<boolean> {
 async function open() {
   const pack = account === null ? undefined : await packOf(account)
   if (!pack) return false
-  const ruby = await names()
+  const ruby = await namesFor(pack)
   if (!fits(pack, ruby)) {
     pocket.failed = true
     pocket.at = ''

@@ -79,6 +79,11 @@ export async function writesOf(account: number): Promise<Write[]> {
   const rows = await (await shelf()).getAllFromIndex('writes', 'account', account)
   return Promise.all(rows.map(written))
 }
+/** How many writes of anybody wait here for the office, as far as can be seen while it is locked. */
+export async function waitingOfAll() {
+  const rows = await (await shelf()).getAll('writes')
+  return rows.filter((one) => !('state' in one) || one.state === 'waiting').length
+}
 /** How many writes of a person lie here, readable or not. */
 export const countOf = async (account: number) =>
   (await shelf()).countFromIndex('writes', 'account', account)

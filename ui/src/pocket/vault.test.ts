@@ -96,7 +96,7 @@ describe('a photograph', () => {
       }
       if (from === have) have += atob(data).length
       kept.push(have)
-      return Promise.resolve(Response.json({ have }))
+      return Promise.resolve(Response.json({ have }, { headers: { 'X-Munimen': '1' } }))
     })
     await expect(sendParts('1', file, () => {})).rejects.toThrow('no network')
     expect(have).toBe(45_000)

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { giveCode, session, signIn } from '@/api/session'
 import { givePasskey, passkeysWork } from '@/api/passkeys'
 import { useRequest } from '@/composables/useRequest'
+import { line } from '@/pocket/office'
+import { waitingOfAll } from '@/pocket/shelf'
 
 const router = useRouter()
 const route = useRoute()
@@ -12,6 +14,11 @@ const password = ref('')
 const { error, busy, run } = useRequest()
 
 const code = ref('')
+/** What was written here and is not with the office. */
+const waits = ref(0)
+onMounted(async () => {
+  waits.value = await waitingOfAll().catch(() => 0)
+})
 
 const enter = (how: () => Promise<void>) =>
   run(async () => {
@@ -39,6 +46,10 @@ function use(account: { email: string; password: string }) {
       <div>
         <h1>{{ $t('signIn.title') }}</h1>
         <p class="soft">{{ $t('signIn.lead') }}</p>
+        <p v-if="waits" role="status">
+          <b>{{ $t('signIn.waits', { n: waits }) }}</b>
+        </p>
+        <p v-if="line.away" role="status">{{ $t('signIn.noSignal') }}</p>
       </div>
       <button
         v-if="session.secondFactor === 'wanted' && passkey"

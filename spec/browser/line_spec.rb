@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require "screen_helper"
+
+# A line that is there and good for nothing: it accepts and is silent, a portal or a proxy answers
+# in the office's place, the office itself is ill, or has ended the session.
+RSpec.describe "A line that is good for nothing", type: :feature do
+  include KilledOffice
+
+  let(:visit) { office.start }
+
+  # What stands at the office's address in its place, while the block runs.
+  def in_its_place(answer)
+    door = TCPServer.open("127.0.0.1", port)
+    held = []
+    thread = Thread.new do
+      loop do
+        held << (io = door.accept)
+        next unless answer
+
+        io.readpartial(10_000)
+        io.write("#{answer}\r\nConnection: close\r\n\r\n<html>Welcome to our wireless</html>")
+        io.close
+      rescue SystemCallError, EOFError
+        next
+      end
+    end
+    yield
+  ensure
+    thread&.kill
+    [door, *held].compact.each { |io| io.close unless io.closed? }
+  end
+
+  lines = {
+    "silent" => nil,
+    "a portal" => "HTTP/1.1 200 OK\r\nContent-Type: text/html",
+    "a proxy without its office" => "HTTP/1.1 503 Service Unavailable\r\nContent-Type: text/html",
+    "an office that is ill" => "HTTP/1.1 500 Internal Server Error\r\nX-Munimen: 1"
+  }.freeze
+
+  it "locks nobody out, from a cold start, and takes what is done meanwhile" do
+    visit
+    ready
+    stop
+    lines.each_with_index do |(name, answer), index|
+      in_its_place(answer) do
+        go "/visits/#{visit}"
+        expect(page).to have_css("article h2", wait: 15), name
+        fill_in "fact-maker", with: "Made #{index}" if page.has_field?("fact-maker", wait: 0)
+        find("button", text: "Gas or CO").click
+        expect(page).to have_css("[role=dialog]", text: "gas")
+        page.driver.browser.keyboard.type(:escape)
+      end
+    end
+  end
+
+  it "says that the session is over where what is unsent stands, and sends it once signed in" do
+    visit
+    ready
+    go "/visits/#{visit}"
+    expect(page).to have_css("article h2")
+    office.records.database[:account_active_session_keys].delete
+    by_touch
+    expect(page).to have_css(".waiting", text: "Signed out: sign in to send")
+    find(".waiting").click
+    expect(page).to have_css("[role=status]", text: /\d+ entries wait on this device/)
+    fill_in "email", with: "plumber@example.test"
+    fill_in "password", with: Office::PASSWORD
+    click_button "Sign in"
+    sent = -> { office.records.visits.find(visit)[:entries].positive? }
+    100.times { sent.call ? break : sleep(0.1) }
+    expect(sent.call).to be(true)
+    expect(page).to have_no_css(".waiting")
+  end
+end
+
+# One touch from any screen, however wide it is and however large its text.
+RSpec.describe "The way to the emergency page", type: :feature do
+  it "is on the screen from 320 to 1 600 pixels, upright and on its side, at twice the text" do
+    sign_in
+    visit = office.start
+    [["/", nil], ["/visits/#{visit}", nil], ["/settings/firm", "200%"]].each do |path, size|
+      go path
+      page.execute_script("document.documentElement.style.fontSize = #{size.to_json}") if size
+      [320, 390, 701, 800, 888, 1024, 1180, 1600].each do |width|
+        page.driver.resize(width, 700)
+        box = page.evaluate_script(<<~JS)
+          (() => { const b = [...document.querySelectorAll('.alarm')][0].getBoundingClientRect();
+                   return [b.left, b.right, b.top, document.documentElement.clientWidth]; })()
+        JS
+        expect(box[0]).to be >= 0, "#{path} #{width}"
+        expect(box[1]).to be <= box[3], "#{path} #{width}"
+        expect(box[2]).to be_between(0, 60), "#{path} #{width}"
+      end
+    end
+  end
+end
