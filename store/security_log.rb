@@ -3,8 +3,8 @@
 module Munimen
   module Store
     # Who came in, who was turned away, what was taken out and what was changed about people and
-    # rules: when, and from where. Nothing of customers. The oldest go first; of one person's lines of
-    # one kind only the latest stay, so that nobody can fill it until the rest is gone.
+    # rules: when, and from where. Nothing of customers. The oldest go first; of one person's lines
+    # of one kind only the latest stay, so that nobody can fill it until the rest is gone.
     class SecurityLog
       MOST = 20_000
       OF_ONE = 300
