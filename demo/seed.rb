@@ -80,7 +80,7 @@ module Munimen
       def fill
         people
         @records.settings[:firm] = FIRM
-        @records.settings[:first_steps] = %w[logo day rules backup]
+        @records.settings[:first_steps] = %w[logo day rules backup mail]
         @records.settings[:instruments] = INSTRUMENTS
         @heaters = Customers::ALL.flat_map { |one| customer(**one) }
         past

@@ -18,6 +18,20 @@ module Munimen
         calendar.to_ical
       end
 
+      # One visit for the calendar of whoever is visited (RFC 5546): method REQUEST, again where it
+      # is moved, or CANCEL. entry: as above, with who comes as `firm` and from which address.
+      def invitation(entry, method:, from:, to:)
+        calendar = Icalendar::Calendar.new
+        calendar.prodid = "-//Munimen//Visits//EN"
+        calendar.ip_method = method
+        event = event(entry)
+        event.organizer = Icalendar::Values::CalAddress.new("mailto:#{from}", cn: entry[:customer])
+        event.attendee = Icalendar::Values::CalAddress.new("mailto:#{to}", rsvp: "FALSE")
+        event.status = method == "CANCEL" ? "CANCELLED" : "CONFIRMED"
+        calendar.add_event(event)
+        calendar.to_ical
+      end
+
       def event(one)
         Icalendar::Event.new.tap do |event|
           event.uid = "#{one[:id]}@munimen"

@@ -79,6 +79,11 @@ module Munimen
           raise(NotFound.new("There is no such message.", field: :message))
       end
 
+      # The address that was last told of a visit's booking, or nil.
+      def booking_told(visit_id)
+        @messages.where(visit_id:, kind: "booking").reverse(:at).get(:recipient)
+      end
+
       # Has a message go as soon as it can, whatever came of it before.
       def queue(id, at:)
         @messages.where(id:, sent_at: nil).update(queued_at: at, next_try: at, tries: 0, error: nil)

@@ -104,6 +104,12 @@ module Munimen
         (within(from, to) + still_open).uniq { |row| row[:id] }.sort_by { |row| row[:planned_for] }
       end
 
+      # Visits of an account that are booked or under way, the next first.
+      def unsigned_of(account_id)
+        rows = @rows.where(account_id:, status: %w[booked open])
+        of_ids(rows).sort_by { |row| row[:planned_for] }
+      end
+
       def written?(table, id) = !@database[table].where(id:).empty?
 
       # Writes one row into readings, observations, steps, decisions, notes or signatures, unless

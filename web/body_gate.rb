@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "puma"
-require "puma/client"
+require "puma/server"
 require "rack"
 require "roda/session_middleware"
 
@@ -19,7 +19,6 @@ module Munimen
       OF_ONE = 4_200_000_000 # bytes on their way from one account
       NOT_YOURS = "Your role may not do this."
       TOO_MUCH = "Too much is on its way from you already; wait until it is here."
-      REFUSED = "munimen.body_refused" # why, in the request's environment
 
       # What a client does besides.
       module Gated
@@ -27,7 +26,7 @@ module Munimen
           why = BodyGate.refusal(@env, self)
           return super unless why
 
-          @env[REFUSED] = why
+          @env[RequestGuard::REFUSED] = why
           @env["HTTP_CONNECTION"] = "close"
           %w[CONTENT_LENGTH HTTP_TRANSFER_ENCODING HTTP_EXPECT].each { |name| @env.delete(name) }
           @buffer = nil

@@ -19,6 +19,8 @@ module Munimen
         %r{\A/api/restore\z} => [4_000 * MEGA, :backup]
       }.freeze
       USUAL = 64 * KILO
+      # Where BodyGate says why a body was not read: [status, words, code].
+      REFUSED = "munimen.body_refused"
       # Of those, files that are no JSON: called JSON, and so read into memory, they are a form.
       FILES = %r{\A/api/(?:heaters/[^/]+/pressure-logs|tables/.*|restore)\z}
 
@@ -46,7 +48,7 @@ module Munimen
       def initialize(app) = @app = app
 
       def call(env)
-        return refused(*env[BodyGate::REFUSED]) if env[BodyGate::REFUSED]
+        return refused(*env[REFUSED]) if env[REFUSED]
         return bad_text unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
 
         most = json?(env) && FILES.match?(env["PATH_INFO"]) ? USUAL : limit(env)

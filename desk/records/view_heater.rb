@@ -27,6 +27,7 @@ module Munimen
           .merge(
             installed(row, book),
             units: book.units,
+            email: @context.records.customers.find(row[:customer_id])[:email],
             deficiencies: deficiencies(id),
             learnt: learnt(id)
           )

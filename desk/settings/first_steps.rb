@@ -11,6 +11,10 @@ module Munimen
         day: ->(records) { !records.settings[:day].nil? && records.settings.firm["lat"] },
         rules: ->(records) { records.settings.house_rules.any? },
         people: ->(records) { records.people.all.size > 1 },
+        qualifications: lambda do |records|
+          records.people.all.any? { |one| Store::Values.qualifications(one).any? }
+        end,
+        mail: ->(records) { !records.settings[:smtp].nil? },
         customers: ->(records) { records.customers.list(limit: 1).any? },
         backup: ->(records) { !records.settings[:backup_place].nil? }
       }.freeze

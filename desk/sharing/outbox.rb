@@ -20,6 +20,7 @@ module Munimen
         {
           smtp: server.set?,
           server: server.shown,
+          by_itself: @context.records.settings.by_itself,
           messages: sharing.messages(of: author).map { |row| row.merge(state: state(row)) }
         }
       end
@@ -74,6 +75,16 @@ module Munimen
         )
       end
 
+      # Writes a mail to a visit's customer about its booking, with an entry for their calendar.
+      # what: "booked", "moved" or "cancelled". One that was told before has the same entry there.
+      def booking(visit_id, id:, what:, offset: 0, recipient: nil)
+        notice = BookingNotice.new(@context, visit_id, what, offset:)
+        to = recipient || notice.customer_address
+        from = server.from || @context.person[:email]
+        write(id:, kind: "booking", recipient: to, subject: notice.subject, text: notice.text,
+              visit_id:, file: notice.calendar(from:, to:))
+      end
+
       # Writes a mail to the person about their own account, which goes where a server is set.
       def notice(id:, subject:, text:)
         add(id:, kind: "account", recipient: @context.person[:email], subject:, text:)
@@ -99,6 +110,32 @@ module Munimen
         server.options
         queue(id)
         list
+      end
+
+      # Which kinds of mail go by themselves: names of BY_ITSELF. The others wait for a look.
+      def go_by_themselves(kinds)
+        @context.may!(:mail_server)
+        unknown = kinds - Store::KnownSettings::BY_ITSELF
+        if unknown.any?
+          raise Error.new("kinds must be of: #{Store::KnownSettings::BY_ITSELF.join(", ")}.",
+                          field: :kinds, code: :unknown_choice)
+        end
+
+        @context.records.settings[:mail_by_itself] = kinds
+        list
+      end
+
+      # Sends one mail to whoever asks, to see whether the server takes it. Raises Refused with what
+      # the server said.
+      def try
+        @context.may!(:mail_server)
+        to = @context.person[:email]
+        server.take(composed(id: SecureRandom.uuid, to:, subject: "A test of your mail server",
+                             text: "If you read this, mails go out.").to_s)
+        list.merge(tried: to)
+      rescue *MailServer::AWAY, *MailServer::REFUSED => e
+        raise Refused.new("The mail server did not take it: #{e.message.to_s.strip[0, 200]}",
+                          code: :not_sent)
       end
 
       # The server: {host:, port:, user:, password:, from:}; the password is never told again, and
@@ -176,9 +213,9 @@ module Munimen
       end
 
       # A block may close what is kept of its text.
-      def add(id:, kind:, recipient:, subject:, text:)
+      def add(id:, kind:, recipient:, subject:, text:, visit_id: nil, file: nil)
         to = address!(recipient, :recipient)
-        eml = composed(id:, to:, subject:, text:).to_s
+        eml = composed(id:, to:, subject:, text:, file:).to_s
         sharing.add_message(
           id:,
           kind:,
@@ -186,24 +223,34 @@ module Munimen
           subject:,
           eml: block_given? ? yield(eml) : eml,
           at: @context.stamp,
-          account_id: @context.person[:id]
+          account_id: @context.person[:id],
+          visit_id:
         )
+        queue(id) if server.set? && @context.records.settings.by_itself?(kind)
       end
 
-      def composed(id:, to:, subject:, text:)
+      def composed(id:, to:, subject:, text:, file: nil)
         firm = @context.records.settings.firm
         from = server.from || @context.person[:email]
         body =
           "#{[*text, firm.values_at("name", "address", "phone").compact.join("\n")].join("\n\n")}\n"
-        Mail.new(
+        mail = Mail.new(
           from: "#{Mail::Utilities.quote_phrase(firm["name"].to_s)} <#{from}>",
           to:,
           subject:,
-          body:,
           charset: "UTF-8",
           message_id: "<#{id}@#{from.split("@").last}>",
           date: @context.now
         )
+        file ? with_file(mail, body, file) : mail.tap { |one| one.body = body }
+      end
+
+      # file: {name:, type:, text:}
+      def with_file(mail, body, file)
+        mail.text_part = Mail::Part.new(content_type: "text/plain; charset=UTF-8", body:)
+        mail.add_file(filename: file[:name], content: file[:text])
+        mail.attachments.last.content_type = file[:type]
+        mail
       end
 
       # One plain address: no list, no line break, nothing that would add a header.

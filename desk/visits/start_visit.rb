@@ -24,8 +24,8 @@ module Munimen
         heater = place[:heater]
         raise Error.new("Say at least one job.", field: :jobs, code: :missing) if Array(jobs).empty?
 
-        promised!(window_from, window_to)
-        some_day!(planned_for)
+        BookingTimes.promised!(window_from, window_to)
+        BookingTimes.some_day!(planned_for)
         @context.records.people.find(account_id) || no_account! if account_id
         known = jobs.map { |job| fitting!(heater, Work::Job[job]) }
         @context.records.visits.add(
@@ -59,9 +59,6 @@ module Munimen
         @context.records.visits.find(id)
       end
 
-      # Days that a visit can be planned for.
-      YEARS = (2000..2100)
-
       private
 
       def fitting!(heater, job)
@@ -73,45 +70,8 @@ module Munimen
         )
       end
 
-      def some_day!(text)
-        return if YEARS.cover?(Time.iso8601(text).year)
-
-        raise ArgumentError
-      rescue ArgumentError
-        raise Error.new(
-          "planned_for must be a time between #{YEARS.min} and #{YEARS.max}, such as " \
-          "2026-11-23T10:00:00Z.",
-          field: :planned_for,
-          code: :bad_time
-        )
-      end
-
       def no_account!
         raise NotFound.new("There is no such account.", field: :account_id)
-      end
-
-      def promised!(from, to)
-        return if from.nil? && to.nil?
-        unless from && to
-          raise Error.new(
-            "A promise has a beginning and an end.",
-            field: from ? :window_to : :window_from,
-            code: :missing
-          )
-        end
-        unless Time.iso8601(from) < Time.iso8601(to)
-          raise Error.new(
-            "The promised time ends before it begins.",
-            field: :window_to,
-            code: :out_of_range
-          )
-        end
-      rescue ArgumentError
-        raise Error.new(
-          "A promised time must be an ISO 8601 time such as 2026-11-23T10:00:00Z.",
-          field: :window_from,
-          code: :bad_time
-        )
       end
 
       # An inspector's visit only looks, whoever starts it.

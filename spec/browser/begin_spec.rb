@@ -37,12 +37,12 @@ RSpec.describe "A new installation", type: :feature do
   # Each is done by its data, or said not to be needed; what is left is there after a reload.
   def walk_first_steps
     steps = "section[aria-label='Before your first visit']"
-    expect(page).to have_css(steps, text: "0 of 7")
+    expect(page).to have_css(steps, text: "0 of 9")
     fill_in "Address", with: "1 Foundry Row"
     attach_file "firm-logo", picture, make_visible: true
     expect(page).to have_css("#logo img")
     within("#firm") { click_button "Keep" }
-    expect(page).to have_css(steps, text: "2 of 7")
+    expect(page).to have_css(steps, text: "2 of 9")
     within(steps) do
       find("li", text: "House rules").click_button("Not needed")
       click_link "A place for backups"
@@ -53,7 +53,7 @@ RSpec.describe "A new installation", type: :feature do
     fill_in "backup-place", with: Dir.mktmpdir("munimen-place")
     within("#place") { click_button "Keep" }
     page.refresh
-    expect(page).to have_css(steps, text: "4 of 7").and have_no_css("#{steps} li", text: "Logo")
+    expect(page).to have_css(steps, text: "4 of 9").and have_no_css("#{steps} li", text: "Logo")
   end
 
   # Two people on phones: one begins and invites, the other signs the first visit.

@@ -10,7 +10,7 @@ module Routes
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503,
                 trace: 503, sharedPhoto: 404,
-                sendMail: 409, beginning: 404, begin: 404,
+                sendMail: 409, tryMail: 409, beginning: 404, begin: 404,
                 addCustomer: 201, addSite: 201, addHeater: 201, bookVisit: 201 }.freeze
 
   # [content type, text] of a body.
@@ -167,6 +167,11 @@ module Routes
     {
       **own_days,
       changePerson: [:put, "/api/people/#{fourth}", { name: "Ada Roe-Lind" }],
+      visitsOfPerson: [:get, "/api/people/#{fourth}/visits"],
+      handOver: [:post, "/api/people/#{fourth}/hand-over", { to: office.person[:id] }],
+      crew: [:get, "/api/crew?on=2026-11-24"],
+      mailByItself: [:put, "/api/settings/mail/by-itself", { kinds: ["booking"] }],
+      tryMail: [:post, "/api/settings/mail/try", {}],
       newLink: [:post, "/api/people/#{fourth}/link", {}],
       closePerson: [:post, "/api/people/#{fourth}/close", {}],
       pausePerson: [:post, "/api/people/#{office.person("inspector")[:id]}/pause", {}],
@@ -297,7 +302,7 @@ module Routes
   end
 
   def training
-    desk = Munimen::Desk::Train.new(office.config.desk_for(office.person))
+    desk = Munimen::Desk::Train.new(office.config.desk_for(office.person("owner")))
     id, over = Array.new(2) { desk.start(scenario: "turned-down")[:id] }
     desk.finish(over)
     at = "/api/training/#{id}"
@@ -376,6 +381,8 @@ module Routes
         "/api/visits/#{visit}/put-off",
         { id: id[], job: "flush", reason: "No hose" }
       ],
+      booking: [:get, "/api/visits/#{visit}/booking"],
+      changeBooking: [:put, "/api/visits/#{visit}/booking", { account_id: office.person[:id] }],
       endVisit: [:post, "/api/visits/#{visit}/end",
                  { id: id[], how: "given_up" }],
       alternatives: [:get, "/api/visits/#{visit}/alternatives"],
@@ -429,6 +436,11 @@ module Routes
         :post,
         "/api/outbox/reports",
         { id: office.uuid, visit: signed, recipient: "a@example.test" }
+      ],
+      mailBooking: [
+        :post,
+        "/api/outbox/bookings",
+        { id: office.uuid, visit: signed, what: "booked", recipient: "a@example.test" }
       ],
       mailReminder: [
         :post,

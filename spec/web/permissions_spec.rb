@@ -15,7 +15,8 @@ RSpec.describe Munimen::Web do
   all_but_inspector = %w[owner office plumber]
   allowed =
     {
-      owner => %i[firmRules correctLimit qualify replaceInstruments setMail backup bundle restore
+      owner => %i[firmRules correctLimit qualify replaceInstruments setMail mailByItself tryMail
+                  visitsOfPerson handOver backup bundle restore
                   seals repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
                   retention setRetention setFirm people invitePerson changePerson newLink
                   closePerson openPerson pausePerson firstSteps leaveOutStep],
@@ -46,6 +47,9 @@ RSpec.describe Munimen::Web do
         addLink
         revokeLink
         mailReport
+        mailBooking
+        crew
+        changeBooking
         mailReminder
         sendMail
         decideOwed

@@ -14,6 +14,12 @@ module Munimen
           app.post("/api/outbox/reminders") do
             json(outbox.reminder(sent[:due], **sent.slice(:id, :recipient)))
           end
+          app.post("/api/outbox/bookings") do
+            json(outbox.booking(sent[:visit].downcase,
+**sent.slice(:id, :what, :offset, :recipient)))
+          end
+          app.put("/api/settings/mail/by-itself") { json(outbox.go_by_themselves(sent[:kinds])) }
+          app.post("/api/settings/mail/try") { json(outbox.try) }
           app.post("/api/outbox/:id/send") { json(outbox.deliver(id)) }
           app.get("/api/outbox/:id/message.eml") do
             file "message/rfc822", outbox.eml(id), "message.eml"

@@ -23,6 +23,10 @@ module Munimen
           app.put("/api/people/:account", fresh: true) do
             json(staff.change(account_id, **sent))
           end
+          app.get("/api/people/:account/visits") { json(hand_over.list(account_id)) }
+          app.post("/api/people/:account/hand-over") do
+            json(hand_over.call(account_id, **sent))
+          end
           app.post("/api/people/:account/link", fresh: true) do
             json(staff.new_link(account_id, **by_mail))
           end
@@ -48,6 +52,7 @@ module Munimen
 
         # What its routes share.
         module Helpers
+          def hand_over = Desk::HandOver.new(desk)
           def staff = Desk::Staff.new(desk)
           def by_mail = { outbox: Desk::Outbox.new(desk, base:), base: }
           def nobody = Desk::Context.new(records, person: nil)

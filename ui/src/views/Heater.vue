@@ -2,12 +2,14 @@
 import { onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
+import { tellCustomer, type When } from '@/api/bookings'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { may } from '@/api/session'
 import { at } from '@/place'
 import GradeMark from '@/components/common/GradeMark.vue'
 import BeginVisit from '@/components/records/BeginVisit.vue'
+import BookingForm from '@/components/records/BookingForm.vue'
 import GoneHeater from '@/components/records/GoneHeater.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import LogsPanel from '@/components/records/LogsPanel.vue'
@@ -19,6 +21,7 @@ import { withLabels } from '@/i18n/units'
 import { longDate, shortDate } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
+type NewVisit = Schemas['NewVisit']
 const props = defineProps<{ id: string }>()
 const route = useRoute()
 const router = useRouter()
@@ -33,7 +36,6 @@ watch(
 )
 const changing = ref(false)
 const going = ref(false)
-const form = ref({ jobs: ['annual_safety'], when: '', from: '', to: '' })
 const { error, field, busy, run } = useRequest()
 
 /** Who learnt a field of the record, and when. */
@@ -56,21 +58,14 @@ const back = () =>
   })
 const short = (iso: string) => shortDate(iso.slice(0, 10))
 
-async function book() {
-  await run(async () => {
-    const when = form.value.when ? new Date(form.value.when) : new Date()
-    const promised = (time: string) =>
-      new Date(`${form.value.when.slice(0, 10)}T${time}`).toISOString()
-    const window =
-      form.value.when && form.value.from && form.value.to
-        ? { window_from: promised(form.value.from), window_to: promised(form.value.to) }
-        : {}
-    await booked({ jobs: form.value.jobs, planned_for: when.toISOString(), ...window })
+const book = (when: When, work: string[], tell: boolean) =>
+  run(async () => {
+    const id = await booked({ ...when, jobs: work })
+    if (tell) await tellCustomer(id, 'booked')
     booking.value = false
     await load()
   })
-}
-async function booked(what: { jobs: string[]; planned_for: string }) {
+async function booked(what: Omit<NewVisit, 'id'>) {
   const id = uuid()
   await write('/api/heaters/{id}/visits', { id: props.id }, { id, ...what })
   return id
@@ -286,27 +281,14 @@ async function close(status: 'rectified' | 'accepted') {
     <LogsPanel class="what-if" :heater="heater.id" />
     <WhatIfPanel class="what-if" :heater="heater.id" />
     <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
-      <form class="stack" @submit.prevent="book">
-        <label
-          >{{ $t('heater.job') }}
-          <el-select v-model="form.jobs" multiple :aria-label="$t('heater.job')"
-            ><el-option v-for="job in jobs" :key="job.id" :value="job.id" :label="job.title"
-          /></el-select>
-        </label>
-        <label
-          >{{ $t('heater.when') }}<input v-model="form.when" type="datetime-local" class="native"
-        /></label>
-        <div class="row">
-          <label
-            >{{ $t('heater.promisedFrom')
-            }}<input v-model="form.from" type="time" class="native" /></label
-          ><label
-            >{{ $t('heater.promisedTo') }}<input v-model="form.to" type="time" class="native"
-          /></label>
-        </div>
-        <p v-if="error" role="alert">{{ error }}</p>
-        <el-button type="primary" native-type="submit">{{ $t('heater.book') }}</el-button>
-      </form>
+      <BookingForm
+        v-if="booking"
+        :jobs="jobs"
+        :email="heater.email"
+        :busy="busy"
+        :error="error"
+        @save="book"
+      />
     </el-dialog>
     <el-dialog
       :model-value="!!closing"

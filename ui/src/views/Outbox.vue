@@ -16,39 +16,12 @@ async function attempt(action: () => Promise<Schemas['Outbox']>) {
 }
 onMounted(() => attempt(() => unwrap(api.GET('/api/outbox'))))
 const send = (id: string) => attempt(() => write('/api/outbox/{id}/send', { id: id }, {}))
-const setting = ref(false)
-const server = ref({ host: '', port: 587, user: '', password: '', from: '' })
-function openServer() {
-  const now = outbox.value?.server
-  server.value = {
-    host: now?.host ?? '',
-    port: now?.port ?? 587,
-    user: now?.user ?? '',
-    password: '',
-    from: now?.from ?? '',
-  }
-  setting.value = true
-}
-const keepServer = () =>
-  attempt(async () => {
-    const { host, port, user, password, from } = server.value
-    const body = {
-      host,
-      port: Number(port),
-      user: user || undefined,
-      password: password || undefined,
-      from: from || undefined,
-    }
-    const kept = await unwrap(api.PUT('/api/settings/mail', { body }))
-    setting.value = false
-    return kept
-  })
 </script>
 
 <template>
   <div class="page stack">
     <h1>{{ $t('outbox.title') }}</h1>
-    <p v-if="error && !setting" role="alert">{{ error }}</p>
+    <p v-if="error" role="alert">{{ error }}</p>
     <template v-if="outbox">
       <div class="row between">
         <p class="soft">
@@ -56,9 +29,9 @@ const keepServer = () =>
             outbox.server ? $t('outbox.smtp', { host: outbox.server.host }) : $t('outbox.noSmtp')
           }}
         </p>
-        <button v-if="may('mail_server')" type="button" class="plain-button" @click="openServer">
-          {{ $t('outbox.server') }}
-        </button>
+        <RouterLink v-if="may('mail_server')" to="/settings/mail">{{
+          $t('outbox.server')
+        }}</RouterLink>
       </div>
       <p v-if="!outbox.messages.length" class="panel">{{ $t('outbox.none') }}</p>
       <ul class="stack">
@@ -90,33 +63,5 @@ const keepServer = () =>
         </li>
       </ul>
     </template>
-    <el-dialog v-model="setting" :title="$t('outbox.server')" width="min(480px, 94vw)">
-      <form class="stack" @submit.prevent="keepServer">
-        <label
-          >{{ $t('outbox.host')
-          }}<el-input v-model="server.host" name="host" placeholder="mail.example.com"
-        /></label>
-        <label
-          >{{ $t('outbox.port') }}<el-input v-model="server.port" name="port" inputmode="numeric"
-        /></label>
-        <label
-          >{{ $t('outbox.user') }}<el-input v-model="server.user" name="user" autocomplete="off"
-        /></label>
-        <label
-          >{{ $t('outbox.password')
-          }}<el-input
-            v-model="server.password"
-            name="password"
-            type="password"
-            autocomplete="new-password"
-        /></label>
-        <label
-          >{{ $t('outbox.from') }}<el-input v-model="server.from" name="from" type="email"
-        /></label>
-        <p class="soft small">{{ $t('outbox.serverLead') }}</p>
-        <p v-if="error" role="alert">{{ error }}</p>
-        <el-button type="primary" native-type="submit">{{ $t('owed.keep') }}</el-button>
-      </form>
-    </el-dialog>
   </div>
 </template>

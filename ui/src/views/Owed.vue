@@ -2,9 +2,10 @@
 // What is owed, most urgent first, with the reasons; put off or declined with a reason, and never
 // lost from view.
 import { onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, unwrap, uuid, type Grade, type Schemas } from '@/api/client'
+import { tellCustomer, type When } from '@/api/bookings'
+import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
+import BookingForm from '@/components/records/BookingForm.vue'
 import GradeMark from '@/components/common/GradeMark.vue'
 import { shortDate } from '@/format'
 import { useRequest } from '@/composables/useRequest'
@@ -13,7 +14,6 @@ type Item = Schemas['OwedItem']
 type What = 'snooze' | 'decline' | 'resume' | 'remind'
 type Show = 'open' | 'snoozed' | 'declined'
 const SHOWS: Show[] = ['open', 'snoozed', 'declined']
-const router = useRouter()
 const owed = ref<Schemas['OwedList'] | null>(null)
 const show = ref<Show>('open')
 const { error, run } = useRequest()
@@ -64,24 +64,24 @@ async function keep() {
     await load(show.value)
   })
 }
-async function book(item: Item) {
-  const id = uuid()
-  const when = new Date()
-  when.setDate(when.getDate() + 1)
-  when.setHours(8, 0, 0, 0)
-  await run(async () => {
-    await write(
-      '/api/heaters/{id}/visits',
-      { id: item.heater_id! },
-      {
-        id,
-        jobs: [item.job!],
-        planned_for: when.toISOString(),
-      },
-    )
-    await router.push('/plan')
+/** What is booked for which of them. */
+const booking = ref<{ item: Item; heater: Heater } | null>(null)
+const openBooking = (item: Item) =>
+  run(async () => {
+    const path = { params: { path: { id: item.heater_id! } } }
+    booking.value = { item, heater: await unwrap(api.GET('/api/heaters/{id}', path)) }
   })
-}
+const book = (when: When, jobs: string[], tell: boolean) =>
+  run(async () => {
+    const id = uuid()
+    const { heater } = booking.value!
+    await write('/api/heaters/{id}/visits', { id: heater.id }, { id, jobs, ...when })
+    if (tell) await tellCustomer(id, 'booked')
+    booking.value = null
+    booked.value = id
+    await load(show.value)
+  })
+const booked = ref('')
 </script>
 
 <template>
@@ -92,6 +92,9 @@ async function book(item: Item) {
     </div>
     <p v-if="written" role="status">
       {{ $t('report.inOutbox') }} <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink>
+    </p>
+    <p v-if="booked" role="status">
+      <RouterLink :to="`/visits/${booked}`">{{ $t('owed.booked') }}</RouterLink>
     </p>
     <p v-if="error && !deciding" role="alert">{{ error }}</p>
     <template v-if="owed">
@@ -166,9 +169,9 @@ async function book(item: Item) {
           </div>
           <div class="acts">
             <el-button
-              v-if="item.job && item.heater_id && show === 'open'"
+              v-if="item.heater_id && show === 'open'"
               type="primary"
-              @click="book(item)"
+              @click="openBooking(item)"
               >{{ $t('owed.book') }}</el-button
             >
             <el-button v-if="item.heater_id && show === 'open'" @click="decide(item, 'remind')">{{
@@ -190,6 +193,24 @@ async function book(item: Item) {
       </ol>
       <p v-if="owed.more" class="soft">{{ $t('owed.more', { n: owed.more }) }}</p>
     </template>
+    <el-dialog
+      :model-value="!!booking"
+      :title="$t('heater.book')"
+      width="min(480px, 94vw)"
+      @close="booking = null"
+    >
+      <div v-if="booking" class="stack">
+        <p>{{ booking.item.text }}</p>
+        <p class="soft small">{{ booking.item.customer }}, {{ booking.item.address }}</p>
+        <BookingForm
+          :jobs="booking.heater.jobs"
+          :chosen="booking.item.job ? [booking.item.job] : undefined"
+          :email="booking.heater.email"
+          :error="error"
+          @save="book"
+        />
+      </div>
+    </el-dialog>
     <el-dialog
       :model-value="!!deciding"
       :title="deciding ? $t(`owed.${deciding.what}`) : ''"

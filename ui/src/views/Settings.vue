@@ -11,6 +11,7 @@ import FirmSettings from '@/components/settings/FirmSettings.vue'
 import FirstSteps from '@/components/settings/FirstSteps.vue'
 import HouseRules from '@/components/settings/HouseRules.vue'
 import InstrumentSettings from '@/components/settings/InstrumentSettings.vue'
+import MailSettings from '@/components/settings/MailSettings.vue'
 import Qualifications from '@/components/settings/Qualifications.vue'
 import RetentionSettings from '@/components/settings/RetentionSettings.vue'
 import SecurityLog from '@/components/settings/SecurityLog.vue'
@@ -31,6 +32,7 @@ const SECTIONS = {
   rules: null,
   instruments: null,
   catalogue: null,
+  mail: 'mail_server',
   data: 'tables',
   retention: 'personal_data',
   security: 'security',
@@ -141,6 +143,7 @@ const found = computed(() => {
         />
         <InstrumentSettings v-else-if="shown === 'instruments'" />
         <CatalogueSettings v-else-if="shown === 'catalogue'" />
+        <MailSettings v-else-if="shown === 'mail'" @changed="load" />
         <DataSettings v-else-if="shown === 'data'" :tables="settings.tables" />
         <RetentionSettings v-else-if="shown === 'retention'" />
         <SecurityLog v-else-if="shown === 'security'" />

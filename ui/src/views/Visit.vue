@@ -14,6 +14,7 @@ import { useShown } from '@/composables/useShown'
 import { useTakeBack } from '@/composables/useTakeBack'
 import { provideVisit } from '@/composables/useVisit'
 import BothSaid from '@/components/visit/BothSaid.vue'
+import ChangeBooking from '@/components/records/ChangeBooking.vue'
 import EndVisit from '@/components/visit/EndVisit.vue'
 import FindingsPanel from '@/components/visit/FindingsPanel.vue'
 import FinishPanel from '@/components/visit/FinishPanel.vue'
@@ -403,6 +404,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
             <el-button type="primary" size="large" @click="send('start', {})">{{
               $t('visit.start')
             }}</el-button>
+            <ChangeBooking v-if="may('records')" :visit="visit" @changed="load" />
             <EndVisit v-if="may('end_visit')" :visit="visit" />
           </p>
           <div v-else-if="visit.ended" class="panel">

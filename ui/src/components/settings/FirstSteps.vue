@@ -12,6 +12,8 @@ const PLACES: Record<Step['id'], string> = {
   day: '/settings/firm#day',
   rules: '/settings/rules',
   people: '/settings/people',
+  qualifications: '/settings/people',
+  mail: '/settings/mail',
   customers: '/settings/data#tables',
   backup: '/settings/data#place',
 }

@@ -3,6 +3,7 @@
 import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { session } from '@/api/session'
+import PersonLeaves from './PersonLeaves.vue'
 import { useRequest } from '@/composables/useRequest'
 
 type Person = Schemas['Staff'][number]
@@ -41,13 +42,16 @@ const become = (person: Person, role: string) =>
     staff.value = await unwrap(api.PUT('/api/people/{account}', { ...path(person), body }))
     emit('changed')
   }).finally(() => void run(load))
-const close = (person: Person) =>
+/** Whoever is to go for good, or for a while, with what they still have. */
+const leaving = ref<{ person: Person; how: 'close' | 'pause' } | null>(null)
+const leave = (person: Person, how: 'close' | 'pause') => {
+  leaving.value = { person, how }
+}
+const gone = () =>
   run(async () => {
-    staff.value = await unwrap(api.POST('/api/people/{account}/close', path(person)))
-  })
-const pause = (person: Person) =>
-  run(async () => {
-    staff.value = await unwrap(api.POST('/api/people/{account}/pause', path(person)))
+    const { person, how } = leaving.value!
+    staff.value = await unwrap(api.POST(`/api/people/{account}/${how}`, path(person)))
+    leaving.value = null
   })
 const reopen = (person: Person) =>
   run(async () => {
@@ -98,7 +102,7 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
           v-if="person.state === 'open' && person.id !== session.person?.id"
           type="button"
           class="plain-button"
-          @click="pause(person)"
+          @click="leave(person, 'pause')"
         >
           {{ $t('staff.pause') }}
         </button>
@@ -106,7 +110,7 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
           v-if="person.state !== 'closed' && person.id !== session.person?.id"
           type="button"
           class="plain-button"
-          @click="close(person)"
+          @click="leave(person, 'close')"
         >
           {{ $t('staff.close') }}
         </button>
@@ -120,6 +124,15 @@ const copy = () => navigator.clipboard?.writeText(link.value!.address)
         </button>
       </span>
     </div>
+    <PersonLeaves
+      v-if="leaving"
+      :person="leaving.person"
+      :how="leaving.how"
+      :busy="busy"
+      :error="error"
+      @gone="gone"
+      @close="leaving = null"
+    />
     <form v-if="fresh" class="stack narrow" @submit.prevent="invite">
       <label class="stack"
         >{{ $t('staff.name') }}<el-input v-model="fresh.name" name="staff-name" required autofocus

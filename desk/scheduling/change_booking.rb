@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Desk
+    # Moves a visit that is booked to another time, and hands one that is booked or under way to
+    # somebody else.
+    class ChangeBooking
+      def initialize(context) = @context = context
+
+      # {planned_for:, account_id:, window_from:, window_to:, told: by which address the customer
+      # knows of it, email: the customer's}.
+      def show(visit_id)
+        row = @context.records.visits.find(visit_id)
+        row.slice(:planned_for, :account_id, :window_from, :window_to).merge(
+          told: @context.records.sharing.booking_told(visit_id),
+          email: @context.records.visits.contact(visit_id)[:email]
+        )
+      end
+
+      # What is not named stays. window_from and window_to nil together: nothing is promised.
+      # Raises Refused on a visit that is over, or where one under way is to begin at another time.
+      def call(visit_id, planned_for: nil, account_id: nil, **window)
+        @context.may!(:records)
+        BookingTimes.some_day!(planned_for) if planned_for
+        BookingTimes.promised!(*window.values_at(:window_from, :window_to)) if window.any?
+        who!(account_id) if account_id
+        @context.records.write do
+          row = @context.records.visits.find(visit_id)
+          open!(row, planned_for || window.any?)
+          change = { planned_for:, account_id: }.compact.merge(window)
+          @context.records.visits.update(visit_id, change) if change.any?
+        end
+        @context.records.visits.find(visit_id)
+      end
+
+      private
+
+      def open!(row, time)
+        return if row[:status] == "booked"
+
+        @context.open!(row)
+        return unless time
+
+        raise Refused.new("This visit is under way: it can be handed over, not moved.",
+                          code: :under_way)
+      end
+
+      def who!(account_id)
+        person = @context.records.people.find(account_id)
+        return if person && person[:status_id] == Store::People::OPEN &&
+                  Abilities.of(person[:role]).include?(:visit)
+
+        raise Error.new("account_id must be somebody who goes to visits.", field: :account_id,
+                                                                           code: :unknown_choice)
+      end
+    end
+  end
+end

@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require "office_helper"
+require "icalendar"
+
+# A booking's life: who goes when, moved, handed over, cancelled; and whoever is told of it. The
+# calendar's entries by RFC 5546 (from memory): REQUEST and CANCEL of one UID, SEQUENCE that grows.
+RSpec.describe Munimen::Desk::ChangeBooking do
+  def boss = office.context("owner")
+  def outbox = Munimen::Desk::Outbox.new(boss, base: "https://x.test")
+
+  def booked(**more)
+    id = office.uuid
+    Munimen::Desk::StartVisit.new(boss).book(
+      id:, heater_id: office.heater, jobs: ["annual_safety"],
+      planned_for: "2026-12-01T09:00:00Z", **more
+    )
+    id
+  end
+
+  def mail(id, visit, what, offset: -300)
+    outbox.booking(visit, id:, what:, offset:, recipient: "ann@example.test")
+    sent = Mail.new(office.records.sharing.message(id)[:eml])
+    [sent, Icalendar::Event.parse(sent.attachments.first.decoded).first,
+     Icalendar::Calendar.parse(sent.attachments.first.decoded).first]
+  end
+
+  it "tells the customer of a visit, of its new time, and that it is cancelled, as one entry" do
+    visit = booked(window_from: "2026-12-01T14:00:00Z", window_to: "2026-12-01T16:00:00Z")
+    first, event, calendar = mail(office.uuid, visit, "booked")
+    expect(first.subject).to eq("Your visit on December 1, 2026")
+    expect(first.text_part.decoded).to include("9:00 AM to 11:00 AM", "If you smell gas")
+    expect([calendar.ip_method, event.dtstart.to_time.utc.iso8601,
+            event.dtend.to_time - event.dtstart.to_time])
+      .to eq(["REQUEST", "2026-12-01T14:00:00Z", 7200.0])
+
+    change = described_class.new(boss)
+    change.call(visit, planned_for: "2026-12-02T15:00:00Z", window_from: nil, window_to: nil)
+    moved, again, = mail(office.uuid, visit, "moved")
+    expect(moved.subject).to include("moved to December 2")
+    expect(moved.text_part.decoded).to include("about 10:00 AM")
+    expect([again.uid, again.sequence.to_i > event.sequence.to_i]).to eq([event.uid, true])
+
+    Munimen::Desk::EndVisit.new(boss).call(visit, id: office.uuid, how: "cancelled")
+    gone, out, calendar = mail(office.uuid, visit, "cancelled")
+    expect(gone.text_part.decoded).to include("is cancelled")
+    expect([calendar.ip_method, out.status, out.uid]).to eq(["CANCEL", "CANCELLED", event.uid])
+    expect(described_class.new(boss).show(visit)[:told]).to eq("ann@example.test")
+  end
+
+  it "hands over what is booked or under way, moves what is booked, and nothing that is over" do
+    visit = booked
+    change = described_class.new(boss)
+    expect { change.call(visit, account_id: office.person("office")[:id]) }
+      .to raise_error(Munimen::Error, /goes to visits/)
+    expect { change.call(visit, window_from: "2026-12-01T14:00:00Z", window_to: nil) }
+      .to raise_error(Munimen::Error, /beginning and an end/)
+    change.call(visit, account_id: office.person("plumber")[:id])
+    Munimen::Desk::StartVisit.new(office.context).start(visit)
+    expect { change.call(visit, planned_for: "2026-12-05T09:00:00Z") }
+      .to raise_error(Munimen::Refused, /under way/)
+    expect(change.call(visit, account_id: office.person("owner")[:id])[:account_id])
+      .to eq(office.person("owner")[:id])
+    Munimen::Desk::EndVisit.new(boss).call(visit, id: office.uuid, how: "given_up")
+    expect { change.call(visit, account_id: office.person[:id]) }.to raise_error(Munimen::Refused)
+  end
+
+  it "hands over what somebody has who leaves, one by one and all at once" do
+    plumber = office.person[:id]
+    mine = Array.new(3) { booked(account_id: plumber) }
+    hand = Munimen::Desk::HandOver.new(boss)
+    expect(hand.list(plumber).map { |one| one[:id] }).to match_array(mine)
+    expect(hand.call(plumber, to: boss.person[:id], visits: [mine.first]).size).to eq(2)
+    expect { hand.call(plumber, to: boss.person[:id], visits: [mine.first]) }
+      .to raise_error(Munimen::NotFound)
+    expect(hand.call(plumber, to: boss.person[:id])).to eq([])
+    crew = Munimen::Desk::Crew.new(boss).call(on: Date.new(2026, 12, 1))
+    expect(crew.to_h { |one| one.values_at(:name, :visits) }).to eq(
+      "Owner" => 3, "Plumber" => 0, "Inspector" => 0
+    )
+  end
+
+  it "sends by itself what the owner says may go so, and waits with the rest" do
+    office.records.settings[:smtp] =
+      { host: "mail.example.test", port: 587, from: "f@example.test" }
+    states = lambda do |id|
+      outbox.list[:messages].find { |one| one[:id] == id }[:state]
+    end
+    looked, straight = Array.new(2) { office.uuid }
+    visit = booked
+    mail(looked, visit, "booked")
+    outbox.go_by_themselves(["booking"])
+    mail(straight, visit, "moved")
+    expect([looked, straight].map(&states)).to eq(%w[waiting on_its_way])
+    expect { outbox.go_by_themselves(["invitation"]) }.to raise_error(Munimen::Error, /kinds/)
+  end
+end
