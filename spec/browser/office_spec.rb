@@ -55,15 +55,39 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(serious).to be_empty
   end
 
-  it "books what is owed for tomorrow with one touch, and finds it in the plan" do
+  it "books what is owed: who, when and what was promised; moves it, and tells the customer" do
+    Munimen::Desk::ChangeCustomer.new(office.context).call(office.customer, email: "a@b.test")
     owe("annual_service", 2, job: "annual_safety")
     sign_in("office")
     go "/owed"
     click_button "Book"
-    expect(page).to have_css("h1", text: "Plan")
-    booked = office.records.database[:visits].where(status: "booked").first
-    expect(booked).to include(heater_id: office.heater, jobs: '["annual_safety"]')
-    expect(Time.iso8601(booked[:planned_for])).to be_between(office.now, office.now + (2 * 86_400))
+    within(".el-dialog") do
+      expect(page).to have_css(".el-select", text: "Annual safety visit")
+      choose "Plumber"
+      fill_in "from", with: "09:00"
+      fill_in "to", with: "11:00"
+      click_button "Book a visit"
+    end
+    click_link "Booked. To the visit"
+    booked = -> { office.records.database[:visits].where(status: "booked").first }
+    expect(booked.call).to include(heater_id: office.heater, jobs: '["annual_safety"]',
+                                   account_id: office.person[:id])
+    first = Time.iso8601(booked.call[:planned_for])
+    expect(first).to be_between(Time.now, Time.now + (2 * 86_400))
+
+    click_button "Move or hand over"
+    within(".el-dialog") do
+      choose "Owner"
+      fill_in "from", with: "13:00"
+      fill_in "to", with: "15:00"
+      click_button "Keep the change"
+    end
+    expect(page).to have_no_css(".el-dialog", visible: true)
+    expect(Time.iso8601(booked.call[:planned_for]) - first).to eq(4 * 3600)
+    expect(booked.call[:account_id]).to eq(office.person("owner")[:id])
+    subjects = office.records.database[:messages].order(:at).select_map(:subject)
+    expect(subjects).to match([/visit on/, /is moved to/])
+    expect(serious).to be_empty
   end
 
   it "reminds a customer at the address that is known, and hands the message out as a file" do
@@ -82,7 +106,7 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(page).to have_content("ada@example.test").and have_content("waiting").and have_content(
       "No mail server is set"
     )
-    expect(page).to have_no_button("Send").and have_no_button("Mail server")
+    expect(page).to have_no_button("Send").and have_no_link("Mail server")
     file = page.evaluate_async_script(
       "fetch(document.querySelector('a[href$=\".eml\"]').href).then(r => " \
       "r.text()).then(arguments[0])"
@@ -94,7 +118,7 @@ RSpec.describe "The office at the screen", type: :feature do
   it "sets a mail server as the owner, without ever showing its password" do
     sign_in("owner")
     go "/outbox"
-    click_button "Mail server"
+    click_link "Mail server"
     fill_in "Server", with: "mail.example.test"
     fill_in "Port (465 or 587)", with: "70000"
     fill_in "Password, where it changes", with: "hidden words"
@@ -102,7 +126,7 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(page).to have_css("[role=alert]", text: "65535")
     fill_in "Port (465 or 587)", with: "465"
     click_button "Save"
-    expect(page).to have_content("Mails go out by mail.example.test")
+    expect(page).to have_css("[role=status]", text: "Kept.").and have_button("Send a test mail to me")
     expect(
       page.evaluate_async_script("fetch('/api/outbox').then(r => r.text()).then(arguments[0])")
     ).not_to include("hidden words")

@@ -30,4 +30,21 @@ RSpec.describe "A firm's first morning", type: :feature do
     expect(page).to have_link("Customers")
     expect(page).to have_content("Ada Lind")
   end
+
+  it "hands over the visits of whoever leaves, before the account is closed" do
+    visit = office.start
+    sign_in("owner")
+    go "/settings/people"
+    within(find(".person", text: "plumber@example.test")) { click_button "Close" }
+    within(".el-dialog") do
+      expect(page).to have_content("1 visit is still theirs")
+      find("select[aria-label*='Ada Brook']").select("Owner")
+      expect(page).to have_content("No visit is theirs any more")
+      click_button "Close the account of Plumber"
+    end
+    expect(page).to have_css(".person", text: "closed")
+    expect(office.records.visits.find(visit)[:account_id]).to eq(office.person("owner")[:id])
+    expect(office.records.people.open?(office.person[:id])).to be(false)
+    expect(serious).to eq([])
+  end
 end

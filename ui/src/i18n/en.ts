@@ -699,7 +699,7 @@ export default {
   leaves: {
     close: 'Close the account of {name}',
     pause: 'Take {name} out for a while',
-    has: '{n} visits are still theirs. Hand them over, one by one or all at once.',
+    has: 'No visit is theirs | 1 visit is still theirs: hand it over. | {n} visits are still theirs. Hand them over, one by one or all at once.',
     none: 'No visit is theirs any more.',
     all: 'All of them to',
     to: 'Hand the visit at {customer} to',
@@ -713,7 +713,7 @@ export default {
     at: 'Time',
     who: 'Who goes',
     away: 'away that day',
-    visits: '{n} visits that day',
+    visits: 'free that day | 1 visit that day | {n} visits that day',
     tell: 'Tell the customer by mail, with an entry for their calendar ({email})',
   },
   heater: {

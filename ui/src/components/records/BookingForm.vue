@@ -87,7 +87,7 @@ function save() {
         ><input v-model="form.who" type="radio" name="who" :value="one.id" /><span
           ><b>{{ one.name }}</b>
           <span class="soft small">
-            {{ one.away ? $t('booking.away') : $t('booking.visits', { n: one.visits })
+            {{ one.away ? $t('booking.away') : $t('booking.visits', one.visits)
             }}<template v-if="one.trades.length">
               · {{ one.trades.map((trade) => $t(`trade.${trade}`)).join(', ') }}</template
             ></span
@@ -108,6 +108,11 @@ function save() {
 </template>
 
 <style scoped>
+form > label:not(.one),
+.row > label {
+  display: grid;
+  gap: 4px;
+}
 .who {
   border: 1px solid var(--line);
   border-radius: 8px;

@@ -40,7 +40,7 @@ const give = (to: string, ids?: string[]) =>
     @close="emit('close')"
   >
     <div class="stack">
-      <p>{{ $t(visits.length ? 'leaves.has' : 'leaves.none', { n: visits.length }) }}</p>
+      <p>{{ visits.length ? $t('leaves.has', visits.length) : $t('leaves.none') }}</p>
       <label v-if="visits.length > 1 && others.length" class="row">
         <b>{{ $t('leaves.all') }}</b>
         <select class="native" @change="give(($event.target as HTMLSelectElement).value)">
