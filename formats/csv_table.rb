@@ -17,7 +17,8 @@ module Munimen
       LOOK = 50 # lines by which the separator is told
       UNIT = /\A(.+?)\s*[(\[]([^)\]]+)[)\]]\s*\z/
 
-      # columns: ours; needed: those without which nothing can be done; others: {ours => [what
+      # columns: ours; needed: those without which nothing can be done, a list where one of several
+      # will do; others: {ours => [what
       # others call it]}; mapping: {their name => ours, or "" to leave it out}, as a person says.
       def initialize(bytes, columns, needed: [], others: {}, mapping: {})
         if bytes.bytesize > LARGEST
@@ -127,10 +128,11 @@ module Munimen
         unclear("There is no column “#{strange.first}”", :unknown_input) if strange.any?
         twice = values.tally.find { |_, count| count > 1 }
         unclear("Two columns would be “#{twice.first}”", :bad_row) if twice
-        missing = @needed - values
+        missing = @needed.reject { |one| Array(one).intersect?(values) }
         return if missing.empty?
 
-        unclear("The first line must name the columns; missing: #{missing.join(", ")}", :missing)
+        told = missing.map { |one| Array(one).join(" or ") }.join(", ")
+        unclear("The first line must name the columns; missing: #{told}", :missing)
       end
 
       def long(rows)

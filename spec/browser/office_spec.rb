@@ -126,7 +126,8 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(page).to have_css("[role=alert]", text: "65535")
     fill_in "Port (465 or 587)", with: "465"
     click_button "Save"
-    expect(page).to have_css("[role=status]", text: "Kept.").and have_button("Send a test mail to me")
+    expect(page).to have_css("[role=status]", text: "Kept.")
+    expect(page).to have_button("Send a test mail to me")
     expect(
       page.evaluate_async_script("fetch('/api/outbox').then(r => r.text()).then(arguments[0])")
     ).not_to include("hidden words")

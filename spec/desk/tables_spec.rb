@@ -105,7 +105,41 @@ RSpec.describe Munimen::Desk::Tables do
       [["Rósa \nFenn", ["3 Quay"]], ["Udo Ash", ["4 Quay"]]]
     )
     other = known.preview("customers", "name,phone\nUdo Ash,555-9\n")
-    expect(other[:rows].first).to include(fate: "new", text: /Another one of this name/)
+    expect(other[:rows].first).to include(fate: "new",
+text: /Another one is known: Udo Ash, udo@example.test\./)
+  end
+
+  # Five shapes of the same people, as five programs would write them; two of them share a name.
+  it "knows whom it has, by name, number, address, in parts or the other way round" do
+    people = [["Ann", "Lee", "+1 440 555 0257", "ann@a.test", "4 Oak St", "Elyria", "OH", "44035"],
+              ["Ann", "Lee", "440-555-0911", "", "9 Elm St", "Elyria", "OH", "44035"],
+              ["Zoë", "Brontë", "", "zoe@b.test", "1 Quay", "Lorain", "OH", "44052"]]
+    shapes = {
+      "First,Last,Tel. no.,E-mail address,Street,City,State,ZIP" => ->(one) { one },
+      "Name,Phone,Email,Address" => lambda { |f, l, p, e, s, c, st, z|
+        ["#{f} #{l}", p, e, "\"#{s}, #{c}, #{st} #{z}\""]
+      },
+      "Customer,Mobile,Mail" => lambda { |f, l, p, e, *|
+        ["\"#{l}, #{f}\"", p.gsub(/\D/, ""), e.upcase]
+      },
+      "Full name,Telephone,Full address" => lambda { |f, l, p, _, s, c, st, z|
+        ["#{f} #{l}".unicode_normalize(:nfd).gsub(/\p{Mn}/, ""), p.delete(" ").sub("+1", "1"),
+         "\"#{s.upcase}, #{c}, #{st} #{z}\""]
+      },
+      "Surname;Forename;E-mail;Address 1;Town;County;Postcode" => lambda { |f, l, _, e, s, c, t, z|
+        [l, f, e, s, c, t, z]
+      }
+    }
+    counts = shapes.map do |head, shape|
+      separator = head[/[;,]/]
+      rows = people.map { |one| shape.call(*(shape.arity == 1 ? [one] : one)).join(separator) }
+      list = "#{head}\n#{rows.join("\n")}\n"
+      Array.new(2) { tables.import("customers", list)[:counts].reject { |_, n| n.zero? } }
+    end
+    expect(counts.first).to eq([{ "new" => 3 }, { "same" => 3 }])
+    expect(counts.drop(1).flatten.uniq).to eq([{ "same" => 3 }])
+    found = records.customers.list(search: "elyria").map { |one| one[:addresses] }
+    expect(found).to contain_exactly(["4 Oak St, Elyria, OH 44035"], ["9 Elm St, Elyria, OH 44035"])
   end
 
   it "finds whom a file brought, also where the words were still to be written when it stopped" do

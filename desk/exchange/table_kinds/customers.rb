@@ -3,45 +3,67 @@
 module Munimen
   module Desk
     module TableKinds
-      # Customers. A file may say an address as well: it becomes a site of theirs.
+      # Customers. A file may say an address as well: it becomes a site of theirs. Names and
+      # addresses may come in parts: first and last, street, city, state and ZIP.
       class Customers < Kind
         TITLE = "Customers"
         COLUMNS = %i[id name phone email note language].freeze
         WITH = %i[address access].freeze
+        PARTS = %i[first_name last_name street city state zip].freeze
         OTHERS = {
-          name: ["customer", "customer name", "full name", "client", "company", "nombre",
-                 "cliente"],
-          phone: ["telephone", "tel", "phone number", "mobile", "cell", "teléfono"],
-          email: ["e-mail", "mail", "email address", "correo"],
+          name: ["customer", "customer name", "full name", "client", "client name", "company",
+                 "nombre", "cliente"],
+          phone: ["telephone", "tel", "tel no", "telephone no", "telephone number", "phone no",
+                  "phone number", "mobile", "cell", "home phone", "teléfono"],
+          email: ["e-mail", "mail", "email address", "e-mail address", "correo"],
           note: %w[notes comment comments remarks],
           language: %w[lang idioma],
-          address: ["site", "site address", "street address", "service address", "dirección"],
-          access: ["access notes", "entry", "directions"]
+          address: ["site", "site address", "street address", "service address", "full address",
+                    "dirección"],
+          access: ["access notes", "entry", "directions"],
+          first_name: ["first", "given name", "forename"],
+          last_name: ["last", "surname", "family name"],
+          street: ["address 1", "address line 1", "street name", "road"],
+          city: %w[town locality],
+          state: %w[province county],
+          zip: ["zip code", "postcode", "postal code", "post code"]
         }.freeze
+        ALIKE = %i[phone email address].freeze # by which a person of a name is told from another
 
         def table = :customers
         def order = %i[name id]
-        def needed = %i[name]
-        def taken = COLUMNS + WITH
+        def needed = [%i[name last_name]]
+        def taken = COLUMNS + WITH + PARTS
         def others = OTHERS
 
         # A row without an id that says what is known already is the same, so that a file taken in
-        # twice makes nobody twice.
+        # twice makes nobody twice. One of a known name that says nothing of what is known is
+        # somebody new, and who is there already is told beside it.
         def take(cells)
-          known = cells[:id] ? nil : known(cells)
-          return super unless known
+          cells = whole(cells)
+          return super if cells[:id]
 
-          unless same?(known, cells)
-            return super.tap do
-              @remark = "Another one of this name is known: #{told(known)}."
-            end
+          namesakes = by_name[name_key(cells[:name])].dup
+          known = namesakes.max_by { |one| alike(one, cells).size }
+          unless known && (bare?(cells) || alike(known, cells).any?)
+            others = namesakes.any? ? namesakes : by_number(cells)
+            return other(super, others)
           end
 
-          @remark = ("Taken for the one who is known: #{told(known)}." if bare?(cells))
+          @remark = taken_for(known, cells)
           site(known[:id], cells) ? "changed" : "same"
         end
 
         private
+
+        # Name and address of what comes in parts.
+        def whole(cells)
+          name = cells[:name] || cells.values_at(:first_name, :last_name).compact.join(" ")
+          town = [cells[:city], cells.values_at(:state, :zip).compact.join(" ")]
+          address = [cells[:address], cells[:street], *town].map(&:to_s).reject(&:empty?)
+          given = cells.except(*PARTS).merge(name: name.empty? ? nil : name)
+          address.empty? ? given : given.merge(address: address.join(", "))
+        end
 
         def write(id, cells, before)
           given = cells.slice(*COLUMNS).except(:id)
@@ -49,7 +71,7 @@ module Munimen
             ChangeCustomer.new(@context).call(id, **given)
           else
             AddCustomer.new(@context).call(id:, **given)
-            by_name[key(given[:name])] ||= given.merge(id:)
+            know(given.merge(id:))
           end
           site(id, cells)
         end
@@ -65,23 +87,67 @@ module Munimen
           )
         end
 
-        def known(cells) = by_name[key(cells[:name])]
-        def key(text) = text.to_s.downcase.gsub(/[^[:alnum:]]+/, " ").strip
+        def key(text) = Store::SearchWords.folded(text).gsub(/[^[:alnum:]]+/, " ").strip
 
-        # Whether what the row says besides the name is known of that customer.
-        def same?(known, cells)
-          said = %i[phone email].select { |field| cells[field] }
-          return said.all? { |field| key(cells[field]) == key(known[field]) } if said.any?
+        # “Lee, Ann” is Ann Lee.
+        def name_key(text) = key(text.to_s.split(",", 2).reverse.join(" "))
 
-          cells[:address].nil? || addresses[known[:id]].include?(key(cells[:address]))
+        # A number without what stands before it abroad or at home.
+        def number(text) = text.to_s.gsub(/\D/, "")[/\d{1,10}\z/]
+
+        # Which of ALIKE the row says as it is known.
+        def alike(known, cells) = said(cells).select { |what| same?(what, known, cells) }
+        def said(cells) = ALIKE.select { |what| cells[what] }
+        def bare?(cells) = said(cells).empty?
+
+        def same?(what, known, cells)
+          case what
+          when :phone then number(cells[:phone]) == number(known[:phone])
+          when :email then key(cells[:email]) == key(known[:email])
+          else addresses[known[:id]].include?(key(cells[:address]))
+          end
         end
 
-        def bare?(cells) = %i[phone email address].none? { |field| cells[field] }
+        def other(fate, there)
+          return fate if there.empty?
+
+          @remark = "Another one is known: #{there.first(3).map { |one| told(one) }.join("; ")}."
+          fate
+        end
+
+        def taken_for(known, cells)
+          otherwise = (said(cells) - [:address] - alike(known, cells)).map { |what| cells[what] }
+          return unless bare?(cells) || otherwise.any?
+
+          left = otherwise.any? ? " Not taken over: #{otherwise.join(", ")}." : ""
+          "Taken for the one who is known: #{told(known)}.#{left}"
+        end
 
         def told(known) = known.values_at(:name, :phone, :email).compact.join(", ")
 
-        def by_name
-          @by_name ||= rows.reverse.to_h { |row| [key(row[:name]), row] }
+        def by_number(cells)
+          found = []
+          found += numbers[number(cells[:phone])] if cells[:phone]
+          found += mails[key(cells[:email])] if cells[:email]
+          found.uniq
+        end
+
+        def know(row)
+          by_name[name_key(row[:name])] << row
+          numbers[number(row[:phone])] << row if row[:phone]
+          mails[key(row[:email])] << row if row[:email]
+        end
+
+        def by_name = @by_name ||= index { |row| name_key(row[:name]) }
+        def numbers = @numbers ||= index { |row| row[:phone] && number(row[:phone]) }
+        def mails = @mails ||= index { |row| row[:email] && key(row[:email]) }
+
+        # Rows that are there by what the block gives of them.
+        def index
+          rows.each_with_object(Hash.new { |all, one| all[one] = [] }) do |row, all|
+            found = yield(row)
+            all[found] << row if found
+          end
         end
 
         def addresses
