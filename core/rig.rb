@@ -173,7 +173,8 @@ module Munimen
           fuel: heater.fuel
         )
       elsif heater.coil?
-        @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting)
+        @coil = Coil.new(heater.coil_power&.si || 20_000.0, setting,
+                         cut_out: heater.second_tier.si)
       else
         electric(setting)
       end
@@ -182,7 +183,7 @@ module Munimen
     def electric(setting)
       behind = heater.heat_pump? ? BACK_UP : 0
       @elements = Elements.new(ratings, volts: heater.volts, setting: setting - behind,
-                                        split: !heater.unvented?)
+                                        split: !heater.unvented?, limit: heater.second_tier.si)
       return unless heater.heat_pump?
 
       watts = heater.heating_power || heater.type.usual_power

@@ -26,6 +26,9 @@ module Munimen
 
       # A step of a visit was done, or refused: told to whoever listens, such as a training run.
       def step_completed(_visit_id, _operation) = nil
+      def step_undone(_visit_id, _operation) = nil
+      # Raises where an answer of the fault finder is not for a person to give.
+      def answered_by_hand!(_name) = nil
       def was_refused(_operation, _error) = nil
 
       # When it was done; when it got here (`received`), which is later for what waited for a

@@ -15,8 +15,6 @@ module Munimen
 
       # High limits of US electric heaters trip between 170 and 190 °F, English energy cut-outs
       # between 80 and 85 °C; from memory.
-      HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
-      CUT_OUT = Measure::Quantity.of(82.5, "degC", :temperature)
       BOILING = Measure::Quantity.of(212, "degF", :temperature)
 
       def initialize(visit, meaning = Judgement::Meaning.new(visit))
@@ -62,7 +60,7 @@ module Munimen
         [@heater.relief_pressure.si * 1.12, (@heater.working_pressure&.si || 0) * 1.06].max
       end
 
-      def second_tier = @heater.unvented? ? @heater.cut_out_temperature || CUT_OUT : HIGH_LIMIT
+      def second_tier = @heater.second_tier
       def second_tier? = @heater.unvented? || @heater.electric?
 
       # One for each source of heat in an unvented cylinder.

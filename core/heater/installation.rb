@@ -157,6 +157,13 @@ module Munimen
       # Pa of its plate, or what is usual of its fuel; nil where neither is known.
       def usual_manifold = manifold_pressure&.si || USUAL_MANIFOLD[fuel]
 
+      # At what the tier behind the thermostat opens: as on the plate, or what is usual (common
+      # practice, from memory: 180 °F of a high limit by hand, 82.5 °C of an unvented cylinder's
+      # cut-out).
+      HIGH_LIMIT = Measure::Quantity.of(180, "degF", :temperature)
+      CUT_OUT = Measure::Quantity.of(82.5, "degC", :temperature)
+      def second_tier = cut_out_temperature || (unvented? ? CUT_OUT : HIGH_LIMIT)
+
       # What stops the heat, first to last, at each of its sources: [[[name, temperature or nil]]].
       def heat_tiers
         last = ["{relief_valve}", relief_set_temperature]

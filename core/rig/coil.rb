@@ -21,7 +21,7 @@ module Munimen
                     :conductance
 
       # power: W of the coil; the loop's flow, kg/s, takes a fall of 10 K at that.
-      def initialize(power, setting, cut_out: 356.0, boiler_flow: 353.15)
+      def initialize(power, setting, cut_out:, boiler_flow: 353.15)
         @power = power
         @thermostat = Thermostat.new(setting, height: 0.35)
         @cut_out = Thermostat.new(cut_out, height: 0.8, reset: :by_hand)

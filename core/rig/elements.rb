@@ -13,9 +13,10 @@ module Munimen
       attr_reader :high_limit, :list, :volts
       attr_accessor :supply, :legs, :passes_down, :breaker
 
-      # ratings: {upper: W, lower: W}, either may be missing. earthed: whether one leg is live
+      # ratings: {upper: W, lower: W}, either may be missing. limit: K at which the high limit
+      # opens. earthed: whether one leg is live
       # against earth (a split supply), so that an element to earth heats without its thermostat.
-      def initialize(ratings, volts:, setting:, limit: 350.0, split: true)
+      def initialize(ratings, volts:, setting:, limit:, split: true)
         @volts = volts
         @split = split
         heights = { upper: 0.7, lower: 0.12, element: 0.12 }

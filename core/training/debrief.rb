@@ -65,7 +65,19 @@ module Munimen
       end
 
       # Whether the cause was named in the end.
-      def found? = of(:named).any?(&:more)
+      def found? = of(:named).any? { |act| act.more == true }
+
+      # Whether it was proved first: nothing sound was named, and what had been tested by then left
+      # no other cause.
+      def proved?
+        named = of(:named)
+        return false unless named.last&.more == true && named.all?(&:more)
+
+        tests = @exercise.acts.take_while { |act| !act.equal?(named.last) }
+                         .select { |act| act.kind == :test && act.more }
+        finder(tests.to_h { |act| [act.what, act.more] }).left.map { |one| one.cause.id } ==
+          [@scenario.cause.id]
+      end
 
       private
 

@@ -50,24 +50,56 @@ module Munimen
         @seconds = [@seconds, seconds].max
       end
 
-      # An operation was done, which has left the heater in a state.
+      # An operation was done, which has left the heater in a state. It takes the hands' time,
+      # counted from what was done before it.
       def step(operation, state)
+        done = (acts.last&.at || 0) + Work::Operation[operation].hands_on
         note(:step, operation, state.to_h.compact)
         @state = state.dup
         mend(operation)
         @state_applier.to(state)
+        advance_to(done)
         mended
+      end
+
+      # The same without its last act of an operation, at the same time: the rig is wound back and
+      # runs again. state: as the heater's state then is.
+      def without(operation, state)
+        index = acts.rindex { |act| act.kind == :step && act.what == operation } or return self
+        again = self.class.new(scenario, acts[0...index] + acts[(index + 1)..])
+        again.undone(state, seconds)
+      end
+
+      # Brings the rig to a state that was come back to.
+      def undone(state, at)
+        @state = state.dup
+        @state_applier.to(state)
+        advance_to(at)
+        self
       end
 
       # Takes a test of the finder; its outcome, or nil where this heater cannot show it. It takes
       # the test's minutes.
       def test(id)
         known = Faults::Test[id]
-        outcome = Rig::Probe.take(known.id, bench)
+        outcome = shown(known)
         note(:test, known.id, outcome)
         advance_to(seconds + (known.minutes * 60))
         outcome
       end
+
+      # What it shows here; nil where it shows nothing: a fault that is too small for it leaves it
+      # as on a sound heater, and from that nobody can tell that the fault is not there.
+      def shown(test)
+        outcome = Rig::Probe.take(test.id, bench)
+        hides = faults.keys.any? do |name|
+          Faults::Cause[name].excluded_by?(test, outcome, heater)
+        end
+        return outcome unless outcome && hides
+
+        outcome unless Rig::Probe.take(test.id, sound_bench) == outcome
+      end
+      private :shown
 
       # What a test showed when it was last taken; nil where it was not, or shows nothing here.
       def outcome_of(test)
@@ -76,18 +108,22 @@ module Munimen
 
       # Whether a cause has been named and is the one.
       def found?(cause)
-        acts.any? { |act| act.kind == :named && act.what == cause.to_sym && act.more }
+        acts.any? { |act| act.kind == :named && act.what == cause.to_sym && act.more == true }
       end
+
+      # Whether it is a fault of this heater, besides the one that the complaint comes from.
+      def besides?(cause) = scenario.faults.keys.drop(1).include?(cause.to_sym)
 
       # Something was tried that is never done as things stood; the needs that were not met.
       def refused(operation, needs) = note(:refused, operation, needs)
 
-      # The trainee names a cause: true when it is the one. A wrong one costs the time of what
-      # would have been replaced.
+      # The trainee names a cause: true when it is the one. One that is there besides is no mistake,
+      # and not yet the answer; a wrong one costs the time of what would have been replaced.
       def name(cause)
         right = Faults::Cause[cause].id == scenario.cause.id
-        note(:named, cause.to_sym, right)
-        advance_to(seconds + Ledger.lost_by(Faults::Cause[cause], heater)) unless right
+        note(:named, cause.to_sym, right || (besides?(cause) ? :besides : false))
+        lost = right || besides?(cause) ? 0 : Ledger.lost_by(Faults::Cause[cause], heater)
+        advance_to(seconds + lost)
         finish if right
         right
       end
@@ -96,6 +132,7 @@ module Munimen
       def finish = over? || note(:over, nil, nil)
 
       def bench = Rig::Probe::Bench.new(heater, faults, seed: scenario.seed)
+      def sound_bench = Rig::Probe::Bench.new(heater, {}, seed: scenario.seed)
 
       private
 

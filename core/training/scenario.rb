@@ -10,6 +10,7 @@ module Munimen
     class Scenario
       LEVELS = (1..5)
       TEXTS = %i[id title complaint].freeze
+      KEYS = %i[id title complaint level symptom book heater faults jobs seed].freeze
 
       attr_reader :id,
                   :title,
@@ -29,7 +30,13 @@ module Munimen
             "scenario must be an object of named fields.", field: :scenario, code: :bad_json
           )
         end
-        new(given.to_h.transform_keys(&:to_sym)).tap(&:check!)
+        given = given.to_h.transform_keys(&:to_sym)
+        strange = given.keys - KEYS
+        if strange.any?
+          raise Error.new("There is no field “#{strange.first}”; there are: #{KEYS.join(", ")}.",
+                          field: strange.first, code: :unknown_input)
+        end
+        new(given).tap(&:check!)
       end
 
       # One by chance, the same for the same seed. installations: the heaters to choose from, as
@@ -78,8 +85,8 @@ module Munimen
         @level = given[:level]
         @symptom = given[:symptom].to_s.to_sym
         @book = given.fetch(:book, "us_irc").to_s.to_sym
-        @installation = (given[:heater] || {}).to_h.transform_keys(&:to_sym)
-        @faults = (given[:faults] || {}).to_h.transform_keys(&:to_sym)
+        @installation = named(given, :heater)
+        @faults = named(given, :faults)
         @jobs = Array(given[:jobs] || [:inspection]).map(&:to_sym)
         @seed = given.fetch(:seed, 1)
       end
@@ -120,6 +127,13 @@ module Munimen
       end
 
       private
+
+      # An object of named fields; {} where there is none.
+      def named(given, field)
+        value = given[field] || {}
+        wrong(field, "must be an object of named fields") unless value.is_a?(Hash)
+        value.transform_keys(&:to_sym)
+      end
 
       def check_faults
         faults.each do |name, severity|

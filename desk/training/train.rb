@@ -68,7 +68,7 @@ module Munimen
       def name(run_id, cause:, id: nil)
         run = find(run_id)
         run.once(id) { keep(run) if run.name(cause) }
-        { right: run.exercise.found?(cause), run: view(run) }
+        { right: run.exercise.found?(cause), besides: run.exercise.besides?(cause), run: view(run) }
       end
 
       def finish(run_id)
@@ -107,6 +107,7 @@ module Munimen
         {
           **view(run),
           found: debrief.found?,
+          proved: debrief.proved?,
           cause: say.say(run.scenario.cause.title),
           because: say.say(run.scenario.cause.because.to_s),
           besides:
@@ -129,12 +130,15 @@ module Munimen
       def taken_on(run, test, decision)
         possible!(run, test)
         outcome = run.test(test.id) or return
-        Decide.new(run.context(@context.person)).call(
-          run.visit_id,
-          id: decision,
-          name: Visit::Decisions.name(:fault, run.scenario.symptom, test.id),
-          value: outcome.to_s
-        )
+        context = run.context(@context.person)
+        context.taking do
+          Decide.new(context).call(
+            run.visit_id,
+            id: decision,
+            name: Visit::Decisions.name(:fault, run.scenario.symptom, test.id),
+            value: outcome.to_s
+          )
+        end
       end
 
       # A test whose needs the heater does not meet is not taken; what is missing is said.
@@ -228,6 +232,7 @@ module Munimen
           title: run.scenario.title,
           level: run.scenario.level,
           found: debrief.found? ? 1 : 0,
+          proved: debrief.proved? ? 1 : 0,
           seconds: ledger[:seconds],
           water: ledger[:water].si,
           tests: ledger[:tests],
@@ -250,7 +255,7 @@ module Munimen
           :shortest,
           :at,
           :person
-        ).merge(found: row[:found] == 1)
+        ).merge(found: row[:found] == 1, proved: row[:proved] == 1)
       end
     end
   end

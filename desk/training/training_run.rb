@@ -32,7 +32,24 @@ module Munimen
         def done_at(*, **) = now
 
         def step_completed(visit_id, operation) = @run.step_completed(visit_id, operation)
+        def step_undone(visit_id, operation) = @run.step_undone(visit_id, operation)
         def was_refused(operation, error) = @run.refused(operation, error)
+
+        # What the rig can show is answered by the rig: the test is taken, not told.
+        def answered_by_hand!(name)
+          kind, about = Visit::Decisions.parse(name)
+          return unless kind == :fault && !@taking && Rig::Probe.names.include?(about.last.to_sym)
+
+          raise Refused.new("On the rig this test is taken, not told.", code: :taken_on_rig)
+        end
+
+        # While the block runs the rig answers.
+        def taking
+          @taking = true
+          yield
+        ensure
+          @taking = false
+        end
       end
 
       class << self
@@ -117,6 +134,15 @@ module Munimen
       def step_completed(visit_id, operation)
         state = records.visits.load(visit_id, now:).state
         change { |exercise| exercise.step(operation, state) }
+      end
+
+      # The rig is wound back as well: it runs again without that step.
+      def step_undone(visit_id, operation)
+        state = records.visits.load(visit_id, now:).state
+        synchronize do
+          @open.exercise = exercise.without(operation.to_sym, state)
+          change { nil }
+        end
       end
 
       # What protects somebody and was tried all the same; needs of order are no danger.

@@ -6,7 +6,7 @@ module Munimen
     # person the latest few are kept, and none for ever.
     class TrainingRuns
       OPEN = 12
-      EACH = 6 # runs of one person
+      EACH = 40 # runs of one person
       LONGEST = 90 * 86_400 # s since a run was last touched
 
       # shelf: where each has records of its own (Store::TrainingFiles, Pocket::TrainingShelf).

@@ -9,6 +9,7 @@ module Munimen
 
       def call(visit_id, id:, name:, value:)
         @context.may!(:visit)
+        @context.answered_by_hand!(name.to_s)
         VisitWrite.new(@context, visit_id).call(:decisions, id) do |entry|
           checked(name.to_s, value)
           text = @context.text!(value, :value, max: 1000, required: false).to_s

@@ -31,8 +31,9 @@ module Munimen
         VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
           last = entry.visit.standing.last or
             raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
-          undone(entry, id, last)
+          @undone = undone(entry, id, last)
         end
+        @context.step_undone(visit_id, @undone) if @undone
       end
 
       # One step that stands, by its id, as not done: what another device said of it.
@@ -41,8 +42,9 @@ module Munimen
         VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
           step = entry.visit.standing.find { |one| one.id == of } or
             raise NotFound.new("There is no such step that stands.", field: :of)
-          undone(entry, id, step)
+          @undone = undone(entry, id, step)
         end
+        @context.step_undone(visit_id, @undone) if @undone
       end
 
       private
@@ -50,6 +52,7 @@ module Munimen
       def undone(entry, id, step)
         safe_without!(entry.visit, step)
         entry.add(:steps, id:, operation: step.operation.to_s, outcome: "undone", of: step.id)
+        step.operation
       end
 
       # While a danger stands no step is taken back that keeps it safe.

@@ -74,6 +74,67 @@ RSpec.describe Munimen::Desk::Train do
 
   # 4500 W into 0.25 kg of steel at 500 J/kg/K: 36 K/s, 600 K in 17 s. From memory; the trade says
   # "in seconds".
+  # Undone, the rig is where it was, to the last digit: the acts alone make it again.
+  it "winds the rig back with a step that is undone, and counts a step's own minutes" do
+    scenario = Munimen::Formats::Scenarios.shipped.find { |one| one.id == "the-puddle" }
+    state = Munimen::Work::StateSpace.new(scenario.heater).arrival
+    shut = state.merge(heater_supply: :shut)
+    one, other = Array.new(2) { Munimen::Training::Exercise.new(scenario) }
+    one.step(:shut_heater_supply, shut)
+    expect(one.seconds).to eq(Munimen::Work::Operation[:shut_heater_supply].hands_on)
+    one.step(:let_pressure_down, shut.merge(heater_pressure: :zero))
+    expect(one.rig.pressure).to be < 5_000
+    back = one.without(:let_pressure_down, shut)
+    other.step(:shut_heater_supply, shut)
+    other.advance_to(back.seconds)
+    expect([back.rig.pressure, back.rig.top]).to eq([other.rig.pressure, other.rig.top])
+    expect(back.acts.map(&:what)).to eq(%i[shut_heater_supply])
+  end
+
+  it "winds it back with the visit's own undo, through a restart" do
+    id = train.start(scenario: "tripped-once")[:id]
+    items = %w[plate_readable relief_plate].map do |item|
+      { id: office.uuid, item:, finding: "sound" }
+    end
+    Munimen::Desk::RecordObservations.new(context(id)).call(id, items:)
+    Munimen::Desk::DoStep.new(context(id)).call(id, id: office.uuid, operation: "identify",
+                                                    outcome: "done")
+    expect(run(id).exercise.acts.map(&:what)).to eq([:identify])
+    Munimen::Desk::DoStep.new(context(id)).undo(id, id: office.uuid)
+    expect(run(id).exercise.acts).to eq([])
+    expect(runs_again.find(id, office.person).exercise.acts).to eq([])
+  end
+
+  it "answers by the rig, takes no second fault for a mistake, and gives the star for proof" do
+    id = train.start(scenario: "two-things")[:id]
+    first, second = run(id).scenario.faults.keys
+    symptom = run(id).scenario.symptom
+    expect do
+      Munimen::Desk::Decide.new(context(id)).call(
+        id, id: office.uuid, name: "fault.#{symptom}.static_pressure", value: "high"
+      )
+    end.to raise_error(Munimen::Refused, /taken, not told/)
+    expect(train.name(id, cause: second.to_s)).to include(right: false, besides: true,
+                                                          run: include(wrong: []))
+    expect(train.name(id, cause: first.to_s)).to include(right: true)
+    expect(train.debrief(id)).to include(found: true, proved: false)
+
+    again = train.start(scenario: "turned-down")[:id]
+    Munimen::Training::Debrief.new(run(again).exercise).shortest.each do |(test)|
+      train.test(again, test: test.to_s)
+    end
+    train.name(again, cause: run(again).scenario.cause.id.to_s)
+    expect(train.debrief(again)).to include(found: true, proved: true)
+    expect(train.overview[:results].to_h { |one| one.values_at(:id, :proved) })
+      .to include(id => false, again => true)
+  end
+
+  it "keeps what was begun while others are begun" do
+    first = train.start(scenario: "creeping")[:id]
+    8.times { train.start(scenario: "creeping") }
+    expect(train.show(first)[:over]).to be(false)
+  end
+
   it "counts an unsafe try, refuses it, and plays what it would have led to" do
     id = train.start(scenario: "half-a-tank")[:id]
     step = lambda do |operation|
@@ -140,8 +201,9 @@ RSpec.describe Munimen::Desk::Train do
         kind: "gas_storage",
         capacity: "lots"
       },
-      title: ""
-    }.each do |field, value|
+      title: "",
+      complaints: "Misspelt"
+    }.merge(heater: "x").each do |field, value|
       expect { train.start(own: JSON.generate(good.merge(field => value))) }.to raise_error(
         Munimen::Error
       ),

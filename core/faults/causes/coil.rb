@@ -11,7 +11,7 @@ cause.call :programmer_off do
   title "The programmer is off"
   prior :common
   shows programmer: :off, **uncalled
-  may :coil_return, :end_switch
+  may :draw_shape, :coil_return, :end_switch
   settled_by :programmer
   after "Its hours as the customer wants them."
 end
@@ -20,14 +20,14 @@ cause.call :cut_out_popped do
   prior :common
   because "It is never only reset: find out why it was too hot."
   shows cut_out: :popped, **uncalled
-  may :coil_return, :end_switch
+  may :draw_shape, :coil_return, :end_switch
   settled_by :cut_out
   after "The thermostat stops the heat; tiers in order."
 end
 cause.call :thermostat_open do
   title "The thermostat does not call"
   shows(**uncalled)
-  may :coil_return, :end_switch
+  may :draw_shape, :coil_return, :end_switch
   settled_by :programmer, :cut_out, :stat_call
   job :fit_cylinder_thermostat
   after "The functional test of the chain."
@@ -37,7 +37,7 @@ cause.call :two_port_stuck do
   prior :common
   on { |heater| heater.coil_control != :circulator }
   shows valve_opens: :shut, coil_flow: :warm
-  may :coil_return, :end_switch
+  may :draw_shape, :coil_return, :end_switch
   settled_by :stat_call, :valve_opens
   after "Opens, fires, shuts: the functional test."
 end
@@ -45,7 +45,7 @@ cause.call :end_switch_failed do
   title "The {two_port}'s end switch does not fire the boiler"
   on { |heater| heater.coil_control != :circulator }
   shows end_switch: :silent, coil_flow: :warm
-  may :coil_return
+  may :draw_shape, :coil_return
   settled_by :valve_opens, :end_switch
   after "The functional test."
 end
@@ -53,7 +53,7 @@ cause.call :boiler_locked_out do
   title "The boiler has locked out"
   prior :common
   shows boiler: :locked_out, coil_flow: :warm
-  may :coil_return
+  may :draw_shape, :coil_return
   settled_by :boiler
   after "The boiler's own fault first."
 end
@@ -61,13 +61,14 @@ cause.call :boiler_cool do
   title "The boiler sends too little, or too cool"
   prior :rare
   shows coil_flow: :warm
-  may :coil_return
+  may :draw_shape, :coil_return
   settled_by :boiler, :end_switch, :coil_flow
   after "Flow and temperature at the coil."
 end
 cause.call :coil_airlocked do
   title "The coil is air-locked"
   shows coil_flow: %i[hot warm], coil_return: :cold
+  may :draw_shape
   settled_by :coil_flow, :coil_return
   after "Purge the loop, the other zones shut."
 end

@@ -12,6 +12,7 @@ cause.call :supply_dead, none do
   title "No supply"
   prior :common
   shows breaker: :off, supply: :none, upper_volts: :none
+  may :lower_volts
   settled_by :breaker, :supply
   after "Find out why it was off before it is switched on."
 end
@@ -27,6 +28,7 @@ cause.call :high_limit_tripped, none do
   prior :common
   because "It is never only reset: find out why it was too hot."
   shows high_limit: :popped, upper_volts: :none
+  may :lower_volts
   settled_by :high_limit
   after "Thermostats, and an {element} to earth: one of them made it too hot."
 end
@@ -34,6 +36,7 @@ cause.call :upper_thermostat, none do
   title "The upper thermostat has failed"
   on(&:elements_alone?)
   shows upper_volts: :none
+  may :lower_volts
   settled_by :supply, :high_limit, :upper_volts
   after "It passes on to the lower; {tap} temperature."
 end
@@ -55,6 +58,7 @@ end
           trips_when: %i[at_once under_load],
           supply: %i[none live],
           upper_volts: %i[none full]
+    may :lower_volts
     settled_by :"#{which}_earth"
     job :replace_elements
     after "Insulation test of both; full and air-free before power."
@@ -64,6 +68,7 @@ cause.call :time_switch_off, none + little do
   title "Time switch or tariff keeps it off"
   on(&:unvented?)
   shows time_switch: :off, supply: :none, upper_volts: :none, lower_volts: :none
+  may :draw_shape
   settled_by :time_switch
   after "Hot at the next period."
 end

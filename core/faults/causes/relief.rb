@@ -33,7 +33,7 @@ cause.call :membrane_failed do
   part :expansion_control
   on(&vessel)
   shows hot_peak: :at_relief, air_valve: :water, **pressure
-  may :charge
+  may :charge, :night_creep
   may :drip_temperature, on: hot_top
   settled_by :air_valve
   job :replace_vessel
@@ -44,7 +44,8 @@ cause.call :vessel_flat do
   part :expansion_control
   prior :common
   on(&vessel)
-  shows hot_peak: :at_relief, charge: :flat, air_valve: %i[nothing air], **pressure
+  shows hot_peak: %i[at_relief risen], charge: :flat, air_valve: %i[nothing air], **pressure
+  may :night_creep
   may :drip_temperature, on: hot_top
   settled_by :charge, :air_valve
   job :charge_recheck
@@ -66,7 +67,7 @@ cause.call :vessel_too_small do
   on(&vessel)
   shows hot_peak: %i[at_relief risen], vessel_size: :small, **pressure
   may :drip_temperature, on: hot_top
-  may :hot_peak
+  may :hot_peak, :night_creep
   settled_by :vessel_size, :charge, :air_valve
   job :replace_vessel
   after "Hot peak with the larger {vessel}; the charge once more in a week."
@@ -100,7 +101,7 @@ cause.call :regulator_failed do
         static_pressure: :high,
         night_creep: %i[rises steady],
         **standing
-  may :hot_peak
+  may :tap_temperature, :charge, :drip_when, :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :static_pressure
   after "Static and hot peak with the new regulator; then the {vessel}'s charge to it."
@@ -110,7 +111,7 @@ cause.call :regulator_creep do
   part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :no }
   shows drip_when: :night, night_creep: :rises, **standing
-  may :hot_peak
+  may :charge, :static_pressure, :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :night_creep, :static_pressure
   after "The maximum hand overnight with the new regulator."
@@ -120,7 +121,7 @@ cause.call :supply_high do
   part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :yes }
   shows drip_when: %i[night all_day], static_pressure: :high, **standing
-  may :hot_peak, :night_creep
+  may :charge, :hot_peak, :night_creep
   may :drip_temperature, on: hot_top
   settled_by :static_pressure
   after "Static and hot peak behind the new regulator: it makes the system closed."
@@ -132,7 +133,7 @@ cause.call :backfeed do
         static_pressure: :high,
         mains_off: :rises,
         **standing
-  may :hot_peak
+  may :drip_when, :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :mains_off
   after "Pressure with the {mains} shut, every branch isolated in turn."
@@ -145,7 +146,7 @@ cause.call :reducer_failed do
         static_pressure: :high,
         group_pressure: :mains,
         **standing
-  may :hot_peak
+  may :tap_temperature, :charge, :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :group_pressure
   job :replace_inlet_group

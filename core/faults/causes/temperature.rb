@@ -15,7 +15,7 @@ cause.call :thermostat_stuck, hot do
         thermostat_down: :goes_on,
         stat_contacts: :closed,
         lever_wash: :stays
-  may :hot_peak
+  may :hot_peak, :night_creep
   settled_by :tap_temperature, :thermostat_down
   job :fit_cylinder_thermostat
   after "The functional test of the chain; then the {tap} temperature."
@@ -63,6 +63,7 @@ end
 cause.call :dip_tube_broken, %i[runs_out] do
   title "The dip tube is broken"
   shows draw_shape: :luke_warm, dip_tube: :broken, nipples: %i[clear blocked]
+  may :tap_temperature
   settled_by :dip_tube
   after "One long draw: hot, then cold all at once."
 end

@@ -43,6 +43,7 @@ probe.call :static_pressure do
 end
 probe.call :night_creep do
   quiet = rig
+  quiet.turn_down # what heat raises is another matter
   quiet.run(60)
   before = read(quiet, :pressure_gauge, :house)
   read(quiet.run(6 * 3600), :pressure_gauge, :house).then do |after|
@@ -54,7 +55,9 @@ probe.call :hot_peak do
   before = hot.pressure
   peak = before
   hot.run(5400) { |sample| peak = sample.pressure if sample.pressure > peak }
-  next :at_relief if hot.relief_spilt > 0.01 && peak > before + 50_000
+  # A seat that leaks spills as well: the relief acts where its own pressure was reached.
+  opens = heater.first_relief_pressure.si * 0.95
+  next :at_relief if hot.relief_spilt > 0.01 && peak > [before + 50_000, opens].max
 
   peak > before + 140_000 ? :risen : :normal
 end

@@ -3525,6 +3525,7 @@ export interface components {
                 at: string;
                 person: string;
                 found: boolean;
+                proved?: boolean;
             }[];
         };
         Exercise: {
@@ -3556,6 +3557,8 @@ export interface components {
         };
         Debrief: components["schemas"]["Exercise"] & {
             found: boolean;
+            /** @description whether tests had left no other cause before it was named */
+            proved: boolean;
             cause: string;
             because: string;
             besides: string[];
@@ -7639,6 +7642,8 @@ export interface operations {
                 content: {
                     "application/json": {
                         right: boolean;
+                        /** @description a fault of this heater */
+                        besides?: boolean;
                         run: components["schemas"]["Exercise"];
                     };
                 };

@@ -1138,6 +1138,10 @@ export default {
     notIt: 'That was not it. The customer calls back: it goes on, and the part is paid for.',
     getThere: 'Takes work first: into the plan with',
     found: 'Found',
+    proved: 'Proved, then named',
+    notProved:
+      'The star is for proof: nothing sound named, and tests that leave no other cause before it is named.',
+    alsoThere: 'That is there too, and wants mending; the complaint comes from something else.',
     notFound: 'Not found',
     it: 'It was: {cause}',
     besides: 'Besides',

@@ -30,9 +30,19 @@ const share = (part: number, whole: number) => `${Math.round((100 * part) / Math
       <section class="panel head" :class="{ found: debrief.found }">
         <p class="soft">{{ debrief.title }} · {{ debrief.complaint }}</p>
         <p class="verdict">
-          {{ $t(debrief.found ? 'training.found' : 'training.notFound') }}.
+          <span v-if="debrief.proved" aria-hidden="true">★</span>
+          {{
+            $t(
+              debrief.proved
+                ? 'training.proved'
+                : debrief.found
+                  ? 'training.found'
+                  : 'training.notFound',
+            )
+          }}.
           {{ $t('training.it', { cause: debrief.cause }) }}
         </p>
+        <p v-if="debrief.found && !debrief.proved" class="soft">{{ $t('training.notProved') }}</p>
         <p v-if="debrief.because">{{ debrief.because }}</p>
         <p v-if="debrief.besides.length">
           <b>{{ $t('training.besides') }}</b> {{ debrief.besides.join(', ') }}

@@ -127,7 +127,7 @@ async function name(cause: string) {
   else if (answer) {
     active.value = null
     await load()
-    problem.value = new Problem(t('training.notIt'), 0)
+    problem.value = new Problem(t(answer.besides ? 'training.alsoThere' : 'training.notIt'), 0)
   }
 }
 /** Takes the operations on the way to a test into the visit's plan, and goes there. */

@@ -30,7 +30,7 @@ const levels = computed(() =>
   })),
 )
 const solved = computed(
-  () => new Set(all.value?.results.filter((one) => one.found).map((one) => one.title)),
+  () => new Set(all.value?.results.filter((one) => one.proved).map((one) => one.title)),
 )
 </script>
 
@@ -69,7 +69,13 @@ const solved = computed(
             <button type="button" class="scenario" @click="start({ scenario: scenario.id })">
               <b
                 >{{ scenario.title
-                }}<span v-if="solved.has(scenario.title)" class="solved"> ✓</span></b
+                }}<span
+                  v-if="solved.has(scenario.title)"
+                  class="solved"
+                  :title="$t('training.proved')"
+                >
+                  ★</span
+                ></b
               ><span>{{ scenario.complaint }}</span
               ><span class="soft small">{{ $t(`kind.${scenario.kind}`) }}</span>
             </button>
@@ -119,7 +125,17 @@ const solved = computed(
               <td>
                 <RouterLink :to="`/training/${one.id}`">{{ one.title }}</RouterLink>
               </td>
-              <td>{{ $t(one.found ? 'training.found' : 'training.notFound') }}</td>
+              <td>
+                {{
+                  $t(
+                    one.proved
+                      ? 'training.proved'
+                      : one.found
+                        ? 'training.found'
+                        : 'training.notFound',
+                  )
+                }}
+              </td>
               <td class="number r">{{ minutes(one.seconds) }}</td>
               <td class="number r">{{ one.tests }}</td>
               <td class="number r">{{ one.unsafe }}</td>
