@@ -70,7 +70,6 @@ end
 cause.call :down_draught, pilot do
   title "Down-draught blows it out"
   shows windy: :yes
-  may :generator, :generator_cleaned
   settled_by :windy, :release
   after "Draught, worst case, all fans on."
 end

@@ -11,6 +11,8 @@ vessel = ->(heater) { heater.vessel? && closed.call(heater) }
 hot_top = ->(heater) { !heater.unvented? }
 pressure = { drip_when: :on_heat_up, drip_temperature: :cold, lever_wash: :stays }
 standing = { drip_temperature: :cold, lever_wash: :stays }
+# a charge that was right is low against the pressure that has risen
+raised = { charge: %i[right low], **standing }
 
 cause.call :grit_on_seat do
   title "Grit on the {relief_valve}'s seat"
@@ -100,8 +102,8 @@ cause.call :regulator_failed do
   shows drip_when: %i[night all_day],
         static_pressure: :high,
         night_creep: %i[rises steady],
-        **standing
-  may :tap_temperature, :charge, :drip_when, :hot_peak
+        **raised
+  may :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :static_pressure
   after "Static and hot peak with the new regulator; then the {vessel}'s charge to it."
@@ -110,8 +112,8 @@ cause.call :regulator_creep do
   title "The pressure regulator creeps"
   part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :no }
-  shows drip_when: :night, night_creep: :rises, **standing
-  may :charge, :static_pressure, :hot_peak
+  shows drip_when: :night, night_creep: :rises, **raised
+  may :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :night_creep, :static_pressure
   after "The maximum hand overnight with the new regulator."
@@ -120,8 +122,8 @@ cause.call :supply_high do
   title "The supply is too high, and nothing reduces it"
   part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :yes }
-  shows drip_when: %i[night all_day], static_pressure: :high, **standing
-  may :charge, :hot_peak, :night_creep
+  shows drip_when: %i[night all_day], static_pressure: :high, **raised
+  may :hot_peak, :night_creep
   may :drip_temperature, on: hot_top
   settled_by :static_pressure
   after "Static and hot peak behind the new regulator: it makes the system closed."
@@ -133,7 +135,7 @@ cause.call :backfeed do
         static_pressure: :high,
         mains_off: :rises,
         **standing
-  may :drip_when, :hot_peak
+  may :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :mains_off
   after "Pressure with the {mains} shut, every branch isolated in turn."
@@ -145,8 +147,8 @@ cause.call :reducer_failed do
   shows drip_when: %i[night all_day],
         static_pressure: :high,
         group_pressure: :mains,
-        **standing
-  may :tap_temperature, :charge, :hot_peak
+        **raised
+  may :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :group_pressure
   job :replace_inlet_group

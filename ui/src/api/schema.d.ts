@@ -7642,7 +7642,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         right: boolean;
-                        /** @description a fault of this heater */
+                        /** @description there besides the cause of the complaint */
                         besides?: boolean;
                         run: components["schemas"]["Exercise"];
                     };
