@@ -2,7 +2,8 @@
 
 module Munimen
   module Pocket
-    # signal. spec/support/both_records.rb holds both to the same.
+    # All that a device took along, in memory, as Store::Records has it in a database: for the
+    # use cases without a signal. spec/desk/both_offices_spec.rb holds both to the same.
     class Records
       attr_reader :tables
 

@@ -7,7 +7,6 @@ module Munimen
   module Store
     # Tokens by which somebody's script comes in: told once, kept as a hash, good until a day.
     class ApiTokens
-      SCOPES = %w[read write].freeze
       MARK = "mnm_" # by which one that has leaked is known for what it is
 
       def initialize(database)

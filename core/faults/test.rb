@@ -15,7 +15,6 @@ module Munimen
     class Test
       # How deep a test goes in: asked or looked at; a reading from outside; something opened;
       # water let out.
-      DEPTHS = %i[look reading opened drained].freeze
       LASTS = 90 # days that something found wrong is taken to be so still; our own choice
 
       @all = {}

@@ -217,10 +217,10 @@ module Munimen
 
       def usual_set_point = set_point || (unvented? ? ENGLISH_SET_POINT : SET_POINT)
       def standing_pilot? = gas? && %i[pilot_thermocouple pilot_thermopile].include?(ignition)
-      # Whether there is, or may be, a vessel that can be charged.
       # Where how it is lit is not known, a pilot is reckoned with.
       def may_have_pilot? = gas? && ignition != :intermittent
 
+      # Whether there is, or may be, a vessel that can be charged.
       def vessel? = %i[external unknown].include?(vessel)
 
       # :yes, :no or :unknown – can heated water not push back into the main?

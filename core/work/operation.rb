@@ -50,7 +50,6 @@ module Munimen
       Wait = Struct.new(:seconds, :manner, :holds, :makes, :label, keyword_init: true)
 
       LOOK_ONLY = "This visit only looks: nothing is operated."
-      MANNERS = %i[attended on_site may_leave].freeze
 
       @all = {}
       class << self

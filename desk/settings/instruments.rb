@@ -15,11 +15,11 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # [{id:, title:, reads:, calibrated:, overdue:, …}]; a person's list, with what the screen
-      # says of each.
       # For the screen of a visit: what may be taken from which.
       def briefly = list.map { |one| one.slice(:id, :title, :reads, :point, :overdue, :note) }
 
+      # [{id:, title:, reads:, calibrated:, overdue:, …}]; a person's list, with what the screen
+      # says of each.
       def list
         kept.map { |one| one.merge(overdue: overdue?(one), note: note(one)) }
       end

@@ -55,7 +55,6 @@ module Munimen
           def hand_over = Desk::HandOver.new(desk)
           def staff = Desk::Staff.new(desk)
           def by_mail = { outbox: Desk::Outbox.new(desk, base:), base: }
-          def nobody = Desk::Context.new(records, person: nil)
           def nobodys = Desk::Staff.new(nobody)
           def beginning = Desk::BeginFirm.new(nobody, config.begin_code)
           def account_id = params["account"].to_i

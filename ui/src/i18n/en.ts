@@ -1018,7 +1018,6 @@ export default {
     again: 'Listen again',
     calibrated: 'calibrated',
     overdue: 'calibration overdue',
-    none: 'None yet.',
   },
   trends: {
     title: 'Over the years',
