@@ -125,7 +125,9 @@ RSpec.describe Munimen::Calculations::Calculation do
     vented_head: { head: "4 m" },
     blending: { hot: "60 degC", mixed: "40 degC" },
     vessel_acceptance: { volume: "4.5 gal", charge: "60 psi", to: "80 psi" },
-    scale: { hardness: "250" }
+    scale: { hardness: "250" },
+    supply_or_tank: { volume: "50 gal", cold: "50 degF", hot: "140 degF", supply_pressure: "75 psi",
+                      maximum_pressure: "80 psi", vessel_volume: "4.5 gal" }
   }
 
   it "has a good example here for each that there is" do

@@ -21,6 +21,21 @@ RSpec.describe "Expansion and the vessel" do
     expect(result[:next_size].in("gal")).to eq(4.5)
   end
 
+  # By ASHRAE's formula again: 20 psi below the maximum 3.97 gal, 5 psi below it four times that.
+  it "names the supply at which the vessel that is there will do, and the cheaper way" do
+    asked = lambda do |supply, vessel|
+      calc(:supply_or_tank, **tank, supply_pressure: supply, maximum_pressure: "80",
+                                    vessel_volume: vessel)
+    end
+    expect(asked["75", "4.5"][:minimum_volume].in("gal")).to be_within(0.04).of(4 * 3.973)
+    suits = asked["75", "4.5"][:suiting_supply].in("psi")
+    expect(suits).to be_within(0.05).of(80 - (0.8391 / 4.5 * 94.696))
+    expect(asked[suits.to_s, "4.5"][:minimum_volume].in("gal")).to be_within(0.001).of(4.5)
+    expect([asked["60", "4.5"], asked["75", "4.5"], asked["75", "1.5"]].map { |one| one[:verdict] })
+      .to eq(%i[as_it_is lower_supply larger_vessel])
+    expect(asked["75", "0.5"][:suiting_supply]).to be_nil
+  end
+
   # A second route to the same number: a vessel of the size found, filled step by step by Boyle's
   # law, must come out at the maximum pressure.
   it "agrees with the volume balance, for any charge below the maximum" do

@@ -15,6 +15,7 @@ Munimen::Work::Operation.define :fit_vessel do
   only_when_asked
   part_kind :vessel
   calculator :expansion_vessel
+  calculator :supply_or_tank
   hands_on 1800
   renews :vessel_seen, :hot_peak_found
 end

@@ -20,6 +20,7 @@ Munimen::Work::Operation.define :replace_vessel do
   tools "Pump", "{Tire_gauge}"
   materials "{Vessel}, same volume or larger"
   calculator :expansion_vessel
+  calculator :supply_or_tank
   only_when_asked
   part_kind :vessel
   hands_on 600

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Calculations
+    # The two ways out of a vessel that is too small for its supply: less supply, or more vessel.
+    class SupplyOrTank
+      # Pa below which a house is not well served; handbook §§4, 25: 40 psi.
+      LEAST = Measure::Quantity.of(40, "psi", :pressure).si
+      ATMOSPHERE = Physics::Vessel::ATMOSPHERE
+
+      # inputs: Quantities, checked; units: of the sizes that are sold.
+      def initialize(inputs, units)
+        @given = inputs.transform_values { |one| one.respond_to?(:si) ? one.si : one }
+        @units = units
+      end
+
+      def outputs
+        {
+          minimum_volume: minimum,
+          next_size: Heater::VesselSizes.next_above(minimum, @units),
+          suiting_supply: (suiting if suiting.positive?),
+          verdict:
+        }
+      end
+
+      # m3 that a vessel charged to the supply must have.
+      def minimum
+        supply, maximum = @given.values_at(:supply_pressure, :maximum_pressure)
+        Physics::Vessel.volume_for(expanded, supply:, maximum:, charge: supply)
+      end
+
+      private
+
+      def expanded
+        @given[:volume] * Physics::Water.expansion(*@given.values_at(:cold, :hot))
+      end
+
+      # Pa; at this supply what is there takes just as much.
+      def suiting
+        share = expanded / @given[:vessel_volume]
+        ((@given[:maximum_pressure] + ATMOSPHERE) * (1 - share)) - ATMOSPHERE
+      end
+
+      # Turning a regulator costs nothing, where the house still has its pressure.
+      def verdict
+        return :as_it_is if @given[:vessel_volume] >= minimum
+
+        suiting >= LEAST ? :lower_supply : :larger_vessel
+      end
+    end
+  end
+end
