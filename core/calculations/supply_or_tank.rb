@@ -19,7 +19,7 @@ module Munimen
           minimum_volume: minimum,
           next_size: Heater::VesselSizes.next_above(minimum, @units),
           suiting_supply: (suiting if suiting.positive?),
-          verdict:
+          cheaper:
         }
       end
 
@@ -42,10 +42,12 @@ module Munimen
       end
 
       # Turning a regulator costs nothing, where the house still has its pressure.
-      def verdict
-        return :as_it_is if @given[:vessel_volume] >= minimum
+      def cheaper
+        return "The vessel that is there will do." if @given[:vessel_volume] >= minimum
+        return "A larger vessel." if suiting < LEAST
 
-        suiting >= LEAST ? :lower_supply : :larger_vessel
+        supply = Measure::Quantity.new(:pressure, suiting).format(@units)
+        "Lower the supply to #{supply} or less, and charge the vessel to it: it will do."
       end
     end
   end

@@ -31,8 +31,8 @@ RSpec.describe "Expansion and the vessel" do
     suits = asked["75", "4.5"][:suiting_supply].in("psi")
     expect(suits).to be_within(0.05).of(80 - (0.8391 / 4.5 * 94.696))
     expect(asked[suits.to_s, "4.5"][:minimum_volume].in("gal")).to be_within(0.001).of(4.5)
-    expect([asked["60", "4.5"], asked["75", "4.5"], asked["75", "1.5"]].map { |one| one[:verdict] })
-      .to eq(%i[as_it_is lower_supply larger_vessel])
+    expect([asked["60", "4.5"], asked["75", "4.5"], asked["75", "1.5"]].map { |one| one[:cheaper] })
+      .to match([/there will do/, /Lower the supply to 62/, /A larger vessel/])
     expect(asked["75", "0.5"][:suiting_supply]).to be_nil
   end
 

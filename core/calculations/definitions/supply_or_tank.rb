@@ -15,7 +15,7 @@ Munimen::Calculations::Calculation.define :supply_or_tank do
   output :next_size, :volume
   output :suiting_supply, :pressure,
          note: "the highest at which the vessel that is there will do; none if never"
-  output :verdict, :word
+  output :cheaper, :word
   source Munimen::Source.published(
     "ASHRAE Handbook, HVAC Systems and Equipment",
     "hydronic expansion, diaphragm tank",
