@@ -6,7 +6,19 @@ module Munimen
     module Lists
       KINDS = %i[samples inspections date].freeze
 
+      # What the two of a pair are called.
+      NAMES = { samples: %i[t value], inspections: %i[date remaining] }.freeze
+
       module_function
+
+      # The pairs of a list as rows, as they were given.
+      def rows(kind, pairs)
+        pairs.map do |pair|
+          NAMES.fetch(kind).zip(pair).to_h do |name, cell|
+            [name, cell.is_a?(Date) ? cell.iso8601 : cell]
+          end
+        end
+      end
 
       # The value of an input of one of KINDS; Error naming the field when it is not one.
       def read(kind, given, field) = public_send(kind, given, field)

@@ -24,7 +24,7 @@ module Munimen
       def to_h
         {
           calculation: calculation.id,
-          inputs: inputs.compact.transform_values { |value| plain(value) },
+          inputs: inputs.compact.to_h { |name, value| [name, given(name, value)] },
           outputs: calculation.outputs.to_h { |output| [output.name, output_value(output)] },
           verdict: outputs[:judged]&.to_h&.slice(:state, :because),
           sources: calculation.sources.map(&:to_h)
@@ -32,6 +32,12 @@ module Munimen
       end
 
       private
+
+      # An input as it was given: a list as rows of named cells.
+      def given(name, value)
+        kind = calculation.inputs.find { |one| one.name == name }&.kind
+        value.is_a?(Array) ? Lists.rows(kind, value) : plain(value)
+      end
 
       def output_value(output)
         value = outputs.fetch(output.name)

@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :read_hot_peak_after do
   how "When the heat has gone off by itself, read the maximum hand."
   because "It proves that expansion is taken up – or that it is not."
   calculator :vessel_performance
+  calculator :climb
   needs gauge: :fitted, max_hand: :reset, cycle: :final
   read :hot_peak_after, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
   recommissions

@@ -9,6 +9,7 @@ Munimen::Work::Operation.define :read_hot_peak_found do
   how "After the heat has gone off by itself, read the maximum hand."
   because "It shows what pressure the tank reached before you changed anything."
   calculator :closed_system
+  calculator :climb
   needs gauge: :fitted, max_hand: :reset, cycle: :found, as_found: :yes
   read :hot_peak_found, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
   uses_heat

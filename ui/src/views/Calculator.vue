@@ -25,6 +25,7 @@ const error = ref<Problem | null>(null)
 /** Lists are typed as lines of two: the names of the two, and an example. */
 const LISTS: Record<string, { keys: [string, string]; example: string }> = {
   samples: { keys: ['t', 'value'], example: '0 70\n2 55\n4 50\n6 50.1\n9 50' },
+  readings: { keys: ['t', 'value'], example: '0 60\n60 61\n120 62\n240 65' },
   inspections: { keys: ['date', 'remaining'], example: '2024-05-01 0.8\n2026-05-01 0.5' },
 }
 const sheet = computed(() => sheets.value.find((one) => one.id === props.id))

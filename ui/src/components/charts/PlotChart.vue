@@ -32,6 +32,13 @@ const token = (name: string) =>
 const name = (axis: { label: string; unit: string }) =>
   axis.unit ? `${axis.label}, ${axis.unit}` : axis.label
 
+/** The next number of two figures: what stands at the end of an axis is read. */
+function round(value: number) {
+  if (value <= 0) return value
+  const step = 10 ** (Math.floor(Math.log10(value)) - 1)
+  return Math.ceil(value / step - 1e-9) * step
+}
+
 const rows = computed(() =>
   props.picture.kind === 'bars'
     ? props.picture.rows.map((row) => [row.name, row.value])
@@ -95,6 +102,17 @@ function option() {
     },
     itemStyle: { color: token(one.main ? '--copper' : '--ink-soft') },
     data: one.points,
+    ...(series.length > 2
+      ? {
+          endLabel: {
+            show: !one.main && !!one.name,
+            formatter: one.name ?? '',
+            ...text,
+            align: 'right' as const,
+            offset: [0, -10],
+          },
+        }
+      : {}),
     ...(index === 0 ? { markLine: marks } : {}),
   }))
   const here = point
@@ -132,7 +150,7 @@ function option() {
       name: name(y),
       nameGap: 46,
       scale: true,
-      max: (value: { max: number }) => Math.max(value.max, ...level),
+      max: (value: { max: number }) => round(Math.max(value.max, ...level)),
       ...axis,
     },
     series: [...lines, ...here],
