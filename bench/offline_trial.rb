@@ -50,7 +50,7 @@ module Munimen
           @random.rand(4).zero? ? [second_person(visit)].compact : []
         end
         show(visit)
-        here = verdict
+        here = until_there(10) { verdict }
         serve
         check(visit, typed)
         by_office(visit)

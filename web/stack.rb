@@ -37,6 +37,7 @@ module Munimen
           use Mishaps
           use HeadAsGet
           use LargeAnswers
+          use Headers, config.secure_cookies? # a large answer goes its own way from there
           use Rack::ConditionalGet
           use Marks, nil, nil
           use InFlight

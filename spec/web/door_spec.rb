@@ -59,6 +59,14 @@ RSpec.describe Munimen::Web::BodyGate do
       given["set-cookie"][/[^;]+/]
     end
 
+    it "leaves a large answer every header that a small one has" do
+      stub_const("Munimen::Web::LargeAnswers::LARGE", 100)
+      got = Net::HTTP.new("127.0.0.1", @port).get("/api/session")
+      expect(got["connection"]).to eq("close") # it went its own way
+      expect(got.to_hash.keys).to include("x-munimen", "content-security-policy", "cache-control",
+                                          "x-content-type-options")
+    end
+
     it "is read from whom it may come; the others are answered at its first bytes" do
       expect(asked("/api/restore", 1_000_000_000)).to eq(401)
       expect(asked("/api/tables/customers", 20_000_000, "munimen=made-up")).to eq(401)
