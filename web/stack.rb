@@ -183,7 +183,7 @@ module Munimen
         PUBLIC = File.join(ROOT, "web/public")
 
         # A worker that runs Ruby in WebAssembly may compile that, and nothing else may.
-        WORKER = %r{\A/assets/worker-[\w-]+\.js\z}
+        WORKER = %r{\A/assets/worker(?:\.min)?-[\w-]+\.js\z}
         WORKER_POLICY = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src " \
                         "'self'"
         LASTING = %r{\A/(?:assets/|offline/.*\.(?:wasm|bin)\z)}
