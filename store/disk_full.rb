@@ -4,10 +4,10 @@ module Munimen
   module Store
     # There is no room on the disk that the data folder lies on: nothing was written.
     class DiskFull < Error
-      TEXT = "The office's disk is full: nothing was kept. Somebody must make room there; then " \
-             "send it again."
-
-      def initialize = super(TEXT, code: :disk_full)
+      def initialize
+        super("The office's disk is full: nothing was kept. Somebody must make room there; then " \
+              "send it again.", code: :disk_full)
+      end
     end
   end
 end

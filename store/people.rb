@@ -58,8 +58,12 @@ module Munimen
       def close(id)
         @rows.where(id:).update(status_id: CLOSED, paused_at: nil)
         active_sessions.where(account_id: id).delete
-        @database[:calendar_feeds].where(account_id: id).delete
-        @database[:api_tokens].where(account_id: id).delete
+        withdraw(id)
+      end
+
+      # Ends what lets somebody in as this account without its password: calendar feed and tokens.
+      def withdraw(id)
+        %i[calendar_feeds api_tokens].each { |table| @database[table].where(account_id: id).delete }
       end
 
       # The same for a while: devices, calendar and tokens are theirs again afterwards.
@@ -97,8 +101,7 @@ module Munimen
             }
           ).insert(id:, password_hash: hash(password))
           active_sessions.where(account_id: id).delete
-          @database[:calendar_feeds].where(account_id: id).delete
-          @database[:api_tokens].where(account_id: id).delete
+          withdraw(id)
         end
       end
 

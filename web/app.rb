@@ -52,17 +52,7 @@ module Munimen
 
       helpers Helpers
 
-      error Munimen::Error do
-        status, document = Problem.of(env["sinatra.error"])
-        content_type "application/problem+json"
-        headers "retry-after" => "1" if status == 503
-        halt status, document
-      end
-
-      error Errno::ENOSPC, Errno::EDQUOT do
-        content_type "application/problem+json"
-        halt 503, Problem.document(503, Store::DiskFull::TEXT, code: "disk_full")
-      end
+      error(*Problem::KNOWN) { halt Problem.answer(env["sinatra.error"]) }
 
       error do
         error = env["sinatra.error"]

@@ -56,9 +56,7 @@ module Munimen
         before_login_attempt { request.env["munimen.account"] = account_id }
         # Whoever knew the old one is out: other sessions (Rodauth), streams with them, the feed,
         # tokens.
-        after_change_password do
-          %i[calendar_feeds api_tokens].each { |table| db[table].where(account_id:).delete }
-        end
+        after_change_password { scope.opts[:people].withdraw(account_id) }
         auto_add_recovery_codes? true
         auto_remove_recovery_codes? true
         otp_issuer { "Munimen" }

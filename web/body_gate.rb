@@ -59,7 +59,8 @@ module Munimen
       @taken = {} # client => [account, bytes]
 
       class << self
-        # who: callable that gives the person that a request comes from, or nil.
+        # who: callable that gives the person that a request comes from, or nil; without it the gate
+        # stands open.
         def open(who)
           @who = who
           Puma::Client.prepend(Gated) unless Puma::Client.include?(Gated)
@@ -87,12 +88,12 @@ module Munimen
         # as it comes.
         def refusal(env, client)
           bytes = env["CONTENT_LENGTH"].to_i
-          return if bytes <= FREE
+          return if bytes <= FREE || @who.nil?
 
           most, ability = RequestGuard.limit(env["REQUEST_PATH"].to_s)
           return [413, RequestGuard.too_large(most), "too_large"] if bytes > most
 
-          person = @who&.call(env)
+          person = @who.call(env)
           return [401, "Sign in first.", "not_signed_in"] unless person
           return [403, NOT_YOURS, "forbidden"] if ability && !may?(person, ability)
 

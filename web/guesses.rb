@@ -12,14 +12,12 @@ module Munimen
         /auth/webauthn-setup /auth/webauthn-remove
       ].freeze
       MOST = 6
-      LENGTH = 15 * 60 # s for which they count
       KEY = "munimen.guesses"
-      WRONG = [401, 403, 422].freeze
       TEXT = "Too many wrong ones. This session has ended: sign in again."
 
       def initialize(app)
         @app = app
-        @failures = MemoryCache.new
+        @tries = Tries.new(MOST)
       end
 
       def call(env)
@@ -28,22 +26,13 @@ module Munimen
 
         env[KEY] = self
         answer = @app.call(env)
-        count(env["munimen.account"], answer.first)
+        account = env["munimen.account"]
+        @tries.count(account, answer.first) if account
         answer
       end
 
       # Whether an account has had its tries.
-      def over?(account) = @failures.read(account.to_s).to_i >= MOST
-
-      private
-
-      def count(account, status)
-        return unless account
-
-        if WRONG.include?(status) then @failures.increment(account.to_s, expires_in: LENGTH)
-        elsif status == 200 then @failures.delete(account.to_s)
-        end
-      end
+      def over?(account) = @tries.enough?(account)
     end
   end
 end

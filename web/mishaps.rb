@@ -9,11 +9,8 @@ module Munimen
 
       def call(env)
         @app.call(env)
-      rescue Munimen::Error => e
-        status, document = Problem.of(e)
-        [status, { "content-type" => "application/problem+json" }, [document]]
-      rescue Errno::ENOSPC, Errno::EDQUOT
-        Problem.rack(503, Store::DiskFull::TEXT, code: "disk_full")
+      rescue *Problem::KNOWN => e
+        Problem.answer(e)
       end
     end
   end

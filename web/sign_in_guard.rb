@@ -10,7 +10,6 @@ module Munimen
     class SignInGuard
       PATH = "/auth/login"
       MOST = 8 # failures of one address from one source
-      LENGTH = 15 * 60 # s for which they count
       WRONG = "The address or the password is wrong. After too many attempts, wait 15 minutes."
       ANSWER = JSON.generate(
         "field-error" => ["login", WRONG],
@@ -25,17 +24,17 @@ module Munimen
 
       def initialize(app)
         @app = app
-        @failures = MemoryCache.new
+        @tries = Tries.new(MOST)
       end
 
       def call(env)
         return @app.call(env) unless env["PATH_INFO"] == PATH && env["REQUEST_METHOD"] == "POST"
 
         key = "#{Limits.peer(env)} #{login(env)}"
-        return held_up if @failures.read(key).to_i >= MOST
+        return held_up if @tries.enough?(key)
 
         status, headers, body = @app.call(env)
-        count(key, status)
+        @tries.count(key, status)
         return [status, headers, body] unless status == 401
 
         body.close if body.respond_to?(:close)
@@ -43,12 +42,6 @@ module Munimen
       end
 
       private
-
-      def count(key, status)
-        if status == 401 then @failures.increment(key, expires_in: LENGTH)
-        elsif status == 200 then @failures.delete(key)
-        end
-      end
 
       def held_up
         self.class.work_in_vain

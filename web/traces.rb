@@ -29,8 +29,7 @@ module Munimen
 
         follow(match[1].dup.force_encoding(Encoding::UTF_8), person, env)
       rescue Munimen::Error => e
-        status, document = Problem.of(e)
-        [status, { "content-type" => "application/problem+json" }, [document]]
+        Problem.answer(e)
       end
 
       private

@@ -130,6 +130,6 @@ RSpec.describe Munimen::Desk::Sign do
     held.pop
     expect(code { note(id) }).to eq(:busy)
     thread.join
-    expect(Munimen::Web::Problem.of(Munimen::Busy.new).first).to eq(503)
+    expect(Munimen::Desk::Problem.of(Munimen::Busy.new).first).to eq(503)
   end
 end

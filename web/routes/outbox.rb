@@ -16,7 +16,7 @@ module Munimen
           end
           app.post("/api/outbox/bookings") do
             json(outbox.booking(sent[:visit].downcase,
-**sent.slice(:id, :what, :offset, :recipient)))
+                                **sent.slice(:id, :what, :offset, :recipient)))
           end
           app.put("/api/settings/mail/by-itself") { json(outbox.go_by_themselves(sent[:kinds])) }
           app.post("/api/settings/mail/try") { json(outbox.try) }

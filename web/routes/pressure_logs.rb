@@ -72,7 +72,7 @@ module Munimen
               return { share: 1.0, problem: nil, log: Desk::PressureLogs.new(desk).show(id) }
             end
 
-            problem = import.error && JSON.parse(Problem.of(import.error).last)
+            problem = import.error && JSON.parse(Desk::Problem.of(import.error).last)
             { share: import.share, problem:, log: nil }
           end
         end

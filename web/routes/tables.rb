@@ -46,7 +46,7 @@ module Munimen
           def import_told
             import = config.imports.find(id, person[:id]) or
               raise NotFound.new("There is no such import.", field: :import)
-            problem = import.error && JSON.parse(Problem.of(import.error).last)
+            problem = import.error && JSON.parse(Desk::Problem.of(import.error).last)
             { share: import.done ? 1.0 : import.share, problem:, fates: import.result }
           end
 
