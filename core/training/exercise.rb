@@ -67,37 +67,28 @@ module Munimen
       def without(operation, state)
         index = acts.rindex { |act| act.kind == :step && act.what == operation } or return self
         again = self.class.new(scenario, acts[0...index] + acts[(index + 1)..])
-        again.undone(state, seconds)
-      end
-
-      # Brings the rig to a state that was come back to.
-      def undone(state, at)
-        @state = state.dup
-        @state_applier.to(state)
-        advance_to(at)
-        self
+        again.come_back(state, seconds)
       end
 
       # Takes a test of the finder; its outcome, or nil where this heater cannot show it. It takes
       # the test's minutes.
       def test(id)
         known = Faults::Test[id]
-        outcome = shown(known)
+        outcome = shows(known)
         note(:test, known.id, outcome)
         advance_to(seconds + (known.minutes * 60))
         outcome
       end
 
-      # What it shows here; nil where nothing can be told from it: the fault behind the complaint is
-      # too small for it, or another one beside it hides it, and from that nobody can tell that it
-      # is not there.
-      def shown(test)
+      # What a test shows here; nil where nothing can be told from it: the fault behind the
+      # complaint is too small for it, or another one beside it hides it, and from that nobody can
+      # tell that it is not there.
+      def shows(test)
         outcome = Rig::Probe.take(test.id, bench)
         hidden = faults.key?(scenario.cause.id) &&
                  scenario.cause.excluded_by?(test, outcome, heater)
         outcome unless hidden
       end
-      private :shown
 
       # What a test showed when it was last taken; nil where it was not, or shows nothing here.
       def outcome_of(test)
@@ -130,6 +121,16 @@ module Munimen
       def finish = over? || note(:over, nil, nil)
 
       def bench = Rig::Probe::Bench.new(heater, faults, seed: scenario.seed)
+
+      protected
+
+      # Brings the rig to a state that was come back to.
+      def come_back(state, at)
+        @state = state.dup
+        @state_applier.to(state)
+        advance_to(at)
+        self
+      end
 
       private
 

@@ -2,9 +2,10 @@
 
 require "spec_helper"
 
-# What a rig shows of a fault never rules that fault out: every heater that ships with an exercise,
-# every cause that it can have, three severities, every test of its symptom. Where a small fault
-# leaves a test as it is on a sound heater, the exercise says that nothing can be told.
+# What a rig shows of a fault never rules that fault out, unless the fault is too small to show:
+# then it is what a sound heater shows, and the exercise says that nothing can be told. Every heater
+# that ships with an exercise, every cause that it can have, three severities, every test of its
+# symptom.
 RSpec.describe Munimen::Training::Exercise do
   def scenario(heater, book, symptom, faults)
     Munimen::Training::Scenario.from(
@@ -27,16 +28,21 @@ RSpec.describe Munimen::Training::Exercise do
     TRIES == 1 ? all.each_slice(3).with_index.map { |three, n| three[n % 3] } : all
   end
 
-  # Cause, severity, test and outcome of each answer that rules out what is there.
+  # Cause, severity, test and outcome of each answer that rules out what is there, though it is not
+  # what a sound heater shows; or that the exercise tells.
   def dishonest(ship, symptom)
+    sound = Munimen::Rig::Probe::Bench.new(ship.heater, {})
     cases(symptom, ship.heater).flat_map do |cause, severity|
       exercise = described_class.new(
         scenario(ship.installation, ship.book, symptom.id, { cause.id => severity })
       )
-      (symptom.tests(ship.heater) & Munimen::Rig::Probe.names).filter_map do |id|
-        test = Munimen::Faults::Test[id]
-        outcome = exercise.send(:shown, test) or next
-        [cause.id, severity, id, outcome] if cause.excluded_by?(test, outcome, ship.heater)
+      tests = (symptom.tests(ship.heater) & Munimen::Rig::Probe.names)
+      tests.map { |id| Munimen::Faults::Test[id] }.filter_map do |test|
+        outcome = Munimen::Rig::Probe.take(test.id, exercise.bench)
+        next unless outcome && cause.excluded_by?(test, outcome, ship.heater)
+
+        small = Munimen::Rig::Probe.take(test.id, sound) == outcome
+        [cause.id, severity, test.id, outcome] unless small && exercise.shows(test).nil?
       end
     end
   end

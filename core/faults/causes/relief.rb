@@ -11,8 +11,9 @@ vessel = ->(heater) { heater.vessel? && closed.call(heater) }
 hot_top = ->(heater) { !heater.unvented? }
 pressure = { drip_when: :on_heat_up, drip_temperature: :cold, lever_wash: :stays }
 standing = { drip_temperature: :cold, lever_wash: :stays }
-# a charge that was right is low against the pressure that has risen
-raised = { charge: %i[right low], **standing }
+# A charge that was right is low against the pressure that has risen; a relief that runs lets cold
+# water in.
+raised = { charge: %i[right low], tap_temperature: %i[as_set below], **standing }
 
 cause.call :grit_on_seat do
   title "Grit on the {relief_valve}'s seat"
@@ -99,7 +100,7 @@ cause.call :regulator_failed do
   title "The pressure regulator lets the {mains} through"
   part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :no }
-  shows drip_when: %i[night all_day],
+  shows drip_when: %i[night all_day on_heat_up],
         static_pressure: :high,
         night_creep: %i[rises steady],
         **raised
@@ -112,7 +113,7 @@ cause.call :regulator_creep do
   title "The pressure regulator creeps"
   part :regulator
   on { |heater| !heater.unvented? && heater.regulator != :no }
-  shows drip_when: :night, night_creep: :rises, **raised
+  shows drip_when: :night, static_pressure: %i[normal high], night_creep: :rises, **raised
   may :hot_peak
   may :drip_temperature, on: hot_top
   settled_by :night_creep, :static_pressure
@@ -131,7 +132,7 @@ end
 cause.call :backfeed do
   title "A balanced cold branch feeds the {mains} back in"
   on(&:unvented?)
-  shows drip_when: %i[all_day night],
+  shows drip_when: %i[all_day night on_heat_up],
         static_pressure: :high,
         mains_off: :rises,
         **standing
