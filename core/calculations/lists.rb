@@ -26,7 +26,7 @@ module Munimen
       # [[t, value], …] from [{"t": seconds, "value": number}, …] in order of time, at least
       # three.
       def samples(list, field)
-        pairs = pairs(list, :t, :value)
+        pairs = pairs(list, :samples)
         usable =
           pairs && pairs.size >= 3 && pairs.flatten.all? { |n| n.is_a?(Numeric) && n.finite? }
         return pairs if usable && pairs.each_cons(2).all? { |a, b| a.first < b.first }
@@ -41,7 +41,7 @@ module Munimen
 
       # [[Date, part left 0…1], …] in order of time.
       def inspections(list, field)
-        pairs = pairs(list, :date, :remaining)
+        pairs = pairs(list, :inspections)
         unless pairs && !pairs.empty? &&
                pairs.all? { |_, left| left.is_a?(Numeric) && left.between?(0, 1) }
           raise Error.new(
@@ -67,10 +67,10 @@ module Munimen
         )
       end
 
-      def pairs(list, first, second)
+      def pairs(list, kind)
         return unless list.is_a?(Array) && list.all?(Hash)
 
-        list.map { |row| row.transform_keys(&:to_sym).values_at(first, second) }
+        list.map { |row| row.transform_keys(&:to_sym).values_at(*NAMES.fetch(kind)) }
       end
       private_class_method :pairs
     end

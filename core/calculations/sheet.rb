@@ -36,6 +36,7 @@ module Munimen
           name: input.name,
           unit: input.unit_symbol(@units),
           choices: input.choices,
+          columns: Lists::NAMES[input.kind],
           default:,
           optional: input.optional || false,
           note: input.note

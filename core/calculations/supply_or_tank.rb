@@ -6,7 +6,6 @@ module Munimen
     class SupplyOrTank
       # Pa below which a house is not well served; handbook §§4, 25: 40 psi.
       LEAST = Measure::Quantity.of(40, "psi", :pressure).si
-      ATMOSPHERE = Physics::Vessel::ATMOSPHERE
 
       # inputs: Quantities, checked; units: of the sizes that are sold.
       def initialize(inputs, units)
@@ -37,8 +36,8 @@ module Munimen
 
       # Pa; at this supply what is there takes just as much.
       def suiting
-        share = expanded / @given[:vessel_volume]
-        ((@given[:maximum_pressure] + ATMOSPHERE) * (1 - share)) - ATMOSPHERE
+        Physics::Vessel.supply_for(expanded, volume: @given[:vessel_volume],
+                                             maximum: @given[:maximum_pressure])
       end
 
       # Turning a regulator costs nothing, where the house still has its pressure.

@@ -11,7 +11,9 @@ module Munimen
       # How far a gauge may be off: what differs less is not told apart.
       READ = 10_000.0 # Pa, about 1.5 psi; from memory
       TIMES = 2.0     # by which the others must be farther off than the nearest
-      FITS = 0.35     # of its rise, by which a course may be missed and is followed still
+      # Of its rise, by which a course may be missed and is followed still: pipes give a fifth more
+      # or less, a burner a tenth; from memory.
+      FITS = 0.35
 
       # name: :recorded, :flat or :none; points: [[s, Pa]]; off: Pa, root of the mean square.
       Course = Struct.new(:name, :points, :off)
@@ -43,9 +45,13 @@ module Munimen
         best.off <= [READ, rise * FITS].max ? best.name : :other
       end
 
-      # Whether enough has been seen: each of the others is off by more than can be read.
+      # Whether enough has been seen: without a vessel it would have risen by more than can be read,
+      # and each of the others is off by more.
       def enough?
         best = courses.first.off
+        bare = courses.find { |one| one.name == :none }
+        return false unless on(bare.points, @readings.last.first) - @supply > READ * TIMES
+
         courses.drop(1).all? { |one| one.off > [best + READ, best * TIMES].max }
       end
 
@@ -56,11 +62,9 @@ module Munimen
 
       # m3 of a vessel that would take this, charged as it is recorded or to the supply.
       def volume_seen
-        charge = @vessel&.charge || @supply
+        whole = Vessel.new(volume: 1.0, charge:)
         sums = @readings.drop(1).map do |seconds, pressure|
-          [taken(seconds, pressure), Vessel.new(volume: 1.0, charge:).then do |one|
-            one.water(pressure) - one.water(@supply)
-          end]
+          [taken(seconds, pressure), whole.water(pressure) - whole.water(@supply)]
         end
         square = sums.sum { |_, share| share**2 }
         square.positive? ? sums.sum { |water, share| water * share } / square : 0.0
@@ -70,12 +74,9 @@ module Munimen
       # is hot before.
       def relief_at
         seen = volume_seen
-        vessel = (Vessel.new(volume: seen, charge: @vessel&.charge || @supply) if seen > 1e-5)
+        vessel = (Vessel.new(volume: seen, charge:) if seen > 1e-5)
         along(vessel).find { |point| point.pressure >= @relief }&.time
       end
-
-      # s at which the water is hot.
-      def hot_at = HeatUp.seconds(volume: @volume, power: @power, cold: @cold, hot: @hot)
 
       private
 
@@ -86,6 +87,7 @@ module Munimen
       end
 
       def system(vessel) = ClosedSystem.new(volume: @volume, supply: @supply, vessel:)
+      def charge = @vessel&.charge || @supply
       def compliance = ClosedSystem.default_compliance(@volume)
 
       def course(name, vessel)

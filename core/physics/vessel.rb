@@ -36,6 +36,12 @@ module Munimen
         acceptance.positive? ? taken / acceptance : Float::INFINITY
       end
 
+      # The supply, and charge, at which a vessel of a volume just takes `taken` m3 up to a maximum;
+      # below 0 where it never would.
+      def self.supply_for(taken, volume:, maximum:)
+        ((maximum + ATMOSPHERE) * (1 - (taken / volume))) - ATMOSPHERE
+      end
+
       # Part of a vessel's volume that can take water between two pressures: P0/P1 − P0/P2.
       def self.acceptance(supply:, maximum:, charge:)
         first = [supply, charge].max + ATMOSPHERE

@@ -10,8 +10,9 @@ module Munimen
       DROOP = 1.1e8 # Pa that a regulator falls off for each m3/s: 15 psi at 15 gal/min, from memory
 
       # flow: m3/s at the taps.
-      attr_accessor :flow, :mains, :setting, :regulated, :creep, :check, :open, :vessel, :backfeed
-      attr_reader :pressure, :reliefs, :taken_in, :let_out, :compliance, :cold
+      attr_accessor :flow, :mains, :setting, :regulated, :creep, :check, :open, :vessel, :backfeed,
+                    :compliance
+      attr_reader :pressure, :reliefs, :taken_in, :let_out, :cold
 
       # mains: Pa; setting: of the regulator, or nil without one; check: whether water cannot go
       # back to the main.

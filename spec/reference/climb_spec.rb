@@ -11,7 +11,7 @@ RSpec.describe Munimen::Physics::Climb do
   define_method(:climbs) do |installation, faults, minutes:, seed:|
     rig = Munimen::Rig.new(installation, faults:, seed:, start: 308.15)
     # the house gives more or less than is presumed
-    rig.water.instance_variable_set(:@compliance, rig.water.compliance * gives[seed % 4])
+    rig.water.compliance *= gives[seed % 4]
     rig.run(1)
     rig.running = 1e-4 # what stands in it is let go first
     rig.run(4)
@@ -71,6 +71,8 @@ RSpec.describe Munimen::Physics::Climb do
     given = { volume: "50 gal", power: "40000 Btu/h", cold: "95", hot: "120" }
     slow = [[0, 60], [120, 61], [300, 62]].map { |t, value| { t:, value: } }
     expect(calc(:climb, **given, readings: slow)[:words]).to match(/none of these/)
+    soon = [[0, 60], [1, 60], [2, 60]].map { |t, value| { t:, value: } }
+    expect(calc(:climb, **given, readings: soon)[:words]).to match(/read on/)
     late = [[30, 60], [60, 72], [120, 85]].map { |t, value| { t:, value: } }
     expect { calc(:climb, **given, readings: late) }.to raise_error(Munimen::Error, /begin when/)
   end

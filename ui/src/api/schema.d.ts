@@ -3835,6 +3835,8 @@ export interface components {
                 name: string;
                 unit: components["schemas"]["MaybeText"];
                 choices: null | string[];
+                /** @description of a list, what the two of each row are called */
+                columns: null | string[];
                 default: string | number | null;
                 optional: boolean;
                 note: components["schemas"]["MaybeText"];

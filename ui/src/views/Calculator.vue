@@ -22,11 +22,10 @@ const values = ref<Record<string, string>>({})
 const result = ref<Schemas['CalculationResult'] | null>(null)
 const error = ref<Problem | null>(null)
 
-/** Lists are typed as lines of two: the names of the two, and an example. */
-const LISTS: Record<string, { keys: [string, string]; example: string }> = {
-  samples: { keys: ['t', 'value'], example: '0 70\n2 55\n4 50\n6 50.1\n9 50' },
-  readings: { keys: ['t', 'value'], example: '0 60\n60 61\n120 62\n240 65' },
-  inspections: { keys: ['date', 'remaining'], example: '2024-05-01 0.8\n2026-05-01 0.5' },
+/** Lists are typed as lines of two; an example by what the first of the two is called. */
+const EXAMPLES: Record<string, string> = {
+  t: '0 60\n60 61\n120 62\n240 65',
+  date: '2024-05-01 0.8\n2026-05-01 0.5',
 }
 const sheet = computed(() => sheets.value.find((one) => one.id === props.id))
 const inputs = computed(() => sheet.value?.inputs ?? [])
@@ -66,8 +65,8 @@ const filled = () =>
 function parsed() {
   return Object.fromEntries(
     Object.entries(filled()).map(([name, text]) => {
-      const list = LISTS[name]
-      if (!list) return [name, text]
+      const columns = inputs.value.find((input) => input.name === name)?.columns
+      if (!columns) return [name, text]
       const cell = (word: string | undefined) =>
         word !== undefined && /^-?[\d.]+$/.test(word) ? Number(word) : word
       return [
@@ -76,7 +75,9 @@ function parsed() {
           .trim()
           .split('\n')
           .map((line) => line.trim().split(/[\s;]+/))
-          .map(([one, two]) => ({ [list.keys[0]]: cell(one), [list.keys[1]]: cell(two) })),
+          .map((words) =>
+            Object.fromEntries(columns.map((column, index) => [column, cell(words[index])])),
+          ),
       ]
     }),
   )
@@ -195,12 +196,12 @@ function useInVisit() {
             </option>
           </select>
           <textarea
-            v-else-if="LISTS[input.name]"
+            v-else-if="input.columns"
             v-model="values[input.name]"
             class="native number"
             rows="5"
             :name="input.name"
-            :placeholder="LISTS[input.name]!.example"
+            :placeholder="EXAMPLES[input.columns[0]!]"
           />
           <span v-else class="entry"
             ><input
