@@ -17,9 +17,11 @@ SINGLE = %w[
   store/values.rb store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
   formats/scenarios.rb
 ].freeze
-# What works on files, or on all of a customer: not on site.
-NOT = %w[desk/records/pressure_logs.rb desk/records/erase_customer.rb desk/records/retention.rb]
-  .freeze
+# What works on files, on all of a customer, or on the firm: not on site.
+NOT = %w[
+  desk/records/pressure_logs.rb desk/records/erase_customer.rb desk/records/retention.rb
+  desk/settings/keep_firm.rb desk/settings/view_settings.rb
+].freeze
 
 loader = Munimen.loader
 ROOMS.each { |room| loader.eager_load_dir(File.join(Munimen::ROOT, room)) }
@@ -32,12 +34,17 @@ wanted = loaded.select do |file|
     file.start_with?("#{room}/")
   end)
 end
-# What the routes of both offices ask for has to be on site as well.
-routes = File.read(File.join(root, "desk/routes.rb"))
-asked = routes.scan(/\b([A-Z]\w+)\.new\(desk/).flatten.uniq
-asked = asked.map { |name| "#{name.gsub(/(?<!\A)(?=[A-Z])/, "_").downcase}.rb" }
-absent = asked - wanted.map { |file| File.basename(file) }
-abort "desk/routes.rb asks what the browser has not: #{absent.join(", ")}" if absent.any?
+# What the use cases name of the desk has to be on site as well, but for what a server comes to.
+SERVERS = %w[outbox].freeze
+named = ->(file) { File.basename(file, ".rb").split("_").map(&:capitalize).join }
+there = wanted.select { |file| file.start_with?("desk/") }
+absent = Dir[File.join(root, "desk/**/*.rb")].map { |file| file.delete_prefix(root) } - there
+absent.reject! { |file| SERVERS.include?(File.basename(file, ".rb")) }
+there.each do |file|
+  code = File.read(File.join(root, file)).gsub(/^\s*#.*$/, "")
+  missing = absent.find { |one| code.match?(/(?<![\w:])#{named[one]}(?=\.|::)/) } or next
+  abort "#{file} asks for what the browser has not: #{missing}"
+end
 # What is there already, or only on a server.
 needless = /^ *require "(?:securerandom|json|date|time|digest)"\n/
 files = wanted.map { |file| [file, File.read(File.join(root, file)).gsub(needless, "")] }

@@ -189,7 +189,6 @@ module Munimen
         result.to_h.merge(picture: Drawing::Chart.of(result))
       end
       get("/api/instruments") { |desk| Instruments.new(desk).list }
-      get("/api/settings") { |desk, given| ViewSettings.new(desk).call(site_id: given[:site]) }
 
       # Exercises on the training rig. What is done there gives its own answer.
       done = ->(_desk, _given, _sent, said) { said }

@@ -6,6 +6,9 @@ module Munimen
       # The firm's own rules, and what its people are qualified for.
       module Settings
         def self.registered(app)
+          app.get("/api/settings") do
+            json(Desk::ViewSettings.new(desk).call(site_id: params["site"]))
+          end
           app.put("/api/settings/house-rules") do
             Desk::HouseRules.new(desk).firm(**sent)
             json(Desk::ViewSettings.new(desk).call)
