@@ -22,6 +22,8 @@ module Munimen
       def deficiencies = @deficiencies ||= Deficiencies.new(tables)
       def training = @training ||= Training.new(tables)
       def seals = @seals ||= Seals.new(tables)
+      # Mails are the office's.
+      def sharing = nil
       def plans = @plans ||= Planning::PlanKeeper.new
       def versioned_cache = @versioned_cache ||= Store::VersionedCache.new
 

@@ -79,9 +79,9 @@ module Munimen
           raise(NotFound.new("There is no such message.", field: :message))
       end
 
-      # The address that was last told of a visit's booking, or nil.
+      # Whom a visit's booking was last told: {recipient:, offset: minutes ahead of UTC}, or nil.
       def booking_told(visit_id)
-        @messages.where(visit_id:, kind: "booking").reverse(:at).get(:recipient)
+        @messages.where(visit_id:, kind: "booking").reverse(:at).select(:recipient, :offset).first
       end
 
       # Has a message go as soon as it can, whatever came of it before.

@@ -226,14 +226,8 @@ verdict).merge(found: as_found(before, after || left[check]))
             end
           ),
           "Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.",
-          ("{#{emergency}}" if @visit.heater.gas? || @visit.heater.coil?)
+          Emergency.of(@visit.heater)
         ].compact.map { |text| @words.say(text) }
-      end
-
-      # Mains gas and bottled gas have numbers of their own.
-      def emergency
-        { natural_gas: :gas_emergency, lp: :lpg_emergency, butane: :lpg_emergency }
-          .fetch(@visit.heater.fuel, :any_gas_emergency)
       end
 
       def next_dates

@@ -61,6 +61,7 @@ module Munimen
       def cancel(visit)
         ended = EndVisit.ended(@context, visit, "cancelled").merge(with_heater: true)
         @context.records.visits.update(visit[:id], status: "ended", ended:)
+        EndVisit.tell(@context, visit[:id])
       end
 
       # Where it was ended by mistake; what was booked then is booked again.

@@ -12,7 +12,7 @@ module Munimen
       def show(visit_id)
         row = @context.records.visits.find(visit_id)
         row.slice(:planned_for, :account_id, :window_from, :window_to).merge(
-          told: @context.records.sharing.booking_told(visit_id),
+          told: @context.records.sharing.booking_told(visit_id)&.fetch(:recipient),
           email: @context.records.visits.contact(visit_id)[:email]
         )
       end
@@ -46,9 +46,7 @@ module Munimen
       end
 
       def who!(account_id)
-        person = @context.records.people.find(account_id)
-        return if person && person[:status_id] == Store::People::OPEN &&
-                  Abilities.of(person[:role]).include?(:visit)
+        return if @context.records.people.find(account_id)&.then { |person| Crew.goes?(person) }
 
         raise Error.new("account_id must be somebody who goes to visits.", field: :account_id,
                                                                            code: :unknown_choice)

@@ -4,6 +4,11 @@ module Munimen
   module Desk
     # Who can be sent to a visit, and what they have on a day.
     class Crew
+      # Whether somebody can be sent: an account's row.
+      def self.goes?(person)
+        person[:status_id] == Store::People::OPEN && Abilities.of(person[:role]).include?(:visit)
+      end
+
       def initialize(context) = @context = context
 
       # on: Date. [{id:, name:, trades: qualifications that hold on that day, away:, visits: how
@@ -21,12 +26,7 @@ module Munimen
 
       private
 
-      def going
-        @context.records.people.all.select do |person|
-          person[:status_id] == Store::People::OPEN &&
-            Abilities.of(person[:role]).include?(:visit)
-        end
-      end
+      def going = @context.records.people.all.select { |person| self.class.goes?(person) }
 
       def trades(person, on)
         Store::Values.qualifications(person)

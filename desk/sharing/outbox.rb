@@ -10,7 +10,8 @@ module Munimen
     class Outbox
       CLOSED = "invitation" # what it says opens something: kept closed, and only until it went
 
-      def initialize(context, base:)
+      # base: what links begin with.
+      def initialize(context, base: nil)
         @context = context
         @base = base
       end
@@ -78,11 +79,15 @@ module Munimen
       # Writes a mail to a visit's customer about its booking, with an entry for their calendar.
       # what: "booked", "moved" or "cancelled". One that was told before has the same entry there.
       def booking(visit_id, id:, what:, offset: 0, recipient: nil)
-        notice = BookingNotice.new(@context, visit_id, what, offset:)
-        to = recipient || notice.customer_address
-        from = server.from || @context.person[:email]
-        write(id:, kind: "booking", recipient: to, subject: notice.subject, text: notice.text,
-              visit_id:, file: notice.calendar(from:, to:))
+        @context.may!(:records)
+        tell(visit_id, id:, what:, offset:, recipient:)
+        list
+      end
+
+      # Tells whoever knows of a visit's booking that it is cancelled; nobody else.
+      def cancelled(visit_id, id:)
+        told = sharing.booking_told(visit_id) or return
+        tell(visit_id, id:, what: "cancelled", **told)
       end
 
       # Writes a mail to the person about their own account, which goes where a server is set.
@@ -212,8 +217,16 @@ module Munimen
         list
       end
 
+      def tell(visit_id, id:, what:, offset:, recipient:)
+        notice = BookingNotice.new(@context, visit_id, what, offset:)
+        to = recipient || notice.customer_address
+        from = server.from || @context.person[:email]
+        add(id:, kind: "booking", recipient: to, subject: notice.subject, text: notice.text,
+            file: notice.calendar(from:, to:), visit_id:, offset:)
+      end
+
       # A block may close what is kept of its text.
-      def add(id:, kind:, recipient:, subject:, text:, visit_id: nil, file: nil)
+      def add(id:, kind:, recipient:, subject:, text:, file: nil, **about)
         to = address!(recipient, :recipient)
         eml = composed(id:, to:, subject:, text:, file:).to_s
         sharing.add_message(
@@ -224,7 +237,7 @@ module Munimen
           eml: block_given? ? yield(eml) : eml,
           at: @context.stamp,
           account_id: @context.person[:id],
-          visit_id:
+          **about
         )
         queue(id) if server.set? && @context.records.settings.by_itself?(kind)
       end

@@ -27,32 +27,32 @@ module Munimen
 
       # Undoes the last step that stands.
       def undo(visit_id, id:)
-        @context.may!(:operate)
-        VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
-          last = entry.visit.standing.last or
+        undoing(visit_id, id) do |visit|
+          visit.standing.last or
             raise Refused.new("There is no step to undo.", code: :nothing_to_undo)
-          @undone = undone(entry, id, last)
         end
-        @context.step_undone(visit_id, @undone) if @undone
       end
 
       # One step that stands, by its id, as not done: what another device said of it.
       def not_done(visit_id, id:, of:)
-        @context.may!(:operate)
-        VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
-          step = entry.visit.standing.find { |one| one.id == of } or
+        undoing(visit_id, id) do |visit|
+          visit.standing.find { |one| one.id == of } or
             raise NotFound.new("There is no such step that stands.", field: :of)
-          @undone = undone(entry, id, step)
         end
-        @context.step_undone(visit_id, @undone) if @undone
       end
 
       private
 
-      def undone(entry, id, step)
-        safe_without!(entry.visit, step)
-        entry.add(:steps, id:, operation: step.operation.to_s, outcome: "undone", of: step.id)
-        step.operation
+      # The block gives the step of a visit that is undone.
+      def undoing(visit_id, id)
+        @context.may!(:operate)
+        step = nil
+        VisitWrite.new(@context, visit_id).call(:steps, id) do |entry|
+          step = yield(entry.visit)
+          safe_without!(entry.visit, step)
+          entry.add(:steps, id:, operation: step.operation.to_s, outcome: "undone", of: step.id)
+        end
+        @context.step_undone(visit_id, step.operation) if step
       end
 
       # While a danger stands no step is taken back that keeps it safe.

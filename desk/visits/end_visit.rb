@@ -14,6 +14,13 @@ module Munimen
         { how:, reason:, by: context.person[:name], at: context.stamp, was: row[:status] }
       end
 
+      # Whoever was told of the booking is told that it is cancelled, where there is an office to do
+      # so.
+      # id: of the mail, so that what is sent twice is told once.
+      def self.tell(context, visit_id, id: SecureRandom.uuid)
+        Outbox.new(context).cancelled(visit_id, id:) if context.records.sharing
+      end
+
       def initialize(context) = @context = context
 
       # id: UUID of the decision that is written down; how: one of HOW, or "reopened", which takes
@@ -28,6 +35,7 @@ module Munimen
           entry.change(**(reopening ? again(visit_id) : ended(entry.row, how, reason)))
           entry.add(:decisions, id:, name: Visit::Decisions.name(:ended, how), value: reason)
         end
+        self.class.tell(@context, visit_id, id:) if how == "cancelled"
       end
 
       private

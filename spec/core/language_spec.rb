@@ -14,6 +14,7 @@ RSpec.describe Munimen::Words::Language do
       hazards: Munimen::Hazards::Hazard.all.map(&:title),
       results: Munimen::Judgement::Check.told.map { |one| one.on_page.last },
       protections:,
+      bookings: Munimen::Report::BookingLetter::TEXTS,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules: Munimen::Rules::Question.all
         .flat_map { |one| [one.ask, *one.options.values.map(&:label)] },

@@ -41,7 +41,7 @@ RSpec.describe Munimen::Pocket do
     %W[
       /api/visits/#{visit} /api/visits/#{visit}/report /api/heaters/#{office.heater}
       /api/heaters/#{office.heater}/trends /api/heaters/#{office.heater}/what-if
-      /api/customers/#{office.customer} /api/customers /api/today /api/settings /api/instruments
+      /api/customers/#{office.customer} /api/customers /api/today /api/instruments
       /api/me
     ]
   end

@@ -253,7 +253,6 @@ RSpec.configure do |config|
     page.visit("about:blank")
     page.server&.wait_for_pending_requests
     Capybara.reset_sessions!
-    page.quit unless Capybara.current_driver == :chromium # another one has what only it wants
   end
   config.before(type: :feature) do
     Capybara.current_driver = :chromium

@@ -102,7 +102,7 @@ module Munimen
 
         def same?(what, known, cells)
           case what
-          when :phone then number(cells[:phone]) == number(known[:phone])
+          when :phone then number(cells[:phone])&.== number(known[:phone])
           when :email then key(cells[:email]) == key(known[:email])
           else addresses[known[:id]].include?(key(cells[:address]))
           end
@@ -127,19 +127,19 @@ module Munimen
 
         def by_number(cells)
           found = []
-          found += numbers[number(cells[:phone])] if cells[:phone]
+          found += numbers[number(cells[:phone])] if number(cells[:phone])
           found += mails[key(cells[:email])] if cells[:email]
           found.uniq
         end
 
         def know(row)
           by_name[name_key(row[:name])] << row
-          numbers[number(row[:phone])] << row if row[:phone]
+          numbers[number(row[:phone])] << row if number(row[:phone])
           mails[key(row[:email])] << row if row[:email]
         end
 
         def by_name = @by_name ||= index { |row| name_key(row[:name]) }
-        def numbers = @numbers ||= index { |row| row[:phone] && number(row[:phone]) }
+        def numbers = @numbers ||= index { |row| number(row[:phone]) }
         def mails = @mails ||= index { |row| row[:email] && key(row[:email]) }
 
         # Rows that are there by what the block gives of them.

@@ -1,6 +1,26 @@
 # frozen_string_literal: true
 
 Munimen::Words::Language[:es].texts <<~TEXTS
+  Your visit on %<day>s
+    Su visita del %<day>s
+  We come on %<day>s, %<time>s, for: %<jobs>s.
+    Iremos el %<day>s, %<time>s, para: %<jobs>s.
+  Your visit is moved to %<day>s
+    Su visita pasa al %<day>s
+  Your visit is moved: we come on %<day>s, %<time>s, for: %<jobs>s.
+    Su visita ha cambiado de fecha: iremos el %<day>s, %<time>s, para: %<jobs>s.
+  Your visit on %<day>s is cancelled
+    Su visita del %<day>s queda anulada
+  The visit of %<day>s (%<jobs>s) is cancelled. Call us for another time.
+    La visita del %<day>s (%<jobs>s) queda anulada. Llámenos para acordar otra fecha.
+  between %<from>s and %<to>s
+    entre las %<from>s y las %<to>s
+  about %<at>s
+    hacia las %<at>s
+  At: %<address>s
+    En: %<address>s
+  If this does not suit you, answer this mail or call us.
+    Si no le viene bien, responda a este correo o llámenos.
   Report
     Informe
   Looks only: nothing was operated

@@ -3,9 +3,7 @@
 // and, if there is something to say, a word.
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { tellCustomer } from '@/api/bookings'
-import { api, type Visit } from '@/api/client'
-import { line } from '@/pocket/office'
+import type { Visit } from '@/api/client'
 import ReasonedChoice from '@/components/common/ReasonedChoice.vue'
 import { useVisit } from '@/composables/useVisit'
 
@@ -19,14 +17,9 @@ const ways = computed(() =>
     : (['nobody_home', 'given_up'] as const)
   ).map((way) => ({ way, label: t(`ended.${way}`) })),
 )
-/** Whoever was told of the visit is told that it is cancelled. */
-async function end(how: (typeof ways.value)[number]['way'], reason: string) {
+function end(how: (typeof ways.value)[number]['way'], reason: string) {
   shown.value = false
-  await send('end', { how, reason })
-  if (how !== 'cancelled' || line.away) return
-  const path = { params: { path: { id: props.visit.id } } }
-  const { data } = await api.GET('/api/visits/{id}/booking', path)
-  if (data?.told) await tellCustomer(props.visit.id, 'cancelled')
+  void send('end', { how, reason })
 }
 </script>
 
