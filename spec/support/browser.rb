@@ -10,6 +10,7 @@ CHROMIUM = {
   "disable-gpu" => nil,
   "disable-quic" => nil,
   "no-first-run" => nil,
+  "force-prefers-reduced-motion" => nil, # nothing is drawn sixty times a second to slide in
   # By plain HTTP from elsewhere, where a browser has no service worker and keeps no runtime: what
   # goes on without a signal has a spec of its own (cellar_spec.rb).
   "host-resolver-rules" => "MAP munimen.test 127.0.0.1",
