@@ -79,11 +79,10 @@ module Munimen
       # This heater with some fields otherwise (values as they are kept); a word that is not known
       # is :unknown.
       def with(**changes)
-        values = FIELDS.to_h { |name| [name, public_send(name)] }
-        changes = changes.to_h do |name, value|
-          [name, value.nil? && Fields::WORDS.key?(name) ? :unknown : value]
-        end
-        self.class.new(values.merge(changes))
+        changes.each_with_object(dup) do |(name, value), other|
+          value = :unknown if value.nil? && Fields::WORDS.key?(name)
+          other.instance_variable_set(:"@#{name}", value)
+        end.freeze
       end
 
       # The open form: quantities as text with unit in `units`; fields that the kind has not are

@@ -30,7 +30,11 @@ module Munimen
         # Those of the customer's page, in the order in which they are told.
         def told = @told ||= all.select(&:on_page).sort_by { |one| one.on_page.first }
         def relief_source(visit) = visit.rules.book.pick(RELIEF_SOURCES)
-        def using(reading) = all.select { |check| check.used.include?(reading) }
+
+        # Those that look at a reading.
+        def using(reading)
+          (@using ||= {})[reading] ||= all.select { |check| check.used.include?(reading) }
+        end
       end
 
       attr_reader :id, :part, :used

@@ -10,19 +10,21 @@ module Munimen
       LOW = 273.15
       HIGH = 433.15
       STEP = 0.5 # K
+      # Lists by steps of temperature and of enthalpy; where the latter begins, and its step.
+      Tables = Struct.new(:enthalpy, :density, :temperature, :least, :width)
 
       module_function
 
       # Specific enthalpy, J/kg, at K.
-      def enthalpy(temperature) = between(tables[:enthalpy], (temperature - LOW) / STEP)
+      def enthalpy(temperature) = between(tables.enthalpy, (temperature - LOW) / STEP)
 
       # Density, kg/m3, at K.
-      def density(temperature) = between(tables[:density], (temperature - LOW) / STEP)
+      def density(temperature) = between(tables.density, (temperature - LOW) / STEP)
 
       # K at a specific enthalpy, J/kg.
       def temperature(enthalpy)
-        first, width, list = tables.values_at(:first, :width, :temperature)
-        between(list, (enthalpy - first) / width)
+        known = tables
+        between(known.temperature, (enthalpy - known.least) / known.width)
       end
 
       def tables
@@ -30,13 +32,8 @@ module Munimen
           grid = Array.new(((HIGH - LOW) / STEP).round + 1) { |i| LOW + (i * STEP) }
           enthalpy = grid.map { |kelvin| Physics::Water.enthalpy(kelvin) }
           width = (enthalpy.last - enthalpy.first) / (grid.size - 1)
-          {
-            enthalpy:,
-            density: grid.map { |kelvin| Physics::Water.density(kelvin) },
-            first: enthalpy.first,
-            width:,
-            temperature: inverse(grid, enthalpy, width)
-          }.freeze
+          density = grid.map { |kelvin| Physics::Water.density(kelvin) }
+          Tables.new(enthalpy, density, inverse(grid, enthalpy, width), enthalpy.first, width)
         end
       end
 
@@ -51,8 +48,11 @@ module Munimen
       end
 
       def between(list, place)
-        index = place.to_i.clamp(0, list.size - 2)
-        list[index] + ((list[index + 1] - list[index]) * (place - index))
+        index = place.to_i
+        index = 0 if index.negative?
+        index = list.size - 2 if index > list.size - 2
+        low = list[index]
+        low + ((list[index + 1] - low) * (place - index))
       end
     end
   end

@@ -60,6 +60,10 @@ module Munimen
         def all = @all.values
         def ids = @all.keys
 
+        # Those that read something by a name, and those that look over a group of the inspection.
+        def that_read(name) = (@by_reading ||= index { |one| one.reads.map(&:name) })[name] || []
+        def that_look(group) = (@by_group ||= index { |one| [one.looks] })[group] || []
+
         # The name of a reading of a part, where the same is read of several; of: nil for the usual.
         def reading(name, of) = of.nil? ? name.to_sym : :"#{name}.#{of}"
 
@@ -69,6 +73,14 @@ module Munimen
               "There is no operation “#{id}”; there are: #{@all.keys.join(", ")}.",
               field: :operation
             )
+          end
+        end
+
+        private
+
+        def index
+          all.each_with_object({}) do |one, found|
+            yield(one).uniq.each { |key| (found[key] ||= []) << one }
           end
         end
       end

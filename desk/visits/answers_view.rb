@@ -133,14 +133,13 @@ module Munimen
         case one
         when Visit::Reading then reading_in(one.name)
         when Visit::Observation
-          group = Inspection::InspectionItem[one.item].group
-          Work::Operation.all.find { |operation| operation.looks == group }&.id
+          Work::Operation.that_look(Inspection::InspectionItem[one.item].group).first&.id
         end
       end
 
       # The operation that reads it: one that was done, where several do.
       def reading_in(name)
-        all = Work::Operation.all.select { |one| one.reads.any? { |read| read.name == name } }
+        all = Work::Operation.that_read(name)
         (all.find { |one| @visit.done?(one.id) } || all.first)&.id
       end
 

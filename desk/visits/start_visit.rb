@@ -6,8 +6,9 @@ module Munimen
     class StartVisit
       def initialize(context) = @context = context
 
-      # planned_for: ISO time; account_id: who goes; window_from, window_to: when it was promised
-      # to begin, ISO times. Returns the visit's row.
+      # planned_for: ISO time; account_id: who goes, where nobody is named whoever books it, or
+      # nobody yet where they go to no visits; window_from, window_to: when it was promised to
+      # begin, ISO times. Returns the visit's row.
       def book(
         id:,
         heater_id:,
@@ -26,7 +27,7 @@ module Munimen
 
         BookingTimes.promised!(window_from, window_to)
         BookingTimes.some_day!(planned_for)
-        @context.records.people.find(account_id) || no_account! if account_id
+        goes!(account_id) if account_id
         known = jobs.map { |job| fitting!(heater, Work::Job[job]) }
         @context.records.visits.add(
           id:,
@@ -34,7 +35,7 @@ module Munimen
           jobs: known,
           status: "booked",
           planned_for:,
-          account_id: account_id || @context.person[:id],
+          account_id: account_id || own,
           created_at: @context.stamp,
           window_from:,
           window_to:
@@ -70,8 +71,16 @@ module Munimen
         )
       end
 
-      def no_account!
-        raise NotFound.new("There is no such account.", field: :account_id)
+      def goes?(person) = Abilities.of(person[:role]).include?(:visit)
+      def own = (@context.person[:id] if goes?(@context.person))
+
+      def goes!(account_id)
+        person = @context.records.people.find(account_id) or
+          raise NotFound.new("There is no such account.", field: :account_id)
+        return if goes?(person)
+
+        raise Error.new("account_id must be somebody who goes to visits.", field: :account_id,
+                                                                           code: :unknown_choice)
       end
 
       # An inspector's visit only looks, whoever starts it.

@@ -6,7 +6,7 @@ require "rotp"
 # One's account at the screen: second factor, and the password once more before a backup.
 RSpec.describe "One's account at the screen", type: :feature do
   it "switches the second factor on, wants it at the next sign-in, and takes a recovery code" do
-    sign_in("owner")
+    type_in("owner")
     go "/account"
     expect(serious).to eq([])
     click_button "Set it up"

@@ -40,7 +40,7 @@ RSpec.describe "A visit on the screen", type: :feature do
 
   it "goes from sign-in to the signed page by keyboard, at 1280 × 800" do
     visit_id = id
-    sign_in
+    type_in
     expect(page).to have_content("Ada Brook")
     find_button("Go on").send_keys(:enter)
     expect(page).to have_css("article h2", text: "Identify the water heater")

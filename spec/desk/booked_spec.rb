@@ -74,6 +74,21 @@ RSpec.describe Munimen::Desk::ChangeBooking do
       .to include("queda anulada")
   end
 
+  it "waits for somebody who goes where the office books it and names nobody" do
+    start = Munimen::Desk::StartVisit.new(office.context("office"))
+    book = lambda do |**who|
+      start.book(id: office.uuid, heater_id: office.heater, jobs: ["flush"],
+                 planned_for: office.now.iso8601, **who)
+    end
+    expect(book.call[:account_id]).to be_nil
+    expect(book.call(account_id: office.person[:id])[:account_id]).to eq(office.person[:id])
+    expect { book.call(account_id: office.person("office")[:id]) }
+      .to raise_error(Munimen::Error, /goes to visits/)
+    visit = book.call[:id]
+    Munimen::Desk::StartVisit.new(office.context).start(visit)
+    expect(office.records.visits.find(visit)[:account_id]).to eq(office.person[:id])
+  end
+
   it "hands over what is booked or under way, moves what is booked, and nothing that is over" do
     visit = booked
     change = described_class.new(boss)

@@ -82,6 +82,13 @@ RSpec.describe Munimen::Pocket::Office do
     end
   end
 
+  # A visit that is booked without a signal.
+  def booked(records)
+    heater = records.database[:heaters].get(:id)
+    [["POST", "/api/heaters/#{heater}/visits", {},
+      { id: SecureRandom.uuid, jobs: ["annual_safety"], planned_for: "2026-12-05T09:00:00Z" }]]
+  end
+
   others = [
     ["GET", "/api/today"], ["GET", "/api/me"], ["GET", "/api/customers", { search: "a" }],
     ["GET", "/api/calculations"], ["GET", "/api/jobs"], ["GET", "/api/heater-form"],
@@ -110,7 +117,8 @@ RSpec.describe Munimen::Pocket::Office do
   it "says the same of its heaters and lists, and in every sum" do
     same_as_the_server do |records|
       heaters = looks(records).select { |_, path| path.include?("/heaters/") }
-      heaters.each_slice(3).flat_map { |three| three.first(TRIES) } + others + sums
+      heaters.each_slice(3).flat_map { |three| three.first(TRIES) } + others + sums +
+        booked(records)
     end
   end
 

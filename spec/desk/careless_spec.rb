@@ -297,7 +297,7 @@ RSpec.describe Shadow, :long do
     office.records.visits.load(stage.visit, now: office.now).running_waits.any?
   end
 
-  (4 * TRIES).times do |seed|
+  (3 * TRIES).times do |seed|
     it "finds no unsafe state, no signature that the state contradicts, and no dead end, seed " \
        "#{seed}" do
       random = Random.new(20_261_126 + seed)

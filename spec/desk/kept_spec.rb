@@ -62,8 +62,8 @@ RSpec.describe Munimen::Visit::Memory do
     JSON.generate(view.merge(plan: view[:plan].slice(:impossible), outlay: nil, obstacles:))
   end
 
-  # 10 × 12 acts here, hundreds of visits by `bin/bench many 50`.
-  (10 * TRIES).times do |seed|
+  # 6 × 12 acts here, hundreds of visits by `bin/bench many 80`.
+  (6 * TRIES).times do |seed|
     it "gives what would be made anew, letter for letter, visit #{seed}" do
       random = Random.new(seed)
       kinds = %i[gas_storage electric_storage boiler_coil]

@@ -148,8 +148,8 @@ RSpec.describe Munimen::Desk::TakeBack do
     JSON.generate([view.except(:version, :corrected, :struck), page])
   end
 
-  # A handful of visits here, two thousand by `bin/bench many 250`.
-  (8 * TRIES).times do |seed|
+  # A handful of visits here, two thousand by `bin/bench many 400`.
+  (5 * TRIES).times do |seed|
     it "leaves verdicts, dangers, plan and page as before, letter for letter, visit #{seed}" do
       random = Random.new(seed)
       kinds = %i[gas_storage electric_storage boiler_coil]

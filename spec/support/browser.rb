@@ -3,6 +3,7 @@
 require "rspec/expectations"
 require "capybara/rspec"
 require "capybara/cuprite"
+require "net/http"
 
 # Debian's Chromium, headless, with nothing going out to the network.
 CHROMIUM = {
@@ -38,11 +39,50 @@ end
 Capybara.app_host = PLAIN = "http://munimen.test"
 Capybara.always_include_port = true
 Capybara.server = :puma, { Silent: true, Threads: "1:4" }
-Capybara.default_max_wait_time = 6
 Capybara.enable_aria_label = true
+Capybara.default_max_wait_time = 6
+Capybara.default_retry_interval = 0.1 # s; each look is work for the browser, too
+
+# The ways of being signed in.
+module SignedIn
+  # Typed at the page of sign-in; see also sign_in.
+  def type_in(role = "plumber")
+    go "/sign-in"
+    fill_in "E-mail", with: "#{role}@example.test"
+    fill_in "Password", with: Office::PASSWORD
+    find("input[name=password]").send_keys(:enter)
+    expect(page).to have_no_css("input[name=password]")
+    expect(page).to have_link("Customers", visible: :all) # on a phone it is in the menu
+  end
+
+  # The same by the session's cookie, without the page of sign-in: what it does is tried where it is
+  # what is asked.
+  def sign_in(role = "plumber")
+    page.driver.set_cookie("munimen", session_of(role), httponly: true, samesite: "Strict")
+    go "/"
+    expect(page).to have_link("Customers", visible: :all)
+  end
+
+  def session_of(role)
+    at = URI(page.server ? "http://127.0.0.1:#{page.server.port}" : Capybara.app_host)
+    Net::HTTP.start(at.host, at.port) do |http|
+      name = { "Host" => URI(Capybara.app_host).host }
+      first = http.get("/api/session", name)
+      token = JSON.parse(first.body)["csrf"]
+      given = name.merge("Cookie" => cookie(first), "X-CSRF-Token" => token,
+                         "Content-Type" => "application/json")
+      login = JSON.generate(login: "#{role}@example.test", password: Office::PASSWORD)
+      cookie(http.post("/auth/login", login, given)).delete_prefix("munimen=")
+    end
+  end
+
+  def cookie(response) = response.get_fields("set-cookie").last[/\A[^;]+/]
+end
 
 # A person at the screen: signs in, looks, presses keys, taps.
 module AtTheScreen
+  include SignedIn
+
   AXE = File.join(Munimen::ROOT, "ui/node_modules/axe-core/axe.min.js")
   VALUES = {
     "static_pressure" => "62",
@@ -61,15 +101,6 @@ module AtTheScreen
     "vessel_charge" => "2.1",
     "charge_set" => "3"
   }.freeze
-
-  def sign_in(role = "plumber")
-    go "/sign-in"
-    fill_in "E-mail", with: "#{role}@example.test"
-    fill_in "Password", with: Office::PASSWORD
-    find("input[name=password]").send_keys(:enter)
-    expect(page).to have_no_css("input[name=password]")
-    expect(page).to have_link("Customers", visible: :all) # on a phone it is in the menu
-  end
 
   def go(path) = page.visit(path)
   def press(*keys) = page.driver.browser.keyboard.type(*keys)

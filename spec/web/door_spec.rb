@@ -168,10 +168,19 @@ data: [Photographs.jpeg].pack("m0"))
 
   it "lets an inspector add to what they signed, and no further" do
     visit = office.start(jobs: ["inspection"])
-    records.database[:visits].where(id: visit).update(status: "signed",
-signed_at: office.now.iso8601)
-    amend = ->(role) { Munimen::Desk::Amend.new(office.context(role)).call(visit, id: office.uuid, reason: "a", text: "b") }
+    signed = { status: "signed", signed_at: office.now.iso8601 }
+    records.database[:visits].where(id: visit).update(signed)
+    amend = lambda do |role|
+      Munimen::Desk::Amend.new(office.context(role))
+        .call(visit, id: office.uuid, reason: "a", text: "b")
+    end
     expect { amend["inspector"] }.to raise_error(Munimen::Refused, /role/)
     expect { amend["plumber"] }.not_to raise_error
+    records.visits.write(
+      :signatures, id: office.uuid, visit_id: visit, signer: "plumber", name: "Ivo",
+                   strokes: [[[0.1, 0.2]]], at: office.now.iso8601,
+                   account_id: office.person("inspector")[:id]
+    )
+    expect { amend["inspector"] }.not_to raise_error
   end
 end

@@ -2,7 +2,7 @@
 
 require "office_helper"
 
-# Seeded requests and files of every wrong kind (800 here, tens of thousands by `bin/bench many` and
+# Seeded requests and files of every wrong kind (480 here, tens of thousands by `bin/bench many` and
 # `bin/bench fuzz`): no 500, no trace shown, none that hangs, memory bounded.
 RSpec.describe Munimen::Web do
   include Rack::Test::Methods
@@ -84,7 +84,7 @@ RSpec.describe Munimen::Web do
       )
   end
 
-  (5 * TRIES).times do |seed|
+  (3 * TRIES).times do |seed|
     it "answers spoilt requests of every route, path and query with a clear refusal, " \
        "seed #{seed}" do
       random = Random.new(20_261_124 + seed)

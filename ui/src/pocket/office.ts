@@ -106,33 +106,23 @@ async function session(request: Request) {
   const last = await lastHere().catch(() => null)
   const device = last && (await lockOf(last).catch(() => undefined))?.device
   const asked = device ? `${SESSION}?device=${device}` : request
-  const patience = last ? SILENT : PATIENCE
-  let ill: Response | null = null
+  const signal = AbortSignal.timeout(last ? SILENT : PATIENCE) // of its body too
+  let answer: Response
   try {
-    const response = await reach(asked, { signal: AbortSignal.timeout(patience) })
-    if (response.ok) {
-      const said = response.clone().json() as Promise<Schemas['Session']>
-      await learnt(last, await withinTime(said, patience))
-    }
-    if (response.status < ILL) return response
-    ill = response
+    answer = await reach(asked, { signal })
+    if (answer.ok) await learnt(last, await answer.clone().json())
+    if (answer.status < ILL) return answer
   } catch (cause) {
     lost()
     return (await whoeverWas(last)) ?? Promise.reject(cause)
   }
-  return (await whoeverWas(last)) ?? ill
+  return (await whoeverWas(last)) ?? answer
 }
 
 async function whoeverWas(last: number | null) {
   const known = last && (await sessionOf(last).catch(() => null))
   return known ? Response.json({ ...known, csrf: '' }) : null
 }
-
-const withinTime = <T>(promise: Promise<T>, ms: number): Promise<T> =>
-  Promise.race([
-    promise,
-    new Promise<T>((_, reject) => setTimeout(() => reject(new TypeError('Silent')), ms)),
-  ])
 
 /** The office can end a device's key: then nothing of that person stays here. */
 async function learnt(last: number | null, said: Schemas['Session']) {
