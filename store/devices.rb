@@ -33,6 +33,7 @@ module Munimen
         @rows.where(account_id:, ended_at: nil).update(ended_at: at)
       end
 
+      def in_use?(id, account_id) = !@rows.where(id:, account_id:, ended_at: nil).empty?
       def ended?(id) = !@rows.where(id:).exclude(ended_at: nil).empty?
     end
   end

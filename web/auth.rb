@@ -11,6 +11,8 @@ module Munimen
     module Auth
       WRONG = SignInGuard::WRONG
       FRESH = 600 # s for which a password counts as just given
+      IDLE = 86_400 # s without a word after which a session ends on a device that nothing locks
+      LOCKED = "locked" # of a session: that a PIN or passkey locks the device
       BROWSERS = { "Edg/" => "Edge", "Firefox/" => "Firefox", "Chrome/" => "Chromium",
                    "Safari/" => "Safari" }.freeze
       SYSTEMS = %w[Android iPhone iPad Windows Macintosh Linux].freeze
@@ -111,8 +113,15 @@ module Munimen
           request.halt(Problem.rack(401, Guesses::TEXT, code: "not_signed_in"))
         end
 
+        # A working week on a device that is locked, a day on another.
+        def idle?
+          last = env[Roda::RodaPlugins::Sessions::SESSION_UPDATED_AT]
+          last && !session[LOCKED] && Time.now.to_i - last > IDLE
+        end
+
         # Who has given the password only, of two factors, is nobody yet.
         def look_up
+          rodauth.logout if rodauth.logged_in? && idle?
           rodauth.check_active_session
           return unless rodauth.logged_in?
 

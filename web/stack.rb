@@ -64,14 +64,17 @@ module Munimen
         end.to_app
       end
 
-      # How the session's cookie is made and read.
+      WEEK = 7 * 86_400 # s
+
+      # How the session's cookie is made and read. A day without a word ends it where no device
+      # is locked (Auth::SessionLookup).
       def session(config)
         {
           secret: config.secret,
           old_secret: config.old_secret,
           key: config.secure_cookies? ? "__Host-munimen" : "munimen",
-          max_seconds: 7 * 86_400,
-          max_idle_seconds: 86_400,
+          max_seconds: WEEK,
+          max_idle_seconds: WEEK,
           cookie_options: { same_site: :strict, secure: config.secure_cookies?, path: "/" }
         }
       end

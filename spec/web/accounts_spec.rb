@@ -162,6 +162,31 @@ RSpec.describe Munimen::Web::Auth do
     expect([sign_in, sign_in(password: new)]).to eq([401, 200])
   end
 
+  it "ends a session after a day without a word, on a device that is locked after a week" do
+    days = 0
+    real = Time.method(:now)
+    allow(Time).to receive(:now) { real.call + (days * 86_400) }
+    person = ->(more = "") { JSON.parse(get("/api/session#{more}").body)["person"] }
+    sign_in("plumber")
+    days = 0.9
+    expect(person.call).not_to be_nil
+    days = 2
+    expect(person.call).to be_nil
+    sign_in("plumber")
+    send_json("/api/devices", { id: device = office.uuid })
+    days = 5
+    expect(person.call).not_to be_nil
+    days = 9.5
+    expect(person.call).to be_nil
+    sign_in("plumber")
+    expect(person.call("?device=#{device}")).not_to be_nil
+    days = 14
+    expect(person.call).not_to be_nil
+    office.records.devices.close(device, at: office.now.iso8601)
+    expect(person.call("?device=#{device}")).to be_nil
+    expect(office.records.devices.in_use?(device, office.person[:id])).to be(false)
+  end
+
   it "ends one session from another, and shows nobody else's" do
     sign_in("plumber")
     jar = rack_mock_session.cookie_jar.to_hash.dup
