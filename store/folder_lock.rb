@@ -5,7 +5,8 @@ module Munimen
     # One process has the data folder: a lock of the system on a file in it, which dies with the
     # process, whatever kills it.
     #
-    #   FolderLock.take(folder)  # raises Refused when another process has it
+    #   FolderLock.take(folder)  # raises Refused when another process has it, Error when it cannot
+    #                            # be written to
     module FolderLock
       NAME = "munimen.lock"
 
@@ -39,6 +40,9 @@ module Munimen
         file.write("#{Process.pid}\n")
         file.flush
         file
+      rescue Errno::EACCES, Errno::EROFS, Errno::EPERM
+        raise Error.new("The data folder #{File.dirname(path)} cannot be written to: give it to " \
+                        "the account that the server runs as (chown -R).", code: :read_only)
       end
     end
   end

@@ -242,6 +242,12 @@ RSpec.describe Munimen::Cli::Commands do
         /process 4711/
       )
       holder.close
+      allow(File).to receive(:new).and_raise(Errno::EROFS)
+      expect { Munimen::Store::FolderLock.check(folder) }.to raise_error(
+        Munimen::Error,
+        /#{folder} cannot be written to/
+      )
+      allow(File).to receive(:new).and_call_original
       FileUtils.mkdir_p(File.join(folder, "munimen-restore-killed"))
       FileUtils.touch(File.join(folder, "download-1.zip.part"))
       Munimen::Web::Config.new(folder).tap(&:secret).take!
