@@ -11,17 +11,19 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # on: Date. [{id:, name:, trades: qualifications that hold on that day, away:, visits: how
-      # many that day}], by name.
+      # on: Date. [{id:, name:, trades: qualifications that hold on that day, looks_only: whether
+      # they operate nothing, away:, visits: how many that day}], by name, who looks only last.
       def call(on:)
         @context.may!(:records)
         away = @context.records.absences.away(on.iso8601)
         busy = @context.records.visits.between(on.iso8601, (on + 1).iso8601)
           .group_by { |row| row[:account_id] }
-        going.map do |person|
+        crew = going.map do |person|
           { id: person[:id], name: person[:name], trades: trades(person, on),
+            looks_only: !Abilities.of(person[:role]).include?(:operate),
             away: away.include?(person[:id]), visits: busy.fetch(person[:id], []).size }
         end
+        crew.partition { |one| !one[:looks_only] }.flatten
       end
 
       private

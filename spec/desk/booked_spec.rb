@@ -119,6 +119,7 @@ RSpec.describe Munimen::Desk::ChangeBooking do
     expect(crew.to_h { |one| one.values_at(:name, :visits) }).to eq(
       "Owner" => 3, "Plumber" => 0, "Inspector" => 0
     )
+    expect(crew.select { |one| one[:looks_only] }).to eq([crew.last])
   end
 
   it "sends by itself what the owner says may go so, and waits with the rest" do

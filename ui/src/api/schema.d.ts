@@ -2823,6 +2823,8 @@ export interface components {
             id: number;
             name: string;
             trades: string[];
+            /** @description whether they operate nothing */
+            looks_only: boolean;
             away: boolean;
             /** @description how many they have that day */
             visits: number;

@@ -713,6 +713,7 @@ export default {
     at: 'Time',
     who: 'Who goes',
     away: 'away that day',
+    looks: 'looks only, operates nothing',
     visits: 'free that day | 1 visit that day | {n} visits that day',
     tell: 'Tell the customer by mail, with an entry for their calendar ({email})',
   },

@@ -71,15 +71,18 @@ function save() {
       >{{ $t('booking.on') }}<input v-model="form.on" type="date" class="native" required
     /></label>
     <div class="row">
-      <label
-        >{{ $t('heater.promisedFrom')
-        }}<input v-model="form.from" name="from" type="time" class="native" /></label
-      ><label
-        >{{ $t('heater.promisedTo')
-        }}<input v-model="form.to" name="to" type="time" class="native" /></label
-      ><label v-if="!form.from || !form.to"
+      <label v-if="!form.from || !form.to"
         >{{ $t('booking.at') }}<input v-model="form.at" name="at" type="time" class="native"
       /></label>
+      <div class="row promised">
+        <label
+          >{{ $t('heater.promisedFrom')
+          }}<input v-model="form.from" name="from" type="time" class="native" /></label
+        ><label
+          >{{ $t('heater.promisedTo')
+          }}<input v-model="form.to" name="to" type="time" class="native"
+        /></label>
+      </div>
     </div>
     <fieldset class="who">
       <legend>{{ $t('booking.who') }}</legend>
@@ -88,7 +91,8 @@ function save() {
           ><b>{{ one.name }}</b>
           <span class="soft small">
             {{ one.away ? $t('booking.away') : $t('booking.visits', one.visits)
-            }}<template v-if="one.trades.length">
+            }}<template v-if="one.looks_only"> · {{ $t('booking.looks') }}</template
+            ><template v-if="one.trades.length">
               · {{ one.trades.map((trade) => $t(`trade.${trade}`)).join(', ') }}</template
             ></span
           ></span
@@ -112,6 +116,9 @@ form > label:not(.one),
 .row > label {
   display: grid;
   gap: 4px;
+}
+.promised {
+  flex-wrap: nowrap;
 }
 .who {
   border: 1px solid var(--line);
