@@ -60,7 +60,7 @@ module SignedIn
   def sign_in(role = "plumber")
     page.driver.set_cookie("munimen", session_of(role), httponly: true, samesite: "Strict")
     go "/"
-    expect(page).to have_link("Customers", visible: :all)
+    expect(page).to have_link("Customers", visible: :all).and have_css("main h1")
   end
 
   def session_of(role)
