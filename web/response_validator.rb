@@ -15,18 +15,13 @@ module Munimen
       def self.of(path) = (@of ||= {})[path] ||= new(path)
 
       def initialize(path)
-        contract = YAML.load_file(path)
-        document = JSONSchemer.openapi(contract)
-        @known = contract["paths"].flat_map do |route, methods|
-          methods.map do |verb, operation|
-            [operation["operationId"], responses(document, contract, route, verb, operation)]
-          end
-        end.to_h
+        @path = path
+        @reading = Mutex.new
       end
 
       # Text of what breaks the contract, or nil. `body` is the list of Strings of a Rack answer.
       def problem(operation, status, media_type, body)
-        media = @known.fetch(operation)[status.to_s] or
+        media = known.fetch(operation)[status.to_s] or
           return "#{operation}: status #{status} is not in the contract"
         schema = media.fetch(media_type.to_s.split(";").first) do
           return "#{operation}: #{media_type} is not in the contract"
@@ -68,6 +63,22 @@ module Munimen
         raise problem if ENV["RACK_ENV"] == "test"
 
         warn "Answer breaks the contract: #{problem[0, 500]}"
+      end
+
+      # {operation => its responses}; read when the first answer is held to it, which is after the
+      # first page is out.
+      def known
+        @reading.synchronize { @known ||= read }
+      end
+
+      def read
+        contract = YAML.load_file(@path)
+        document = JSONSchemer.openapi(contract)
+        contract["paths"].flat_map do |route, methods|
+          methods.map do |verb, operation|
+            [operation["operationId"], responses(document, contract, route, verb, operation)]
+          end
+        end.to_h
       end
 
       # status => media type => compiled schema, nil for bytes.

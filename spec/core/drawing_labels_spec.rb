@@ -25,7 +25,7 @@ RSpec.describe Munimen::Drawing do
 
   (4 * TRIES).times do |number|
     it "lays no word on another, on a pipe or beyond the edge, and no leader through any, " \
-       "drawings #{number}" do
+       "drawings #{number}", :long do
       random = Random.new(20_261_127 + number)
       wrong = Array.new(25) do
         units = %i[us england].sample(random:)

@@ -58,7 +58,7 @@ RSpec.describe Munimen::Drawing::AsItStands do
     expect(dead).not_to include(%i[lower_element element_on])
   end
 
-  it "is drawn on the screen and on the PDF whatever the state of any kind" do
+  it "is drawn on the screen and on the PDF whatever the state of any kind", :long do
     styles = File.read(File.join(Munimen::ROOT, "ui/src/components/charts/SectionDrawing.vue"))
     roles = Build::KINDS.each_key.flat_map do |kind|
       of_kind = heater(kind)

@@ -287,7 +287,8 @@ RSpec.describe Munimen::Faults::Finder do
   # possible is possible; whatever touches a
   # terminal asks for covers and power to be as they must.
   (4 * TRIES).times do |number|
-    it "never proposes as possible what the state does not allow, in random states #{number}" do
+    it "never proposes as possible what the state does not allow, in random states #{number}",
+:long do
       random = Random.new(10_000 + number)
       heaters = Build::KINDS.keys.map { |kind| heater(kind, units: units(kind)) }
       100.times do

@@ -6,7 +6,7 @@ require "spec_helper"
 # then it is what a sound heater shows, and the exercise says that nothing can be told. Every heater
 # that ships with an exercise, every cause that it can have, three severities, every test of its
 # symptom.
-RSpec.describe Munimen::Training::Exercise do
+RSpec.describe Munimen::Training::Exercise, :long do
   def scenario(heater, book, symptom, faults)
     Munimen::Training::Scenario.from(
       id: "x", title: "x", level: 1, symptom: symptom.to_s, book: book.to_s, heater:, faults:
