@@ -125,6 +125,7 @@ module Munimen
         soft(t("Looks only: nothing was operated")) if @page[:look_only]
         soft(t("Draft – not signed yet")) unless @data[:signed_at]
         soft(@page[:late]) if @page[:late]
+        soft(rang) if @page[:rang]
         style = {
           background_color: TINTS.fetch(@page[:outcome].to_s),
           borders: [],
@@ -145,6 +146,12 @@ module Munimen
           heater[:capacity],
           heater[:fuel]
         ].compact.join("  ·  ")
+      end
+
+      # You rang because, in our words and theirs.
+      def rang
+        said = @page[:rang].transform_keys(&:to_sym).values_at(:title, :words).compact
+        "#{t("You rang because")}: #{said.join(" – ")}"
       end
 
       def deficiencies

@@ -23,6 +23,7 @@ module Munimen
           outcome_text: Judgement::Outcome::WORDS.fetch(outcome.chosen),
           outcome_reason: @visit.decision(:outcome_reason),
           sentence: outcome.sentence(@words),
+          rang:,
           results:,
           deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
           rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
@@ -44,6 +45,12 @@ module Munimen
       end
 
       private
+
+      # What they rang for: its title in our words, and theirs as they were typed; or nil.
+      def rang
+        said = Faults::Complaint.in(@visit) or return
+        { title: said.title && @words.say(said.title), words: said.words }
+      end
 
       # What was made without a signal and got to the office later, or nil.
       def late

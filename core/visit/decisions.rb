@@ -18,7 +18,9 @@ module Munimen
         switch_off: %w[agreed refused],
         long_heat: %w[now return],
         outcome: %w[in_service in_service_with_limits left_off against_advice evacuated],
-        outcome_reason: nil
+        outcome_reason: nil,
+        complaint: nil,
+        complaint_words: nil
       }.freeze
       WORD = /[a-z0-9_]+/
       CHECK = /[a-z0-9_.]+/
@@ -66,11 +68,20 @@ module Munimen
             raise Error.new("“#{name}” is no decision.", field: :name, code: :unknown_choice)
           return if known.first == :open && value.to_s.match?(OPEN)
 
-          choices = ALONE[name.to_sym] || WORDS[known.first]
+          choices = choices_of(known.first)
           return if choices.nil? || choices.include?(value)
 
           text = "#{name} must be one of: #{choices.join(", ")}."
           raise Error.new(text, field: name, code: :unknown_choice)
+        end
+
+        private
+
+        # Words that a decision may be, or nil for any text.
+        def choices_of(kind)
+          return Faults::Complaint.ids.map(&:to_s) if kind == :complaint
+
+          ALONE[kind] || WORDS[kind]
         end
       end
 

@@ -8,7 +8,8 @@ module Munimen
 
       # planned_for: ISO time; account_id: who goes, where nobody is named whoever books it, or
       # nobody yet where they go to no visits; window_from, window_to: when it was promised to
-      # begin, ISO times. Returns the visit's row.
+      # begin, ISO times; complaint, complaint_words: what they rang for, an id of
+      # Faults::Complaint and their own words. Returns the visit's row.
       def book(
         id:,
         heater_id:,
@@ -16,7 +17,8 @@ module Munimen
         planned_for:,
         account_id: nil,
         window_from: nil,
-        window_to: nil
+        window_to: nil,
+        **rang
       )
         @context.may!(:records)
         place = @context.records.heaters.with_place(heater_id)
@@ -29,17 +31,21 @@ module Munimen
         BookingTimes.some_day!(planned_for)
         goes!(account_id) if account_id
         known = jobs.map { |job| fitting!(heater, Work::Job[job]) }
-        @context.records.visits.add(
-          id:,
-          heater_id:,
-          jobs: known,
-          status: "booked",
-          planned_for:,
-          account_id: account_id || own,
-          created_at: @context.stamp,
-          window_from:,
-          window_to:
-        )
+        said = said(heater, **rang)
+        @context.records.write do
+          @context.records.visits.add(
+            id:,
+            heater_id:,
+            jobs: known,
+            status: "booked",
+            planned_for:,
+            account_id: account_id || own,
+            created_at: @context.stamp,
+            window_from:,
+            window_to:
+          )
+          said.each { |name, value| keep(id, name, value) }
+        end
         @context.records.visits.find(id)
       end
 
@@ -68,6 +74,24 @@ module Munimen
         raise Error.new(
           "“#{job.id}” is not done on this heater: choose a job that it has a part for.",
           field: :jobs, code: :not_applicable
+        )
+      end
+
+      # What they rang for, as it is kept: {name of the decision => text}.
+      def said(heater, complaint: nil, complaint_words: nil)
+        words = @context.text!(complaint_words, :complaint_words, required: false, max: 300)
+        known = Faults::Complaint.of(heater).map { |one| one.id.to_s }
+        unless complaint.nil? || known.include?(complaint.to_s)
+          raise Error.new("complaint must be one of: #{known.join(", ")}.",
+                          field: :complaint, code: :unknown_choice)
+        end
+        { complaint:, complaint_words: words }.compact
+      end
+
+      def keep(visit_id, name, value)
+        @context.records.visits.write(
+          :decisions, id: SecureRandom.uuid, visit_id:, name: name.to_s, value:,
+                      at: @context.stamp, account_id: @context.person[:id]
         )
       end
 

@@ -90,6 +90,39 @@ RSpec.describe "The office at the screen", type: :feature do
     expect(serious).to be_empty
   end
 
+  # Handbook §26.18: an emergency is answered on the telephone at once, never by the finder.
+  it "says what to say to whoever rings about gas, and opens the finder with what another rang " \
+     "for" do
+    sign_in("owner")
+    go "/heaters/#{office.heater}"
+    book = lambda do |complaint|
+      click_button "Book"
+      within(".el-dialog") do
+        select complaint, from: "complaint"
+        fill_in "complaint_words", with: "since Sunday"
+        expect(page).to have_css(".advice", count: complaint == "It smells of gas" ? 1 : 0)
+        choose "Owner"
+        click_button "Book a visit"
+      end
+      expect(page).to have_no_css(".el-dialog", visible: true)
+    end
+    begun = lambda do
+      row = office.records.database[:visits].where(status: "booked").first
+      Munimen::Desk::StartVisit.new(office.context("owner")).start(row[:id])
+      go "/visits/#{row[:id]}"
+    end
+    book["The pilot flame goes out"]
+    begun.call
+    expect(page).to have_content("They rang because: The pilot flame goes out – since Sunday")
+    click_link "Find a fault"
+    expect(page).to have_css(".suspects li", minimum: 2)
+    go "/heaters/#{office.heater}"
+    book["It smells of gas"]
+    begun.call
+    expect(page).to have_css("[role=alert]", text: "The emergency page comes first")
+    expect(page).to have_no_link("Find a fault")
+  end
+
   it "reminds a customer at the address that is known, and hands the message out as a file" do
     Munimen::Desk::ChangeCustomer.new(office.context).call(
       office.customer,

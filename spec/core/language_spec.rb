@@ -14,6 +14,7 @@ RSpec.describe Munimen::Words::Language do
       hazards: Munimen::Hazards::Hazard.all.map(&:title),
       results: Munimen::Judgement::Check.told.map { |one| one.on_page.last },
       protections:,
+      complaints:,
       bookings: Munimen::Report::BookingLetter::TEXTS,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules: Munimen::Rules::Question.all
@@ -21,6 +22,10 @@ RSpec.describe Munimen::Words::Language do
       states: Build::KINDS.keys.flat_map { |kind| states(heater(kind)) },
       words: Munimen::Words.all.values.flat_map { |one| one.parts.values + one.gloss.to_a.flatten }
     }
+  end
+
+  def complaints
+    Munimen::Faults::Complaint.ids.map { |id| Munimen::Faults::Complaint.new(id).title }
   end
 
   def protections

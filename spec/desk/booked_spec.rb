@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "office_helper"
+require "pdf-reader"
 require "icalendar"
 
 # A booking's life: who goes when, moved, handed over, cancelled; and whoever is told of it. The
@@ -87,6 +88,41 @@ RSpec.describe Munimen::Desk::ChangeBooking do
     visit = book.call[:id]
     Munimen::Desk::StartVisit.new(office.context).start(visit)
     expect(office.records.visits.find(visit)[:account_id]).to eq(office.person[:id])
+  end
+
+  # Handbook §26.18: what was said on the telephone opens the finder and stands on the page.
+  it "keeps what they rang for, in our words and in theirs, from the booking to the page" do
+    visit = booked(complaint: "pilot_out", complaint_words: "D1 is very long")
+    Munimen::Desk::StartVisit.new(office.context).start(visit)
+    expect(office.view(visit)[:complaint]).to eq(
+      id: :pilot_out, title: "The pilot flame goes out", words: "D1 is very long", advice: nil,
+      finder: true
+    )
+    page = Munimen::Desk::ReportPage.new(office.context).call(visit, language: "es")
+    expect(page[:page][:rang]).to eq(
+      title: "Se apaga la llama del piloto", words: "D1 is very long"
+    )
+    text = PDF::Reader.new(StringIO.new(Munimen::Formats::ReportPdf.new(page).render))
+      .pages.first.text
+    expect(text).to include("Motivo de su llamada: Se apaga la llama del piloto – D1 is very long")
+  end
+
+  it "gives an emergency its advice and never the finder, and takes no complaint that the heater " \
+     "cannot have" do
+    advice = Munimen::Faults::Complaint::EMERGENCIES.keys.to_h do |id|
+      said = office.view(booked(complaint: id.to_s))[:complaint]
+      [said[:advice], said[:finder]]
+    end
+    expect(advice).to eq("gas" => false, "co" => false, "steam" => false)
+    pages = JSON.parse(File.read(File.join(Munimen::ROOT, "core/words/emergency.json")))
+    expect(pages.slice(*advice.keys).map { |_, page| page["steps"].size }).to all(be >= 5)
+    %w[slow_heat_pump nonsense].each do |wrong|
+      expect { booked(complaint: wrong) }.to raise_error(Munimen::Error, /complaint must be one of/)
+    end
+    expect(office.view(booked(complaint_words: "It sings"))[:complaint]).to include(
+      id: nil, title: nil, words: "It sings", finder: false
+    )
+    expect(office.view(booked)[:complaint]).to be_nil
   end
 
   it "hands over what is booked or under way, moves what is booked, and nothing that is over" do

@@ -7,6 +7,8 @@ export interface When {
   account_id?: number
   window_from?: string
   window_to?: string
+  complaint?: string
+  complaint_words?: string
 }
 
 /** Writes the mail to the customer of a visit about its booking. */

@@ -2795,6 +2795,12 @@ export interface components {
             owed: components["schemas"]["Owed"][];
             deficiencies: components["schemas"]["Deficiency"][];
             jobs: components["schemas"]["Jobs"];
+            /** @description What a customer of this heater may ring for, emergencies first */
+            complaints: {
+                id: string;
+                title: string;
+                advice: components["schemas"]["Advice"];
+            }[];
             section: components["schemas"]["Section"];
             parts: {
                 [key: string]: string;
@@ -2839,6 +2845,10 @@ export interface components {
             window_from?: string;
             /** Format: date-time */
             window_to?: string;
+            /** @description what they rang for, one of the heater's */
+            complaint?: string;
+            /** @description in their own words */
+            complaint_words?: string;
         };
         Jobs: {
             id: string;
@@ -3162,6 +3172,15 @@ export interface components {
                 by: string;
                 at: string;
             };
+            /** @description What they rang for */
+            complaint?: null | {
+                id: components["schemas"]["MaybeText"];
+                title: components["schemas"]["MaybeText"];
+                words: components["schemas"]["MaybeText"];
+                advice: components["schemas"]["Advice"];
+                /** @description whether the fault finder looks for its cause */
+                finder: boolean;
+            };
             now: string;
             version: number;
             planned_for?: string;
@@ -3366,6 +3385,11 @@ export interface components {
                 calibrated: string;
             }[];
         };
+        /**
+         * @description Which page of the emergency comes first, on the telephone and at the house
+         * @enum {string|null}
+         */
+        Advice: "gas" | "co" | "steam" | null;
         Symptom: {
             id: string;
             customer: string;
@@ -3752,6 +3776,11 @@ export interface components {
                 rulebook: string;
                 edition?: string;
                 look_only?: boolean;
+                /** @description What they rang for, in our words and in theirs */
+                rang?: null | {
+                    title: components["schemas"]["MaybeText"];
+                    words: components["schemas"]["MaybeText"];
+                };
                 house_rules?: components["schemas"]["RuleInForce"][];
                 results: {
                     check: string;

@@ -706,6 +706,15 @@ export default {
     choose: 'Hand over to …',
     still: 'Go on all the same; these visits stay in their name',
   },
+  complaint: {
+    why: 'Why do they ring?',
+    none: 'Nothing is wrong',
+    words: 'In their own words (may be left out)',
+    sayNow: 'Say this now',
+    rang: 'They rang because',
+    first:
+      'The emergency page comes first, on the telephone and at the house; never the fault finder.',
+  },
   booking: {
     open: 'Move or hand over',
     change: 'Keep the change',
@@ -1405,6 +1414,9 @@ export default {
     visit: 'this visit',
   },
   lookOnly: 'Looks only: nothing is operated',
+  lookedOnly: 'Looks only: nothing was operated',
+  rang: 'You rang because',
+  defers: "The maker's instructions, the local authority and licensed people come first.",
   trade: {
     plumber: 'plumber',
     gas: 'gas-qualified',

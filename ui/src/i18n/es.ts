@@ -1,6 +1,10 @@
 // The customer's page in Spanish: its own words; all else on the screen stays as it is.
 export default {
   lookOnly: 'Solo a la vista: no se acciona nada',
+  lookedOnly: 'Solo a la vista: no se accionó nada',
+  rang: 'Motivo de su llamada',
+  defers:
+    'Primero van las instrucciones del fabricante, la autoridad local y los profesionales con licencia.',
   grade: {
     danger: 'Peligro',
     defect: 'Defecto',

@@ -284,6 +284,7 @@ async function close(status: 'rectified' | 'accepted') {
       <BookingForm
         v-if="booking"
         :jobs="jobs"
+        :complaints="heater.complaints"
         :email="heater.email"
         :busy="busy"
         :error="error"

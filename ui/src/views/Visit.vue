@@ -30,6 +30,7 @@ import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import StepCard from '@/components/visit/StepCard.vue'
 import TakeBackDialog from '@/components/visit/TakeBackDialog.vue'
 import TwoAccounts from '@/components/visit/TwoAccounts.vue'
+import RangBecause from '@/components/visit/RangBecause.vue'
 import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
@@ -322,6 +323,10 @@ const news = computed(() => {
       }
     : null
 })
+/** What they rang for, which the finder begins with. */
+const sought = computed(() =>
+  visit.value?.complaint?.finder ? { symptom: visit.value.complaint.id } : {},
+)
 const abnormal = computed(() => visit.value?.state ?? [])
 </script>
 
@@ -354,10 +359,14 @@ const abnormal = computed(() => visit.value?.state ?? [])
                 visit.suggested.length
               }}</b>
             </button>
-            <RouterLink v-if="visit.status === 'open'" class="work" :to="`/visits/${id}/faults`">{{
-              $t('finder.open')
-            }}</RouterLink>
+            <RouterLink
+              v-if="visit.status === 'open' && !visit.complaint?.advice"
+              class="work"
+              :to="{ path: `/visits/${id}/faults`, query: sought }"
+              >{{ $t('finder.open') }}</RouterLink
+            >
           </p>
+          <RangBecause :visit="visit" />
           <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>
         <WorkLine

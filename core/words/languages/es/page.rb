@@ -122,4 +122,44 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     electricidad
   unvented
     cilindros presurizados
+  You rang because
+    Motivo de su llamada
+  It smells of gas
+    Huele a gas
+  A CO alarm sounds, or somebody feels ill
+    Suena una alarma de CO o alguien se siente mal
+  Steam or boiling water comes out
+    Sale vapor o agua hirviendo
+  Water drips from the safety valve's pipe
+    Gotea agua por el tubo de la válvula de seguridad
+  The pilot flame goes out
+    Se apaga la llama del piloto
+  The pilot is lit, but the water stays cold
+    El piloto está encendido, pero el agua sigue fría
+  No hot water at all
+    No hay nada de agua caliente
+  A little hot water, then cold
+    Sale un poco de agua caliente y luego fría
+  It takes far too long to get hot
+    Tarda demasiado en calentar
+  The hot water runs out too soon
+    El agua caliente se acaba demasiado pronto
+  The water is far too hot
+    El agua sale demasiado caliente
+  No hot water, though the boiler is there
+    No hay agua caliente, aunque hay caldera
+  The hot water only trickles; the cold is fine
+    El agua caliente sale en un hilo; la fría sale bien
+  Hot and cold both only trickle
+    Tanto la caliente como la fría salen en un hilo
+  It makes noises
+    Hace ruidos
+  The water smells of rotten eggs
+    El agua huele a huevos podridos
+  The water is brown
+    El agua sale marrón
+  There is water under it
+    Hay agua debajo del aparato
+  The breaker keeps tripping
+    El interruptor automático salta una y otra vez
 TEXTS

@@ -1,20 +1,9 @@
 <script setup lang="ts">
 import words from '@core/words/emergency.json'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-
-import { place } from '@/place'
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { emergencyNumbers } from '@/place'
 
 const emit = defineEmits<{ close: [] }>()
-/** Mains gas and bottled gas have numbers of their own; where neither is known both are said. */
-const numbers = computed(() => {
-  const countries: Record<string, typeof words.numbers.us | undefined> = words.numbers
-  const all = countries[place.units] ?? words.numbers.us
-  const kinds: Record<string, string | undefined> = words.by_fuel
-  const kind = kinds[place.fuel]
-  return Object.entries(all)
-    .filter(([one]) => !kind || one === kind)
-    .map(([, text]) => text)
-})
 const close = ref<HTMLButtonElement>()
 const listen = (event: KeyboardEvent) => event.key === 'Escape' && emit('close')
 onMounted(() => {
@@ -29,7 +18,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', listen))
     <button ref="close" class="back" type="button" @click="emit('close')">
       {{ $t('emergency.close') }}
     </button>
-    <p v-for="one in numbers" :key="one" class="call">{{ one }}</p>
+    <p v-for="one in emergencyNumbers" :key="one" class="call">{{ one }}</p>
     <div class="both">
       <article v-for="one in [words.gas, words.co]" :key="one.title">
         <h1>{{ one.title }}</h1>

@@ -45,10 +45,17 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       </div>
     </header>
     <p v-if="report.courtesy" class="soft small">{{ report.courtesy }}</p>
-    <p v-if="report.page.look_only" class="draft">{{ $t('lookOnly') }}</p>
+    <p v-if="report.page.look_only" class="draft">{{ $t('lookedOnly') }}</p>
     <p v-if="!report.signed_at" class="draft">{{ $t('report.draft') }}</p>
+    <p v-if="report.page.rang" class="soft">
+      {{ $t('rang') }}:
+      {{ [report.page.rang.title, report.page.rang.words].filter(Boolean).join(' – ') }}
+    </p>
     <p v-if="report.page.late" class="soft small">{{ report.page.late }}</p>
-    <h1 class="verdict" :class="report.page.outcome">{{ report.page.sentence }}</h1>
+    <h1
+      class="verdict"
+      :class="[report.page.outcome, { untested: !report.page.results.length }]"
+    >{{ report.page.sentence }}</h1>
     <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>
     <p class="soft">
       {{
@@ -245,6 +252,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
         }})</template
       >
       · {{ $t('report.rules') }}: {{ report.page.rulebook }}. {{ report.page.edition }}
+      {{ $t('defers') }}
     </footer>
   </article>
 </template>
@@ -305,6 +313,9 @@ header {
   padding: 12px 16px;
   border-radius: 8px;
   background: var(--sound-soft);
+}
+.verdict.untested {
+  background: var(--watch-soft);
 }
 .verdict.in_service_with_limits {
   background: var(--defect-soft);

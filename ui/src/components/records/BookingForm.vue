@@ -5,9 +5,12 @@ import { computed, onMounted, ref, watch } from 'vue'
 import type { When } from '@/api/bookings'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
+import TelephoneAdvice from './TelephoneAdvice.vue'
 
 const props = defineProps<{
   jobs?: Schemas['Jobs']
+  /** What they may ring for. */
+  complaints?: Schemas['Heater']['complaints']
   /** Ids of the jobs that it is booked for, to begin with. */
   chosen?: string[]
   now?: Schemas['Booking']
@@ -31,8 +34,11 @@ const form = ref({
   from: clock(props.now?.window_from),
   to: clock(props.now?.window_to),
   who: props.now?.account_id,
+  complaint: '',
+  words: '',
   tell: !!props.email,
 })
+const rang = computed(() => props.complaints?.find((one) => one.id === form.value.complaint))
 const crew = ref<Schemas['Crew']>([])
 const { run } = useRequest()
 const load = () =>
@@ -43,7 +49,7 @@ onMounted(load)
 watch(() => form.value.on, load)
 const ready = computed(() => !!form.value.on && (!props.jobs || form.value.jobs.length > 0))
 function save() {
-  const { on, at, from, to, who } = form.value
+  const { on, at, from, to, who, complaint, words } = form.value
   const time = (text: string) => new Date(`${on}T${text}`).toISOString()
   const promised = from && to
   emit(
@@ -51,6 +57,8 @@ function save() {
     {
       planned_for: time(promised ? from : at || '09:00'),
       ...(who ? { account_id: who } : {}),
+      ...(complaint ? { complaint } : {}),
+      ...(words.trim() ? { complaint_words: words.trim() } : {}),
       ...(promised ? { window_from: time(from), window_to: time(to) } : {}),
     },
     form.value.jobs,
@@ -61,6 +69,20 @@ function save() {
 
 <template>
   <form class="stack" @submit.prevent="save">
+    <template v-if="complaints">
+      <label
+        >{{ $t('complaint.why')
+        }}<select v-model="form.complaint" name="complaint" class="native">
+          <option value="">{{ $t('complaint.none') }}</option>
+          <option v-for="one in complaints" :key="one.id" :value="one.id">{{ one.title }}</option>
+        </select></label
+      >
+      <TelephoneAdvice v-if="rang?.advice" :advice="rang.advice" />
+      <label
+        >{{ $t('complaint.words')
+        }}<input v-model="form.words" name="complaint_words" maxlength="300" class="native"
+      /></label>
+    </template>
     <label v-if="jobs"
       >{{ $t('heater.job') }}
       <el-select v-model="form.jobs" multiple filterable :aria-label="$t('heater.job')"
