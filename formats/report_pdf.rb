@@ -32,6 +32,7 @@ module Munimen
         "against_advice" => "F8DEDE",
         "evacuated" => "F8DEDE"
       }.freeze
+      UNTESTED = "F4ECC6" # in service, and nothing was tested
 
       ACROSS = 3 # photographs in a row
       TALL = 130 # points of one
@@ -127,7 +128,7 @@ module Munimen
         soft(@page[:late]) if @page[:late]
         soft(rang) if @page[:rang]
         style = {
-          background_color: TINTS.fetch(@page[:outcome].to_s),
+          background_color: tint,
           borders: [],
           padding: 10,
           size: 14,
@@ -146,6 +147,12 @@ module Munimen
           heater[:capacity],
           heater[:fuel]
         ].compact.join("  ·  ")
+      end
+
+      def tint
+        return UNTESTED if @page[:results].empty? && @page[:outcome].to_s == "in_service"
+
+        TINTS.fetch(@page[:outcome].to_s)
       end
 
       # You rang because, in our words and theirs.

@@ -27,6 +27,14 @@ module Munimen
         new(id&.to_sym, words) if id || words
       end
 
+      # id: as text; among: those that it may be. Raises Error.
+      def self.known!(id, among = ids)
+        return if among.map(&:to_s).include?(id.to_s)
+
+        raise Error.new("complaint must be one of: #{among.join(", ")}.",
+                        field: :complaint, code: :unknown_choice)
+      end
+
       def self.ids = EMERGENCIES.keys + Symptom.all.map(&:id)
 
       # id: nil where nothing but their words was kept; words: as typed, or nil.

@@ -68,20 +68,11 @@ module Munimen
             raise Error.new("“#{name}” is no decision.", field: :name, code: :unknown_choice)
           return if known.first == :open && value.to_s.match?(OPEN)
 
-          choices = choices_of(known.first)
+          choices = ALONE[name.to_sym] || WORDS[known.first]
           return if choices.nil? || choices.include?(value)
 
           text = "#{name} must be one of: #{choices.join(", ")}."
           raise Error.new(text, field: name, code: :unknown_choice)
-        end
-
-        private
-
-        # Words that a decision may be, or nil for any text.
-        def choices_of(kind)
-          return Faults::Complaint.ids.map(&:to_s) if kind == :complaint
-
-          ALONE[kind] || WORDS[kind]
         end
       end
 

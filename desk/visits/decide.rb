@@ -31,6 +31,7 @@ module Munimen
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also
+        Faults::Complaint.known!(value) if kind == :complaint && value != ""
       end
     end
   end

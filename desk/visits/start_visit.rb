@@ -80,11 +80,7 @@ module Munimen
       # What they rang for, as it is kept: {name of the decision => text}.
       def said(heater, complaint: nil, complaint_words: nil)
         words = @context.text!(complaint_words, :complaint_words, required: false, max: 300)
-        known = Faults::Complaint.of(heater).map { |one| one.id.to_s }
-        unless complaint.nil? || known.include?(complaint.to_s)
-          raise Error.new("complaint must be one of: #{known.join(", ")}.",
-                          field: :complaint, code: :unknown_choice)
-        end
+        Faults::Complaint.known!(complaint, Faults::Complaint.of(heater).map(&:id)) if complaint
         { complaint:, complaint_words: words }.compact
       end
 

@@ -123,6 +123,11 @@ RSpec.describe Munimen::Desk::ChangeBooking do
       id: nil, title: nil, words: "It sings", finder: false
     )
     expect(office.view(booked)[:complaint]).to be_nil
+    said = lambda do |value|
+      Munimen::Desk::Decide.new(boss).call(office.start, id: office.uuid, name: "complaint", value:)
+    end
+    expect { said["nonsense"] }.to raise_error(Munimen::Error, /complaint must be one of/)
+    expect { said["noise"] }.not_to raise_error
   end
 
   it "hands over what is booked or under way, moves what is booked, and nothing that is over" do
