@@ -33,10 +33,10 @@ class MeasureEverything
     "writers" => ->(bench, _) { bench.writers },
     "once" => ->(bench, _) { bench.once.run },
     "careless" => lambda { |_, count|
-      MANY.call("spec/desk/careless_spec.rb", (count || 20_000).to_i / 480)
+      MANY.call("spec/desk/careless_spec.rb", (count || 20_000).to_i / 360)
     },
     "safety" => lambda { |_, count|
-      MANY.call("spec/reference/safety_spec.rb", (count || 3_000).to_i / 120)
+      MANY.call("spec/reference/safety_spec.rb", (count || 3_000).to_i / 80)
     },
     "touches" => lambda { |_, _|
       ENV["TOUCHES"] = "1"
