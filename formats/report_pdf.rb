@@ -275,7 +275,12 @@ module Munimen
           @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }
         )
         bullets "How it was left", @page[:leaving] || []
+        bullets("Permit, notice, certificate", (@page[:papers] || []).map { |one| paper(one) })
         beside("Please note" => @page[:cautions], "Next dates" => dates)
+      end
+
+      def paper(one)
+        "#{one[:title]}: #{[one[:text], one[:number], date(one[:on])].compact.join(", ")}"
       end
 
       def dates = @page[:next_dates].map { |one| "#{date(one[:on])}: #{one[:text]}" }

@@ -32,6 +32,7 @@ module Munimen
           out_of_order:,
           put_off:,
           leaving:,
+          papers:,
           cautions:,
           next_dates:,
           glossary:,
@@ -204,6 +205,16 @@ verdict).merge(found: as_found(before, after || left[check]))
 
       def put_off
         @visit.put_off.map { |job, reason| { text: @words.say(Work::Job[job].title), reason: } }
+      end
+
+      # Permit, notice, certificate: {title:, text: what was said, on:, number: as typed}.
+      def papers
+        @visit.rules.book.papers.filter_map do |one|
+          said = @visit.decisions.about(:paper, one.id) or next
+          told = Rules::Paper.read(said)
+          { title: @words.say(one.title), text: told[:text] && @words.say(told[:text]),
+            on: told[:on], number: told[:number] }
+        end
       end
 
       # How a heater with a danger was left: what was hung, and who was told.

@@ -102,8 +102,15 @@ module Munimen
         self
       end
 
-      # Takes over the limits of another book; those given afterwards replace them.
-      def based_on(other) = @limits = Book[other].limits.to_h { |limit| [limit.id, limit] }
+      # Takes over limits and papers of another book; those given afterwards replace them.
+      def based_on(other)
+        @limits = Book[other].limits.to_h { |limit| [limit.id, limit] }
+        @papers = Book[other].papers.to_h { |paper| [paper.id, paper] }
+      end
+
+      # title: what it is called; hint: who wants it, and for what; days: after the work.
+      def paper(id, **attributes) = (@papers ||= {})[id] = Paper.new(id:, **attributes).freeze
+      def papers = (@papers || {}).values
 
       def limit(id, **attributes) = @limits[id] = Limit.new(id:, book: @id, **attributes).freeze
 

@@ -39,7 +39,8 @@ module Munimen
         apart: /(#{ENTRY})/,
         left: /(#{ENTRY})/,
         ended: /(cancelled|nobody_home|given_up|reopened)/,
-        open: /(#{CHECK})/
+        open: /(#{CHECK})/,
+        paper: /(#{WORD})/
       }.freeze
 
       # What is said of a finding that was open: how it was seen belongs to “put right”.

@@ -12,12 +12,26 @@ module Munimen
         @context.answered_by_hand!(name.to_s)
         VisitWrite.new(@context, visit_id).call(:decisions, id) do |entry|
           checked(name.to_s, value)
+          paper!(entry.visit, name.to_s, value.to_s)
           text = @context.text!(value, :value, max: 1000, required: false).to_s
           entry.add(:decisions, id:, name:, value: text)
         end
       end
 
       private
+
+      # One that the book knows, with what can be said of it.
+      def paper!(visit, name, value)
+        kind, (id,) = Visit::Decisions.parse(name)
+        return unless kind == :paper
+
+        known = visit.rules.book.papers.map { |one| one.id.to_s }
+        unless known.include?(id)
+          raise Error.new("paper must be one of: #{known.join(", ")}.", field: :name,
+                                                                        code: :unknown_choice)
+        end
+        Rules::Paper.read(value) unless value.empty?
+      end
 
       # A job is put off by ChangeJobs; an operation asked for besides must be one.
       def checked(name, value)

@@ -161,8 +161,17 @@ module Munimen
           photos: @context.records.photos.of_visit(visit.site[:id]),
           obstacles: closing.obstacles.map(&:to_h),
           apart: AnswersView.new(@context, visit).apart,
+          papers: papers(visit),
           signatures: signatures.map { |row| row.slice(:signer, :name, :refused, :at) }
         }
+      end
+
+      # What the book may want for it, and what was said of that.
+      def papers(visit)
+        visit.rules.book.papers.map do |one|
+          { id: one.id, title: visit.words.say(one.title), hint: visit.words.say(one.hint),
+            source: one.source.to_s, said: visit.decisions.about(:paper, one.id) }
+        end
       end
 
       def drawing(visit)

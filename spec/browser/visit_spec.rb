@@ -48,8 +48,15 @@ RSpec.describe "A visit on the screen", type: :feature do
     expect(page).to have_content("put right by the dates below").or have_content(
       "everything tested is sound"
     ).or have_content("worth watching")
+    find("summary", text: "Permit, notice").click
+    find("[name=paper-permit]").send_keys("B-2291", :enter)
+    expect(page).to have_css("[aria-pressed=false]", text: "To follow", count: 2)
+    within("fieldset", text: "Inspection by the authority") { click_button "To follow" }
+    expect(page).to have_css("[aria-pressed=true]", text: "To follow")
     sign_with_names
     go "/visits/#{visit_id}/report"
+    expect(page).to have_content("Permit: B-2291").and have_content("to follow")
+    expect(page).to have_content("The maker's instructions, the local authority")
     expect(page).to have_content("What was measured").and have_content(
       "Air charge of the expansion tank"
     ).and have_content("44 psi")
@@ -61,9 +68,7 @@ RSpec.describe "A visit on the screen", type: :feature do
     )
     text =
       PDF::Reader.new(StringIO.new(bytes.pack("C*"))).pages.map(&:text).join(" ").gsub(/\s+/, " ")
-    expect(text).to include("Ada Brook").and include("44 psi").and include(
-      "Re-check the expansion"
-    )
+    expect(text).to include("Ada Brook", "44 psi", "Re-check the expansion", "Permit: B-2291")
     go "/"
     expect(page).to have_content("Re-check the expansion tank's charge")
   end

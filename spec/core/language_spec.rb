@@ -17,11 +17,15 @@ RSpec.describe Munimen::Words::Language do
       complaints:,
       bookings: Munimen::Report::BookingLetter::TEXTS,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
-      rules: Munimen::Rules::Question.all
-        .flat_map { |one| [one.ask, *one.options.values.map(&:label)] },
+      rules:,
       states: Build::KINDS.keys.flat_map { |kind| states(heater(kind)) },
       words: Munimen::Words.all.values.flat_map { |one| one.parts.values + one.gloss.to_a.flatten }
     }
+  end
+
+  def rules
+    Munimen::Rules::Question.all.flat_map { |one| [one.ask, *one.options.values.map(&:label)] } +
+      Munimen::Rules::Book.all.flat_map(&:papers).map(&:title)
   end
 
   def complaints

@@ -21,6 +21,17 @@ Munimen::Rules::Book.define :canada_npc do
   leaves_out :discharge_height, :discharge_clear, :discharge_material
   without :outlet_clear, :pan_pipe_height
 
+  paper :permit,
+        title: "Permit",
+        hint: "For gas and for new plumbing, from province or municipality: ask them.",
+        days: 14,
+        source: common_practice("the province's and the municipality's rules")
+  paper :certificate,
+        title: "Inspection by the authority",
+        hint: "Where there was a permit, the authority looks at the work or takes a declaration.",
+        days: 60,
+        source: common_practice("the province's and the municipality's rules")
+
   limit :relief_temperature,
         at_most: Munimen::Measure::Quantity.of(99, "degC", :temperature),
         grade: :danger,

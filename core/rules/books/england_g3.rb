@@ -10,6 +10,18 @@ Munimen::Rules::Book.define :england_g3 do
             gas: "Gas work is for registered gas engineers.",
             electrical: "Fixed wiring is for competent electricians."
 
+  paper :notification,
+        title: "Notice to building control",
+        hint: "Work on an unvented cylinder and its controls is notified, or certified by a " \
+              "registered scheme; replacing like for like may need none.",
+        days: 30,
+        source: published("Building Regulations 2010", "regulations 12 and 20")
+  paper :certificate,
+        title: "Completion certificate",
+        hint: "From the scheme or building control; the household keeps it.",
+        days: 60,
+        source: published("Building Regulations 2010", "regulations 17 and 20")
+
   limit :static_pressure,
         at_most: bar(4),
         grade: :defect,

@@ -7,4 +7,15 @@ Munimen::Rules::Book.define "scotland_4_9" do
   title "Scotland, Building Standards 4.9"
   edition "Building Standards Technical Handbook, Domestic, section 4; clauses from memory"
   cites "Approved Document G" => ["Building Standards Technical Handbook", "Domestic, 4.9"]
+
+  paper :notification,
+        title: "Building warrant, or a certifier's notice",
+        hint: "Work that wants a warrant has one before it begins; ask the local verifier.",
+        days: 30,
+        source: published("Building (Scotland) Regulations 2004", "regulation 5 and schedule 3")
+  paper :certificate,
+        title: "Completion certificate",
+        hint: "Accepted by the verifier, or a certificate of construction.",
+        days: 60,
+        source: published("Building (Scotland) Act 2003", "section 17")
 end

@@ -11,6 +11,18 @@ Munimen::Rules::Book.define :us_irc do
   restricts gas: "Gas work is for people licensed for it by state and city.",
             electrical: "Wiring is for people licensed for it by state and city."
 
+  paper :permit,
+        title: "Permit",
+        hint: "A new water heater wants one nearly everywhere, a repair often none: ask the " \
+              "authority.",
+        days: 14,
+        source: published("IRC", "R105.1")
+  paper :certificate,
+        title: "Inspection by the authority",
+        hint: "Where there was a permit, the authority looks at the work.",
+        days: 60,
+        source: published("IRC", "R109.1")
+
   limit :static_pressure,
         at_most: psi(80),
         grade: :defect,

@@ -6,6 +6,7 @@ type About =
   | [kind: 'situation', check: string]
   | [kind: 'apart', entry: string]
   | [kind: 'open', check: string]
+  | [kind: 'paper', paper: string]
 
 /** decisionName('danger', 'relief_drip', 'told') → “danger.relief_drip.told” */
 export const decisionName = (...about: About) => about.join('.')

@@ -3172,6 +3172,14 @@ export interface components {
                 by: string;
                 at: string;
             };
+            /** @description What the book may want for the work, and what was said of it */
+            papers: {
+                id: string;
+                title: string;
+                hint: string;
+                source: string;
+                said: components["schemas"]["MaybeText"];
+            }[];
             /** @description What they rang for */
             complaint?: null | {
                 id: components["schemas"]["MaybeText"];
@@ -3776,6 +3784,12 @@ export interface components {
                 rulebook: string;
                 edition?: string;
                 look_only?: boolean;
+                papers?: {
+                    title: string;
+                    text: components["schemas"]["MaybeText"];
+                    on: components["schemas"]["MaybeText"];
+                    number: components["schemas"]["MaybeText"];
+                }[];
                 /** @description What they rang for, in our words and in theirs */
                 rang?: null | {
                     title: components["schemas"]["MaybeText"];

@@ -706,6 +706,13 @@ export default {
     choose: 'Hand over to …',
     still: 'Go on all the same; these visits stay in their name',
   },
+  paper: {
+    number: 'Number',
+    on: 'Day',
+    keep: 'Keep',
+    to_follow: 'To follow',
+    not_needed: 'Not needed',
+  },
   complaint: {
     why: 'Why do they ring?',
     none: 'Nothing is wrong',
@@ -1415,6 +1422,7 @@ export default {
   },
   lookOnly: 'Looks only: nothing is operated',
   lookedOnly: 'Looks only: nothing was operated',
+  papers: 'Permit, notice, certificate',
   rang: 'You rang because',
   defers: "The maker's instructions, the local authority and licensed people come first.",
   trade: {

@@ -2,6 +2,7 @@
 export default {
   lookOnly: 'Solo a la vista: no se acciona nada',
   lookedOnly: 'Solo a la vista: no se accionó nada',
+  papers: 'Permiso, notificación, certificado',
   rang: 'Motivo de su llamada',
   defers:
     'Primero van las instrucciones del fabricante, la autoridad local y los profesionales con licencia.',

@@ -162,4 +162,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Hay agua debajo del aparato
   The breaker keeps tripping
     El interruptor automático salta una y otra vez
+  Permit, notice, certificate
+    Permiso, notificación, certificado
+  Permit
+    Permiso
+  Inspection by the authority
+    Inspección de la autoridad
+  Notice to building control
+    Notificación a la autoridad de edificación
+  Completion certificate
+    Certificado de finalización
+  Building warrant, or a certifier's notice
+    Licencia de obra o aviso de un certificador
+  to follow
+    pendiente
+  not needed
+    no hace falta
+  Hand in the permit, notice or certificate that was to follow.
+    Entregar el permiso, la notificación o el certificado pendiente.
 TEXTS

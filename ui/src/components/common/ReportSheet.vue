@@ -52,10 +52,9 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       {{ [report.page.rang.title, report.page.rang.words].filter(Boolean).join(' – ') }}
     </p>
     <p v-if="report.page.late" class="soft small">{{ report.page.late }}</p>
-    <h1
-      class="verdict"
-      :class="[report.page.outcome, { untested: !report.page.results.length }]"
-    >{{ report.page.sentence }}</h1>
+    <h1 class="verdict" :class="[report.page.outcome, { untested: !report.page.results.length }]">
+      {{ report.page.sentence }}
+    </h1>
     <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>
     <p class="soft">
       {{
@@ -141,6 +140,15 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       <h2>{{ $t('report.leaving') }}</h2>
       <ul>
         <li v-for="one in report.page.leaving" :key="one">{{ one }}</li>
+      </ul>
+    </section>
+    <section v-if="report.page.papers?.length">
+      <h2>{{ $t('papers') }}</h2>
+      <ul class="dots">
+        <li v-for="one in report.page.papers" :key="one.title">
+          {{ one.title }}:
+          {{ [one.text, one.number, one.on && long(one.on)].filter(Boolean).join(', ') }}
+        </li>
       </ul>
     </section>
     <div class="two">

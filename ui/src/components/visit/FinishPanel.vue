@@ -6,6 +6,7 @@ import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
 import AnswerLine from './AnswerLine.vue'
 import OpenFinding from './OpenFinding.vue'
+import PapersPanel from './PapersPanel.vue'
 import RecordProposals from './RecordProposals.vue'
 import SignaturePad from './SignaturePad.vue'
 import { strokesOf, type Strokes } from '@/signature'
@@ -185,6 +186,8 @@ async function sign(signer: 'customer' | 'plumber') {
         </button>
       </div>
     </section>
+
+    <PapersPanel v-if="!visit.look_only" :visit="visit" />
 
     <section class="stack">
       <h3>{{ $t('finish.outcome') }}</h3>
