@@ -14,9 +14,10 @@ module Munimen
 
       # A part and how it answers each criterion.
       Match = Struct.new(:part, :criteria) do
-        # true when every criterion is met, false when one is not, nil when something is not known.
+        # true when every criterion is met, false when one is not, nil when something is not known;
+        # what would only be better decides nothing.
         def fits?
-          answers = criteria.map(&:fits)
+          answers = criteria.reject { |one| one.grade == :watch }.map(&:fits)
           [false, nil].each { |answer| return answer if answers.include?(answer) }
           true
         end

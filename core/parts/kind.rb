@@ -14,7 +14,7 @@ module Munimen
       # One criterion of a match: what is offered, what is wanted, and whether it fits (nil: not
       # known).
       Criterion = Struct.new(:name, :fits, :offered, :wanted, :rule, :grade, keyword_init: true)
-      Must = Struct.new(:name, :rule, :grade, :test, keyword_init: true)
+      Must = Struct.new(:name, :column, :rule, :grade, :test, keyword_init: true)
 
       @all = {}
       class << self
@@ -45,8 +45,16 @@ module Munimen
       def title(text = nil) = text ? @title = text : @title
       # A column of the catalogue: a kind of quantity, or :text.
       def column(name, kind) = @columns[name] = kind
+
       # A criterion: true, false, or nil where it cannot be told; a :danger is never fitted.
-      def must(name, rule, grade: :defect, &test) = @musts << Must.new(name:, rule:, grade:, test:)
+      def must(name, rule, grade: :defect, column: name, &test)
+        @musts << Must.new(name:, column:, rule:, grade:, test:)
+      end
+
+      # What would be better of a column, and without which it fits all the same.
+      def better(name, rule, column:, &test)
+        must(name, rule, grade: :watch, column:, &test)
+      end
 
       # What only the person can answer: name of a decision, question, and the answers that can be
       # chosen.
@@ -64,7 +72,7 @@ module Munimen
       # [Criterion] of a part against what is wanted.
       def match(part, wanted)
         musts.map do |must|
-          offered = part[must.name]
+          offered = part[must.column]
           want = wanted[must.name]
           Criterion.new(
             name: must.name,

@@ -9,6 +9,15 @@ module Munimen
 
       module_function
 
+      # Smallest vessel with which no relief valve opens, or as near as counts for that, when the
+      # whole tank is heated from cold; nil while the static pressure is not known, or leaves none.
+      def vessel_for_relief(visit)
+        supply = visit.charge_target or return
+        cold = visit.quantity(:cold_temperature) || Work::Durations::COLD
+        least = Work::VesselVolume.new(visit.heater, visit.rules, supply, cold).for_relief
+        least && Measure::Quantity.new(:volume, least)
+      end
+
       # Smallest vessel by `expansion_vessel`, or nil while the static pressure is not known.
       def vessel(visit)
         static = visit.charge_target or return

@@ -47,16 +47,23 @@ module Munimen
       # Whether it brings the tank to where its relief valve opens, or as near as counts for that,
       # when the whole of it is heated from cold. Between that and the limit for the hot peak the
       # peak that is measured decides.
-      def too_small?
-        margin = @rules.limit(:relief_margin).at_least.si
-        reached > @heater.first_relief_pressure.si - margin
-      end
+      def too_small? = reached > relief_near
+
+      # m3: the least volume that is not too small; nil where the supply alone comes as near.
+      def for_relief = (least(relief_near) if supply < relief_near)
 
       # m3: the least volume that is enough, and the next size that is sold (nil: none).
-      def minimum = Physics::Vessel.volume_for(expanded, supply:, maximum:, charge: supply)
+      def minimum = least(maximum)
       def next_size = Heater::VesselSizes.next_above(minimum, @rules.units)
 
       private
+
+      # Pa: where the relief valve opens, or as near as counts for that.
+      def relief_near
+        @heater.first_relief_pressure.si - @rules.limit(:relief_margin).at_least.si
+      end
+
+      def least(maximum) = Physics::Vessel.volume_for(expanded, supply:, maximum:, charge: supply)
 
       def expanded
         @heater.capacity.si * Physics::Water.expansion(@cold.si, @heater.usual_set_point.si)

@@ -36,10 +36,10 @@ RSpec.describe Munimen::Parts::Catalogue do
     expect(named(:relief_valve, visit, "Sentinel 40").failing.map(&:name)).to eq([:rating])
   end
 
-  it "asks of a vessel the old volume, and at least what `expansion_vessel` finds" do
-    visit =
-      visit(heater: gas(vessel_volume: "2", capacity: "80"), readings: { static_pressure: "60" })
-    wanted = Munimen::Parts::Kind[:vessel].wanted(visit)[:volume]
+  it "asks of a vessel the old volume and that no relief valve opens, as its verdict does; " \
+     "better is what `expansion_vessel` finds" do
+    wide = visit(heater: gas(vessel_volume: "2", capacity: "80"),
+                 readings: { static_pressure: "60" })
     given = {
       volume: "80 gal",
       cold: "50 degF",
@@ -49,9 +49,33 @@ RSpec.describe Munimen::Parts::Catalogue do
       charge: "60 psi"
     }
     least = calc(:expansion_vessel, **given).outputs[:minimum_volume]
-    expect(wanted.si).to be_within(1e-5).of(least)
-    expect(named(:vessel, visit, "E2").fits?).to be(false)
-    expect(named(:vessel, visit, "E8").failing.map(&:name)).to eq([:working_pressure])
+    wanted = Munimen::Parts::Kind[:vessel].wanted(wide)
+    expect(wanted[:volume_for_peak].si).to be_within(1e-5).of(least)
+    expect(wanted[:volume].in("gal")).to be_within(1e-9).of(2)
+    expect(named(:vessel, wide, "E2").then { |one| [one.fits?, one.failing.map(&:name)] })
+      .to eq([true, [:volume_for_peak]])
+    expect(best(:vessel, wide).part.model).to eq("E4")
+    expect(named(:vessel, wide, "E8").failing.map(&:name)).to eq([:working_pressure])
+  end
+
+  # By the other calculator, forwards: what fits reaches no more than the relief setting less its
+  # margin, what does not fit more.
+  it "calls a vessel fit where the pressure that it reaches leaves the relief valve shut" do
+    [60, 75, 78].product([40, 80, 120]).each do |supply, gallons|
+      one = visit(heater: gas(vessel_volume: "1", capacity: gallons.to_s),
+                  readings: { static_pressure: supply.to_s })
+      margin = one.rules.limit(:relief_margin).at_least.in("psi")
+      shipped.matches(:vessel, one).each do |match|
+        next if match.failing.map(&:name).include?(:working_pressure)
+
+        given = { volume: "#{gallons} gal", vessel_volume: match.part[:volume].format(:us),
+                  cold: "50 degF", hot: "120 degF", supply_pressure: "#{supply} psi",
+                  charge: "#{supply} psi" }
+        reached = calc(:vessel_performance, **given).outputs[:hot_pressure]
+        shut = reached / 6894.757 <= 150 - margin
+        expect([supply, match.part.model, match.fits?]).to eq([supply, match.part.model, shut])
+      end
+    end
   end
 
   it "takes the element of the same watts and volts only, and never a thermopile for a " \

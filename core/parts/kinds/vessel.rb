@@ -1,16 +1,17 @@
 # frozen_string_literal: true
 
-# The same volume or larger, and large enough for this heater by `expansion_vessel`; rated for the
-# relief setting.
+# The same volume or larger, and large enough that no relief valve opens, as the verdict on the one
+# that is there has it; rated for the relief setting. Better still where the heated tank stays below
+# the limit for its peak, by `expansion_vessel`.
 Munimen::Parts::Kind.define :vessel do
   title "{vessel}"
   column :volume, :volume
   column :charge, :pressure
   column :working_pressure, :pressure
 
-  must(:volume, "the same or larger, and large enough for this tank") do |offered, wanted|
-    offered.si >= wanted.si * 0.999
-  end
+  enough = ->(offered, wanted) { offered.si >= wanted.si * 0.999 }
+  must(:volume, "the same or larger, and large enough that no relief valve opens", &enough)
+  better(:volume_for_peak, "keeps the heated tank below its limit", column: :volume, &enough)
   must(
     :working_pressure,
     "at least the pressure at which relief opens",
@@ -19,9 +20,9 @@ Munimen::Parts::Kind.define :vessel do
 
   wants do |visit|
     heater = visit.heater
-    needed = Munimen::Parts::Needed.vessel(visit)
     {
-      volume: [heater.vessel_volume, needed].compact.max,
+      volume: [heater.vessel_volume, Munimen::Parts::Needed.vessel_for_relief(visit)].compact.max,
+      volume_for_peak: Munimen::Parts::Needed.vessel(visit),
       working_pressure: heater.first_relief_pressure
     }
   end
