@@ -1215,6 +1215,7 @@ export default {
     which: 'Which one fits?',
     title: '{what}: what the plate asks for',
     fits: 'fits',
+    better: 'better',
     fitsNot: 'does not fit',
     open: 'not all known',
     notKnown: 'not known',

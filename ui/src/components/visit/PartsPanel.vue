@@ -8,6 +8,8 @@ import { useRequest } from '@/composables/useRequest'
 const props = defineProps<{ visit: string; kind: string }>()
 const found = ref<Schemas['PartMatches'] | null>(null)
 const { error, run } = useRequest()
+/** What would only be better is no reason not to take it. */
+const unfit = (one: Schemas['Criterion']) => one.fits === false && one.grade !== 'watch'
 async function answer(name: string, value: string) {
   await run(async () => {
     await unwrap(
@@ -67,7 +69,7 @@ async function look() {
         </summary>
         <table>
           <tbody>
-            <tr v-for="one in match.criteria" :key="one.name" :class="{ no: one.fits === false }">
+            <tr v-for="one in match.criteria" :key="one.name" :class="{ no: unfit(one) }">
               <th scope="row">{{ one.name }}</th>
               <td class="number">{{ one.offered ?? '–' }}</td>
               <td>
@@ -85,7 +87,7 @@ async function look() {
                     :width="88 * one.picture.offered"
                     height="8"
                     class="offered"
-                    :class="{ no: one.fits === false }"
+                    :class="{ no: unfit(one) }"
                   />
                   <rect x="1" y="13" :width="88 * one.picture.wanted" height="4" class="wanted" />
                 </svg>
@@ -100,7 +102,7 @@ async function look() {
                   <path
                     d="M1 2 H36 V7 H44 V13 H36 V18 H1 Z"
                     class="offered"
-                    :class="{ no: one.fits === false }"
+                    :class="{ no: unfit(one) }"
                   />
                   <path
                     :d="
@@ -113,7 +115,9 @@ async function look() {
                 </svg>
               </td>
               <td class="small">
-                {{ one.fits === null ? $t('parts.notKnown') : one.fits ? $t('parts.ok') : one.rule
+                <template v-if="one.fits === false && !unfit(one)"
+                  >{{ $t('parts.better') }}: </template
+                >{{ one.fits === null ? $t('parts.notKnown') : one.fits ? $t('parts.ok') : one.rule
                 }}{{ ' ' }}<span class="soft">{{ one.wanted }}</span>
               </td>
             </tr>
