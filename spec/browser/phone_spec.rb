@@ -99,6 +99,29 @@ RSpec.describe "A phone", type: :feature do
     end
   end
 
+  # As somebody has set their telephone who reads badly.
+  it "shows what is in hand, and every field and button larger, at twice the text" do
+    visit = office.start
+    sign_in
+    page.driver.resize(390, 844)
+    page.driver.browser.page.command("Page.setFontSizes", fontSizes: { standard: 32, fixed: 32 })
+    go "/visits/#{visit}?step=exercise_relief_valve"
+    expect(page).to have_css("article h2", text: "Exercise the T&P valve")
+    tops = page.evaluate_script(<<~JS)
+      ['article h2', '.actions'].map(one => {
+        const { top, bottom } = document.querySelector(one).getBoundingClientRect()
+        return one === '.actions' ? top : bottom
+      })
+    JS
+    expect(tops.last - tops.first).to be > 120
+    sizes = page.evaluate_script(<<~JS)
+      ['html', '.actions .el-button, .actions button', 'article p'].map(one =>
+        parseFloat(getComputedStyle(document.querySelector(one)).fontSize))
+    JS
+    expect(sizes).to all(be >= 26)
+    expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
+  end
+
   it "has a menu with everything in it, and every page within its edges" do
     office.walk
     sign_in

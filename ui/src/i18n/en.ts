@@ -548,7 +548,7 @@ export default {
   ready: {
     pin: 'Your firm wants a PIN before anything is taken along: choose one',
     title: 'Ready for no signal',
-    at: 'since {at}: {n} heaters with all that was done to them, calculators and fault finder, {mb} MB',
+    at: 'since {at}: no heater, calculators and fault finder, {mb} MB | since {at}: one heater with all that was done to it, calculators and fault finder, {mb} MB | since {at}: {n} heaters with all that was done to them, calculators and fault finder, {mb} MB',
     none: 'No visits of today or tomorrow to take along; calculators and fault finder are.',
     getting: 'Getting ready for no signal …',
     failed: 'Not ready for no signal: what is needed could not be fetched.',

@@ -284,7 +284,7 @@ button[aria-pressed='true'] {
   font-weight: 700;
 }
 summary {
-  min-height: 32px;
+  min-height: var(--touch);
   cursor: pointer;
   align-content: center;
 }

@@ -348,7 +348,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
           </h1>
           <p class="soft small">
             <b v-if="visit.look_only">{{ $t('lookOnly') }} · </b
-            ><span v-if="visit.status === 'open'"
+            ><span v-if="visit.status === 'open'" class="times"
               >{{ $t('visit.total', { n: minutes(visit.plan.total) }) }} ·
               {{ $t('visit.hands', { n: minutes(visit.plan.hands_on) }) }} ·
               {{ $t('visit.hot', { at: offSite }) }}</span
@@ -721,6 +721,21 @@ const abnormal = computed(() => visit.value?.state ?? [])
     border-color: var(--copper);
     color: var(--ink);
     font-weight: 700;
+  }
+}
+/* Letters half as large again or more, on a phone: what is in hand comes first. */
+@media (max-width: 17em) {
+  .head h1 {
+    font-size: 1rem;
+  }
+  .times,
+  .news,
+  .state {
+    display: none;
+  }
+  .bottom button {
+    font-size: 0.5rem;
+    min-height: 48px;
   }
 }
 </style>

@@ -20,11 +20,11 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
     <template v-else-if="pocket.at">
       <b>{{ $t('ready.title') }}</b>
       <span v-if="pocket.heaters.length">{{
-        $t('ready.at', {
-          at: dateAndTime(pocket.at),
-          n: pocket.heaters.length,
-          mb: mb(pocket.bytes),
-        })
+        $t(
+          'ready.at',
+          { at: dateAndTime(pocket.at), n: pocket.heaters.length, mb: mb(pocket.bytes) },
+          pocket.heaters.length,
+        )
       }}</span>
       <span v-else>{{ $t('ready.none') }}</span>
     </template>
