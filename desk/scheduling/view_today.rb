@@ -53,13 +53,14 @@ module Munimen
         ).merge(versioned_cache)
       end
 
-      # Jobs, kind and work line; they hold until a wait that runs is over.
+      # Jobs, kind, what they rang for and work line; they hold until a wait that runs is over.
       def work_out(row)
         core = @context.records.visits.load(row[:id], now: @context.now)
         [
           {
             jobs: core.jobs.map { |job| core.words.say(Work::Job[job].title) },
             kind: core.heater.kind,
+            complaint: ComplaintView.of(core),
             line: line(row, core)
           },
           core.running_waits.map(&:ends_at).min

@@ -35,16 +35,9 @@ module Munimen
           jobs: visit.jobs.map { |job| { id: job, title: title(visit, job) } },
           rulebook: rulebook(visit),
           look_only: visit.look_only?,
-          complaint: complaint(visit),
+          complaint: ComplaintView.of(visit),
           now: @context.stamp
         }
-      end
-
-      # What they rang for; only what is no emergency is looked for with the finder.
-      def complaint(visit)
-        said = Faults::Complaint.in(visit) or return
-        { id: said.id, title: said.title && visit.words.say(said.title), words: said.words,
-          advice: said.advice, finder: !said.id.nil? && !said.emergency? }
       end
 
       def heater(visit)

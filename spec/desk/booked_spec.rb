@@ -98,6 +98,8 @@ RSpec.describe Munimen::Desk::ChangeBooking do
       id: :pilot_out, title: "The pilot flame goes out", words: "D1 is very long", advice: nil,
       finder: true
     )
+    today = Munimen::Desk::ViewToday.new(office.context).call(today: Date.new(2026, 12, 1))
+    expect(today[:visits].map { |one| one[:complaint][:title] }).to eq(["The pilot flame goes out"])
     page = Munimen::Desk::ReportPage.new(office.context).call(visit, language: "es")
     expect(page[:page][:rang]).to eq(
       title: "Se apaga la llama del piloto", words: "D1 is very long"

@@ -2584,6 +2584,7 @@ export interface components {
                 customer: string;
                 address: string;
                 person?: components["schemas"]["MaybeText"];
+                complaint?: components["schemas"]["Complaint"];
                 jobs: string[];
                 kind: string;
                 line: {
@@ -3180,15 +3181,7 @@ export interface components {
                 source: string;
                 said: components["schemas"]["MaybeText"];
             }[];
-            /** @description What they rang for */
-            complaint?: null | {
-                id: components["schemas"]["MaybeText"];
-                title: components["schemas"]["MaybeText"];
-                words: components["schemas"]["MaybeText"];
-                advice: components["schemas"]["Advice"];
-                /** @description whether the fault finder looks for its cause */
-                finder: boolean;
-            };
+            complaint?: components["schemas"]["Complaint"];
             now: string;
             version: number;
             planned_for?: string;
@@ -3392,6 +3385,15 @@ export interface components {
                 point: string;
                 calibrated: string;
             }[];
+        };
+        /** @description What the customer rang for */
+        Complaint: null | {
+            id: components["schemas"]["MaybeText"];
+            title: components["schemas"]["MaybeText"];
+            words: components["schemas"]["MaybeText"];
+            advice: components["schemas"]["Advice"];
+            /** @description whether the fault finder looks for its cause */
+            finder: boolean;
         };
         /**
          * @description Which page of the emergency comes first, on the telephone and at the house

@@ -6,6 +6,7 @@ import { write } from '@/api/outbox'
 import { may, session } from '@/api/session'
 import ReadyForNoSignal from '@/components/common/ReadyForNoSignal.vue'
 import GradeMark from '@/components/common/GradeMark.vue'
+import RangBecause from '@/components/visit/RangBecause.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
 import { dayAndDate, minutes, shortDate as short, timeOfDay as time } from '@/format'
 import { useRequest } from '@/composables/useRequest'
@@ -64,6 +65,7 @@ async function open(visit: Schemas['Today']['visits'][number]) {
               <RouterLink :to="`/heaters/${visit.heater_id}`">{{ visit.label }}</RouterLink> ·
               {{ visit.person }}
             </p>
+            <RangBecause v-if="visit.status !== 'signed'" :complaint="visit.complaint" />
             <template v-if="visit.line.blocks.length">
               <WorkLine thin :blocks="visit.line.blocks" :total="visit.line.total ?? 0" />
               <p class="soft small">

@@ -366,7 +366,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
               >{{ $t('finder.open') }}</RouterLink
             >
           </p>
-          <RangBecause :visit="visit" />
+          <RangBecause :complaint="visit.complaint" />
           <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>
         <WorkLine

@@ -1,20 +1,20 @@
 <script setup lang="ts">
 // What the customer rang for, and, where that was an emergency, what comes first.
-import type { Visit } from '@/api/client'
+import type { Schemas } from '@/api/client'
 
-defineProps<{ visit: Visit }>()
+defineProps<{ complaint?: Schemas['Complaint'] }>()
 </script>
 
 <template>
   <p
-    v-if="visit.complaint"
+    v-if="complaint"
     class="small"
-    :class="{ first: visit.complaint.advice }"
-    :role="visit.complaint.advice ? 'alert' : undefined"
+    :class="{ first: complaint.advice }"
+    :role="complaint.advice ? 'alert' : undefined"
   >
     {{ $t('complaint.rang') }}:
-    <b>{{ [visit.complaint.title, visit.complaint.words].filter(Boolean).join(' – ') }}</b>
-    <template v-if="visit.complaint.advice">. {{ $t('complaint.first') }}</template>
+    <b>{{ [complaint.title, complaint.words].filter(Boolean).join(' – ') }}</b>
+    <template v-if="complaint.advice">. {{ $t('complaint.first') }}</template>
   </p>
 </template>
 
