@@ -26,6 +26,8 @@ module Munimen
         "owner@tallowreed.example" => [["unvented", "U-1120", 90], ["electrical", "E-77", 700]],
         "mina@tallowreed.example" => [["unvented", "U-6038", -40]]
       }.freeze
+      # What somebody rang for whose visit is today, by the place among the heaters.
+      RANG = { 1 => { complaint: "runs_out", complaint_words: "cold after one shower" } }.freeze
       # Simulated ones, served beside the demo (cli/demo.rb).
       INSTRUMENT_PORT = 4020
       INSTRUMENTS =
@@ -312,7 +314,7 @@ module Munimen
         end
       end
 
-      # Today: one visit half done, two booked.
+      # Today: one visit half done, four booked.
       def today
         half = Walk.new(
           @records,
@@ -328,7 +330,8 @@ module Munimen
             heater_id: @heaters[index][:id],
             jobs: [:annual_safety],
             account_id: @plumber[:id],
-            planned_for: (@now + (hours * 3600)).strftime("%Y-%m-%dT%H:00:00.000Z")
+            planned_for: (@now + (hours * 3600)).strftime("%Y-%m-%dT%H:00:00.000Z"),
+            **RANG.fetch(index, {})
           )
         end
       end

@@ -114,6 +114,7 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     told = find(".figures").text
     serve
     expect(page).to have_no_css(".waiting", wait: 40)
+    200.times { office.records.training.of(office.person).any? ? break : sleep(0.1) }
     go "/training/#{run}"
     expect(page).to have_css(".figures", text: told)
     expect(office.records.training.of(office.person).map { |row| row[:id] }).to eq([run])

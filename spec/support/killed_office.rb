@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
 require "socket"
+require_relative "free_port"
 
 # An office that can be killed: a process of its own, at an address where browsers keep files.
 module KilledOffice
   def self.included(group)
-    group.let(:port) { TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] } }
+    group.let(:port) { FreePort.free_port }
     group.around do |example|
       Capybara.using_wait_time(20) do
         Capybara.session_name = :killed # one without a server of the examples' own

@@ -3,15 +3,14 @@
 require "office_helper"
 require "net/http"
 require "socket"
+require_relative "../support/free_port"
 
 # The proxies whose configuration ships (docs/machine), as Debian has them (bin/setup --test): who
 # asks is what they say, whatever a request says of itself.
 RSpec.describe Munimen::Web::Limits do
   let(:folder) { Dir.mktmpdir }
-  let(:port) { free }
-  let(:behind) { free }
-
-  def free = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+  let(:port) { FreePort.free_port }
+  let(:behind) { FreePort.free_port }
 
   def program(name)
     there = %W[/usr/sbin /usr/bin #{Munimen::ROOT}/tmp/proxies/usr/sbin
