@@ -87,5 +87,5 @@ export default defineConfig({
   },
   worker: { format: 'es' },
   // A lock that makes whoever guesses wait takes its time, beside other work.
-  test: { include: ['src/**/*.test.ts'], testTimeout: 30_000 },
+  test: { include: ['src/**/*.test.ts'], testTimeout: 90_000 },
 })
