@@ -38,10 +38,17 @@ module Munimen
       # Whether a newer one takes the place of the older, whatever was done meanwhile.
       def renewed = @renewed = true
       def renewed? = @renewed || false
+      # A block given a visit: true where it ends all that was owed by this rule, else the checks of
+      # the items that it ends.
+      def ends(&block) = @ends = block
       # A block given the visit and its deficiencies (Verdicts): a list of items, or nil.
       def owed(&block) = @owed = block
 
       # -- use --------------------
+      # Whether a visit ends all of it, and which checks' items it ends.
+      def ended_by?(visit) = @ends&.call(visit) == true
+      def checks_ended(visit) = Array(@ends && @ends.call(visit)).grep(Symbol)
+
       # [Due::Item] that a visit signed on a day leaves.
       def after(visit, deficiencies, on)
         [Bench.new(self, on, visit.words).instance_exec(visit, deficiencies, &@owed)].flatten(

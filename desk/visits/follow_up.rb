@@ -98,7 +98,8 @@ module Munimen
           heater_id:,
           at: @context.stamp,
           jobs: (@visit.jobs + Calendar::Due.settled_jobs(@visit)).uniq.map(&:to_s),
-          checks: judged.map { |verdict| verdict.check.to_s },
+          checks: (judged.map(&:check) + rules.flat_map { |one| one.checks_ended(@visit) })
+            .map(&:to_s),
           kinds: ended(items)
         )
       end
@@ -117,11 +118,13 @@ module Munimen
         )
       end
 
-      # Kinds that this visit owes anew, and a heater left off that is back in service.
+      # Kinds that this visit owes anew, and those that it ends.
       def ended(items)
-        back = @visit.state[:left] == :in_service ? ["left_off"] : []
-        items.map(&:kind).uniq.select { |kind| Calendar::Rule[kind].renewed? }.map(&:to_s) + back
+        anew = items.map(&:kind).uniq.select { |kind| Calendar::Rule[kind].renewed? }
+        (anew + rules.select { |one| one.ended_by?(@visit) }.map(&:id)).map(&:to_s)
       end
+
+      def rules = Calendar::Rule.all
     end
   end
 end

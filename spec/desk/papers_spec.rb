@@ -39,11 +39,32 @@ RSpec.describe Munimen::Rules::Paper do
     )
     loaded = office.records.visits.load(visit, now: office.now)
     owed = Munimen::Calendar::Due.after(loaded, [], on: Date.new(2026, 12, 1))
-    expect(owed.select { |one| one.kind == :papers }.map(&:on)).to eq([Date.new(2027, 1, 30)])
-    say(visit, "certificate", "not_needed")
-    loaded = office.records.visits.load(visit, now: office.now)
-    expect(Munimen::Calendar::Due.after(loaded, [], on: Date.new(2026, 12, 1)).map(&:kind))
-      .not_to include(:papers)
+    expect(owed.select { |one| one.kind == :papers }.map { |one| [one.on, one.text] })
+      .to eq([[Date.new(2027, 1, 30), "Inspection by the authority: to follow"]])
+  end
+
+  it "is owed until a later visit says of that very paper that it is there" do
+    owed = lambda do
+      office.records.dues.open(heater_id: office.heater).select { |row| row[:kind] == "papers" }
+            .map { |row| row[:check] }.sort
+    end
+    signed = lambda do |**papers|
+      visit = office.start
+      papers.each { |id, value| say(visit, id, value) }
+      row = office.records.visits.find(visit)
+      loaded = office.records.visits.load(visit, now: office.now)
+      Munimen::Desk::FollowUp.new(office.context, row, loaded).call
+    end
+    signed[permit: "to_follow", certificate: "to_follow"]
+    expect(owed.call).to eq(%w[paper.certificate paper.permit])
+    signed[]
+    expect(owed.call.size).to eq(2)
+    signed[permit: "2026-12-03 B-9"]
+    expect(owed.call).to eq(["paper.certificate"])
+    signed[certificate: "to_follow"]
+    expect(owed.call).to eq(["paper.certificate"])
+    signed[certificate: "not_needed"]
+    expect(owed.call).to eq([])
   end
 
   it "refuses one that the book does not know, and a day that there is not" do

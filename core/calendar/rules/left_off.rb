@@ -5,6 +5,7 @@ Munimen::Calendar::Rule.define :left_off do
   comes_from "the heater was left off, made safe"
   ended_by "a later visit that leaves it in service"
   source Munimen::Source.common_practice("seen to the same day")
+  ends { |visit| visit.state[:left] == :in_service }
   owed do |visit, _|
     said = {
       made_safe: "Left off, made safe",

@@ -178,6 +178,4 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     pendiente
   not needed
     no hace falta
-  Hand in the permit, notice or certificate that was to follow.
-    Entregar el permiso, la notificación o el certificado pendiente.
 TEXTS
