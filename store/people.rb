@@ -54,6 +54,9 @@ module Munimen
         @rows.where(id:).update(attributes) unless attributes.empty?
       end
 
+      # Whether somebody of a row is here: neither paused nor gone.
+      def here?(person) = person[:status_id] == OPEN
+
       # Nobody signs in to it from now on, and whoever is in is out.
       def close(id)
         @rows.where(id:).update(status_id: CLOSED, paused_at: nil)

@@ -23,7 +23,7 @@ module Munimen
         @context.may!(:records)
         BookingTimes.some_day!(planned_for) if planned_for
         BookingTimes.promised!(*window.values_at(:window_from, :window_to)) if window.any?
-        who!(account_id) if account_id
+        WhoGoes.new(@context).check!(account_id) if account_id
         @context.records.write do
           row = @context.records.visits.find(visit_id)
           open!(row, planned_for || window.any?)
@@ -43,13 +43,6 @@ module Munimen
 
         raise Refused.new("This visit is under way: it can be handed over, not moved.",
                           code: :under_way)
-      end
-
-      def who!(account_id)
-        return if @context.records.people.find(account_id)&.then { |person| Crew.goes?(person) }
-
-        raise Error.new("account_id must be somebody who goes to visits.", field: :account_id,
-                                                                           code: :unknown_choice)
       end
     end
   end

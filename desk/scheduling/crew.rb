@@ -4,11 +4,6 @@ module Munimen
   module Desk
     # Who can be sent to a visit, and what they have on a day.
     class Crew
-      # Whether somebody can be sent: an account's row.
-      def self.goes?(person)
-        person[:status_id] == Store::People::OPEN && Abilities.of(person[:role]).include?(:visit)
-      end
-
       def initialize(context) = @context = context
 
       # on: Date. [{id:, name:, trades: qualifications that hold on that day, looks_only: whether
@@ -18,7 +13,7 @@ module Munimen
         away = @context.records.absences.away(on.iso8601)
         busy = @context.records.visits.between(on.iso8601, (on + 1).iso8601)
           .group_by { |row| row[:account_id] }
-        crew = going.map do |person|
+        crew = WhoGoes.new(@context).all.map do |person|
           { id: person[:id], name: person[:name], trades: trades(person, on),
             looks_only: !Abilities.of(person[:role]).include?(:operate),
             away: away.include?(person[:id]), visits: busy.fetch(person[:id], []).size }
@@ -27,8 +22,6 @@ module Munimen
       end
 
       private
-
-      def going = @context.records.people.all.select { |person| self.class.goes?(person) }
 
       def trades(person, on)
         Store::Values.qualifications(person)

@@ -111,7 +111,7 @@ module Munimen
           end
       end
 
-      def here?(one) = one[:status_id] == Store::People::OPEN
+      def here?(one) = @context.records.people.here?(one)
 
       # Who has a visit under way, also where they are not here any more.
       def busy

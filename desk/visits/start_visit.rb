@@ -29,7 +29,7 @@ module Munimen
 
         BookingTimes.promised!(window_from, window_to)
         BookingTimes.some_day!(planned_for)
-        goes!(account_id) if account_id
+        crew.check!(account_id) if account_id
         known = jobs.map { |job| fitting!(heater, Work::Job[job]) }
         said = said(heater, **rang)
         @context.records.write do
@@ -91,17 +91,8 @@ module Munimen
         )
       end
 
-      def goes?(person) = Abilities.of(person[:role]).include?(:visit)
-      def own = (@context.person[:id] if goes?(@context.person))
-
-      def goes!(account_id)
-        person = @context.records.people.find(account_id) or
-          raise NotFound.new("There is no such account.", field: :account_id)
-        return if goes?(person)
-
-        raise Error.new("account_id must be somebody who goes to visits.", field: :account_id,
-                                                                           code: :unknown_choice)
-      end
+      def crew = WhoGoes.new(@context)
+      def own = (@context.person[:id] if crew.goes?(@context.person))
 
       # An inspector's visit only looks, whoever starts it.
       def house_rules(row)

@@ -85,6 +85,9 @@ RSpec.describe Munimen::Desk::ChangeBooking do
     expect(book.call(account_id: office.person[:id])[:account_id]).to eq(office.person[:id])
     expect { book.call(account_id: office.person("office")[:id]) }
       .to raise_error(Munimen::Error, /goes to visits/)
+    office.records.people.pause(office.person("inspector")[:id], at: office.now.iso8601)
+    expect { book.call(account_id: office.person("inspector")[:id]) }
+      .to raise_error(Munimen::Error, /goes to visits/)
     visit = book.call[:id]
     Munimen::Desk::StartVisit.new(office.context).start(visit)
     expect(office.records.visits.find(visit)[:account_id]).to eq(office.person[:id])
