@@ -11,12 +11,14 @@ module Munimen
 
       def to_s
         bounds = @listing[:limits].map { |one| row(one, *one.values_at(:rule, :bound)) }
+        papers = @listing[:papers].map { |one| row(one, *one.values_at(:title, :hint)) }
         seen = @listing[:looks].flat_map do |look|
           look[:findings].map { |one| row(one, look[:item], one[:text]) }
         end
         [
           "# #{@listing[:title]}", "Edition: #{@listing[:edition]}.", INTRO,
           "## Bounds", table("rule", "bound", bounds),
+          "## Permit, notice, certificate", table("paper", "for what", papers),
           "## What is seen", table("item", "wrong", seen)
         ].join("\n\n").concat("\n")
       end

@@ -150,9 +150,7 @@ module Munimen
       end
 
       def tint
-        return UNTESTED if @page[:results].empty? && @page[:outcome].to_s == "in_service"
-
-        TINTS.fetch(@page[:outcome].to_s)
+        @page[:untested] ? UNTESTED : TINTS.fetch(@page[:outcome].to_s)
       end
 
       # You rang because, in our words and theirs.

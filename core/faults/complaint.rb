@@ -27,11 +27,12 @@ module Munimen
         new(id&.to_sym, words) if id || words
       end
 
-      # id: as text; among: those that it may be. Raises Error.
-      def self.known!(id, among = ids)
-        return if among.map(&:to_s).include?(id.to_s)
+      # Raises Error unless a customer of this heater may have it. id: as text.
+      def self.check!(id, heater)
+        known = of(heater).map { |one| one.id.to_s }
+        return if known.include?(id.to_s)
 
-        raise Error.new("complaint must be one of: #{among.join(", ")}.",
+        raise Error.new("complaint must be one of: #{known.join(", ")}.",
                         field: :complaint, code: :unknown_choice)
       end
 

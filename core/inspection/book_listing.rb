@@ -17,7 +17,8 @@ module Munimen
       end
 
       def to_h
-        { id: @book.id.to_s, title: @book.title, edition: @book.edition, limits:, looks: }
+        { id: @book.id.to_s, title: @book.title, edition: @book.edition, limits:, papers:,
+          looks: }
       end
 
       private
@@ -28,6 +29,13 @@ module Munimen
           { id: limit.id.to_s, rule: limit.id.to_s.tr("_", " "), bound: limit.to_text(@book.units),
             grade: limit.grade.to_s, days: limit.due_in, source: limit.source.to_s,
             correction: @rules.correction(limit.id)&.to_h }
+        end
+      end
+
+      def papers
+        @book.papers.map do |one|
+          { title: @words.say(one.title), hint: @words.say(one.hint), days: one.days,
+            source: one.source.to_s }
         end
       end
 

@@ -59,6 +59,9 @@ module Munimen
         proposed == outcome
       end
 
+      # Whether it is said to be in service though nothing was tested: no good news.
+      def untested? = chosen == :in_service && @deficiencies.empty? && completeness.nothing?
+
       # One sentence for the customer.
       def sentence(words) = words.say([condition, completeness.sentence].compact.join(" "))
 
@@ -107,7 +110,7 @@ module Munimen
         return "The {heater} is in service, and everything tested is sound." if
           completeness.complete?
 
-        if completeness.nothing?
+        if untested?
           "The {heater} is in service."
         else
           "The {heater} is in service, and " \

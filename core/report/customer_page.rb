@@ -23,6 +23,7 @@ module Munimen
           outcome_text: Judgement::Outcome::WORDS.fetch(outcome.chosen),
           outcome_reason: @visit.decision(:outcome_reason),
           sentence: outcome.sentence(@words),
+          untested: outcome.untested?,
           rang:,
           results:,
           deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
@@ -210,10 +211,9 @@ verdict).merge(found: as_found(before, after || left[check]))
       # Permit, notice, certificate: {title:, text: what was said, on:, number: as typed}.
       def papers
         @visit.rules.book.papers.filter_map do |one|
-          said = @visit.decisions.about(:paper, one.id) or next
-          told = Rules::Paper.read(said)
-          { title: @words.say(one.title), text: told[:text] && @words.say(told[:text]),
-            on: told[:on], number: told[:number] }
+          said = one.said(@visit) or next
+          { title: @words.say(one.title), text: said.text && @words.say(said.text),
+            on: said.on, number: said.number }
         end
       end
 

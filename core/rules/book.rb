@@ -108,7 +108,7 @@ module Munimen
         @papers = Book[other].papers.to_h { |paper| [paper.id, paper] }
       end
 
-      # title: what it is called; hint: who wants it, and for what; days: after the work.
+      # A Paper that it may want.
       def paper(id, **attributes) = (@papers ||= {})[id] = Paper.new(id:, **attributes).freeze
       def papers = (@papers || {}).values
 

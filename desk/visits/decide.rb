@@ -11,8 +11,7 @@ module Munimen
         @context.may!(:visit)
         @context.answered_by_hand!(name.to_s)
         VisitWrite.new(@context, visit_id).call(:decisions, id) do |entry|
-          checked(name.to_s, value)
-          paper!(entry.visit, name.to_s, value.to_s)
+          checked(entry.visit, name.to_s, value)
           text = @context.text!(value, :value, max: 1000, required: false).to_s
           entry.add(:decisions, id:, name:, value: text)
         end
@@ -20,21 +19,8 @@ module Munimen
 
       private
 
-      # One that the book knows, with what can be said of it.
-      def paper!(visit, name, value)
-        kind, (id,) = Visit::Decisions.parse(name)
-        return unless kind == :paper
-
-        known = visit.rules.book.papers.map { |one| one.id.to_s }
-        unless known.include?(id)
-          raise Error.new("paper must be one of: #{known.join(", ")}.", field: :name,
-                                                                        code: :unknown_choice)
-        end
-        Rules::Paper.read(value) unless value.empty?
-      end
-
       # A job is put off by ChangeJobs; an operation asked for besides must be one.
-      def checked(name, value)
+      def checked(visit, name, value)
         kind, about = Visit::Decisions.parse(name)
         raise Error.new("Put the job off.", field: :name, code: :unknown_choice) if kind == :put_off
         if %i[learnt kept].include?(kind)
@@ -45,7 +31,20 @@ module Munimen
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also
-        Faults::Complaint.known!(value) if kind == :complaint && value != ""
+        return if value.to_s.empty?
+
+        Faults::Complaint.check!(value, visit.heater) if kind == :complaint
+        paper!(visit, about.first, value) if kind == :paper
+      end
+
+      # One that the book knows, with what can be said of it.
+      def paper!(visit, id, value)
+        known = visit.rules.book.papers.map { |one| one.id.to_s }
+        unless known.include?(id)
+          raise Error.new("paper must be one of: #{known.join(", ")}.", field: :name,
+                                                                        code: :unknown_choice)
+        end
+        Rules::Paper.read(value.to_s)
       end
     end
   end

@@ -80,7 +80,7 @@ module Munimen
       # What they rang for, as it is kept: {name of the decision => text}.
       def said(heater, complaint: nil, complaint_words: nil)
         words = @context.text!(complaint_words, :complaint_words, required: false, max: 300)
-        Faults::Complaint.known!(complaint, Faults::Complaint.of(heater).map(&:id)) if complaint
+        Faults::Complaint.check!(complaint, heater) if complaint
         { complaint:, complaint_words: words }.compact
       end
 

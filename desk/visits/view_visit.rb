@@ -162,8 +162,9 @@ module Munimen
       # What the book may want for it, and what was said of that.
       def papers(visit)
         visit.rules.book.papers.map do |one|
+          said = one.said(visit)
           { id: one.id, title: visit.words.say(one.title), hint: visit.words.say(one.hint),
-            source: one.source.to_s, said: visit.decisions.about(:paper, one.id) }
+            source: one.source.to_s, said: said&.word, on: said&.on, number: said&.number }
         end
       end
 

@@ -288,7 +288,7 @@ RSpec.describe Munimen::Faults::Finder do
   # terminal asks for covers and power to be as they must.
   (4 * TRIES).times do |number|
     it "never proposes as possible what the state does not allow, in random states #{number}",
-:long do
+       :long do
       random = Random.new(10_000 + number)
       heaters = Build::KINDS.keys.map { |kind| heater(kind, units: units(kind)) }
       100.times do

@@ -29,6 +29,8 @@ RSpec.describe Munimen::Rules::Paper do
     expect(office.view(visit)[:papers].map { |one| one[:said] }).to eq([nil, nil])
     say(visit, "permit", "2026-12-01 B-2291")
     say(visit, "certificate", "to_follow")
+    expect(office.view(visit)[:papers].map { |one| one.values_at(:said, :on, :number) })
+      .to eq([[nil, "2026-12-01", "B-2291"], [:to_follow, nil, nil]])
     page = ->(language) { Munimen::Desk::ReportPage.new(office.context).call(visit, language:) }
     expect(page["en"][:page][:papers]).to eq(
       [{ title: "Permit", text: nil, on: "2026-12-01", number: "B-2291" },
@@ -74,6 +76,6 @@ RSpec.describe Munimen::Rules::Paper do
     expect { say(visit, "permit", "2026-02-30 B-1") }.to raise_error(Munimen::Error, /2026-12-01/)
     say(visit, "permit", "B-1")
     say(visit, "permit", "")
-    expect(office.view(visit)[:papers].first[:said]).to be_nil
+    expect(office.view(visit)[:papers].first).to include(said: nil, on: nil, number: nil)
   end
 end

@@ -27,6 +27,12 @@ RSpec.describe Munimen::Formats::ReportPdf do
     )
   end
 
+  it "says of what was not tested at all that it was not, and that is no good news" do
+    begun = Munimen::Desk::ReportPage.new(office.context).call(office.start)
+    expect(begun[:page]).to include(untested: true, sentence: /Nothing was tested/)
+    expect(page[:page]).to include(untested: false)
+  end
+
   it "has a title, a language and the paper of its country" do
     us = read(page)
     expect(us.info[:Title]).to match(/\AReport – Ada Brook, 1 Weir Lane, November \d/)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "office_helper"
+require_relative "../support/free_port"
 require "socket"
 
 # What arrives on the other end of a connection taken from the server.
@@ -129,7 +130,7 @@ RSpec.describe Munimen::Web::Traces do
   end
 
   it "says that nothing answers, who may not listen, and that a calibration is overdue" do
-    port = TCPServer.open("127.0.0.1", 0) { |one| one.addr[1] }
+    port = FreePort.free_port
     keep(port)
     expect(heard(listen("g").last, /failed.*\n\n/m)).to include("does not answer")
     expect([listen("g", person: nil).first, listen("nothing").first]).to eq([401, 404])

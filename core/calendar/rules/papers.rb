@@ -2,15 +2,14 @@
 
 # Each paper that was to follow, by the day that its book names.
 check = ->(paper) { :"paper.#{paper.id}" }
-said = ->(visit, paper) { visit.decisions.about(:paper, paper.id) }
 
 Munimen::Calendar::Rule.define :papers do
   comes_from "a permit, notice or certificate that was to follow"
   ended_by "a later visit that says of it that it is there, is not needed or follows later"
   source Munimen::Source.common_practice("the days of the book; the authority's come first")
-  ends { |visit| visit.rules.book.papers.select { |one| said[visit, one] }.map(&check) }
+  ends { |visit| visit.rules.book.papers.select { |one| one.said(visit) }.map(&check) }
   owed do |visit, _|
-    owing = visit.rules.book.papers.select { |one| said[visit, one] == "to_follow" }
+    owing = visit.rules.book.papers.select { |one| one.said(visit)&.to_follow? }
     owing.map { |one| in_days(one.days, "#{one.title}: to follow", check: check[one]) }
   end
 end

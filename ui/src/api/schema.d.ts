@@ -2684,6 +2684,12 @@ export interface components {
                     on: string;
                 };
             }[];
+            papers: {
+                title: string;
+                hint: string;
+                days: number;
+                source: string;
+            }[];
             looks: {
                 item: string;
                 sound: string;
@@ -3179,7 +3185,10 @@ export interface components {
                 title: string;
                 hint: string;
                 source: string;
-                said: components["schemas"]["MaybeText"];
+                /** @enum {string|null} */
+                said: "to_follow" | "not_needed" | null;
+                on: components["schemas"]["MaybeText"];
+                number: components["schemas"]["MaybeText"];
             }[];
             complaint?: components["schemas"]["Complaint"];
             now: string;
@@ -3785,6 +3794,8 @@ export interface components {
                 sentence: string;
                 rulebook: string;
                 edition?: string;
+                /** @description in service */
+                untested?: boolean;
                 look_only?: boolean;
                 papers?: {
                     title: string;

@@ -41,6 +41,7 @@ export default {
   },
   status: { booked: 'Booked', open: 'Under way', signed: 'Signed', ended: 'Came to nothing' },
   books: {
+    days: 'within one day | within {n} days',
     lead: 'Tick what is right here and now. A clause from memory is to be looked up; the maker, the local authority and licensed people come first.',
     bounds: 'Bounds',
     seen: 'What is seen',
@@ -548,7 +549,7 @@ export default {
   ready: {
     pin: 'Your firm wants a PIN before anything is taken along: choose one',
     title: 'Ready for no signal',
-    at: 'since {at}: no heater, calculators and fault finder, {mb} MB | since {at}: one heater with all that was done to it, calculators and fault finder, {mb} MB | since {at}: {n} heaters with all that was done to them, calculators and fault finder, {mb} MB',
+    at: 'since {at}: one heater with all that was done to it, calculators and fault finder, {mb} MB | since {at}: {n} heaters with all that was done to them, calculators and fault finder, {mb} MB',
     none: 'No visits of today or tomorrow to take along; calculators and fault finder are.',
     getting: 'Getting ready for no signal …',
     failed: 'Not ready for no signal: what is needed could not be fetched.',

@@ -52,7 +52,7 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
       {{ [report.page.rang.title, report.page.rang.words].filter(Boolean).join(' – ') }}
     </p>
     <p v-if="report.page.late" class="soft small">{{ report.page.late }}</p>
-    <h1 class="verdict" :class="[report.page.outcome, { untested: !report.page.results.length }]">
+    <h1 class="verdict" :class="[report.page.outcome, { untested: report.page.untested }]">
       {{ report.page.sentence }}
     </h1>
     <p v-if="report.page.outcome_reason" class="soft">{{ report.page.outcome_reason }}</p>

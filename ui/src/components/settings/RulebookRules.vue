@@ -106,6 +106,15 @@ const keep = (body: Schemas['LimitCorrection']) =>
           </form>
         </li>
       </ul>
+      <h3>{{ $t('papers') }}</h3>
+      <ul class="rules">
+        <li v-for="paper in rules.papers" :key="paper.title">
+          <b>{{ paper.title }}</b> <span class="number">{{ $t('books.days', paper.days) }}</span>
+          <p class="small">
+            {{ paper.hint }} <span class="soft">{{ paper.source }}</span>
+          </p>
+        </li>
+      </ul>
       <h3>{{ $t('books.seen') }}</h3>
       <ul class="rules">
         <li v-for="look in rules.looks" :key="look.item">

@@ -8,15 +8,9 @@ import { useVisit } from '@/composables/useVisit'
 const props = defineProps<{ visit: Visit }>()
 const { send } = useVisit()
 const SAID = ['to_follow', 'not_needed'] as const
-const DAY = /^\d{4}-\d{2}-\d{2}/
-const there = (said: string | null | undefined) =>
-  said && !SAID.some((one) => one === said) ? said : ''
 const typed = reactive(
   Object.fromEntries(
-    props.visit.papers.map(({ id, said }) => [
-      id,
-      { on: there(said).match(DAY)?.[0] ?? '', number: there(said).replace(DAY, '').trim() },
-    ]),
+    props.visit.papers.map(({ id, on, number }) => [id, { on: on ?? '', number: number ?? '' }]),
   ),
 )
 const say = (id: string, value: string) =>
@@ -28,7 +22,7 @@ function keep(id: string) {
 </script>
 
 <template>
-  <details class="papers" :open="visit.papers.some((one) => one.said)">
+  <details class="papers" :open="visit.papers.some((one) => one.said ?? one.on ?? one.number)">
     <summary>{{ $t('papers') }}</summary>
     <fieldset v-for="one in visit.papers" :key="one.id" class="stack">
       <legend>{{ one.title }}</legend>
