@@ -3794,7 +3794,7 @@ export interface components {
                 sentence: string;
                 rulebook: string;
                 edition?: string;
-                /** @description in service */
+                /** @description in service though nothing was tested */
                 untested?: boolean;
                 look_only?: boolean;
                 papers?: {
