@@ -20,6 +20,12 @@ module Munimen
         end
       end
 
+      def door
+        GreedyTrial.with_server { |served| DoorTrial.new(served, visit(served), &@row).run }
+      end
+
+      def bad_day(count) = BadDayTrial.new(&@row).run(count)
+
       def greedy
         GreedyTrial.with_server { |served| GreedyTrial.new(served, visit(served), &@row).run }
       end

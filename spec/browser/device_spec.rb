@@ -78,6 +78,40 @@ RSpec.describe "What lies on a device", type: :feature do
     expect(office.records.visits.rows(:readings, visit).map { |row| row[:typed] }).to eq(["61"])
   end
 
+  def glass = page.driver.browser.page
+
+  # A device with a finger of its own to ask for; gives its number.
+  def with_passkeys
+    glass.command("WebAuthn.enable")
+    asks = { protocol: "ctap2", ctap2Version: "ctap2_1", transport: "internal", hasPrf: true,
+             hasResidentKey: true, hasUserVerification: true, isUserVerified: true }
+    glass.command("WebAuthn.addVirtualAuthenticator", options: asks)["authenticatorId"]
+  end
+
+  it "is locked with a passkey alone, and opened with it without a signal" do
+    visit = office.start
+    serve
+    id = with_passkeys
+    sign_in
+    go "/account"
+    click_button "Lock with a passkey"
+    expect(page).to have_content("The passkey opens what lies here from now on")
+    go "/"
+    click_button "Unlock with the passkey"
+    expect(page).to have_css(".ready", text: "Ready for no signal")
+    expect(lying).not_to include(customer)
+    page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
+    stop
+    go "/visits/#{visit}"
+    click_button "Unlock with the passkey"
+    expect(page).to have_content(customer)
+    glass.command("WebAuthn.setUserVerified", authenticatorId: id, isUserVerified: false)
+    go "/visits/#{visit}"
+    click_button "Unlock with the passkey"
+    expect(page).to have_content("The passkey was not confirmed")
+    expect(page).to have_no_field("PIN").and have_no_content(customer)
+  end
+
   it "forgets everything and is signed out at its next word once the office has ended it" do
     office.start
     choose_pin

@@ -79,6 +79,44 @@ RSpec.describe "A line that is good for nothing", type: :feature do
   end
 end
 
+# What cannot be had: storage that is full, and pages that the office alone can fill.
+RSpec.describe "A device without room, or a page without its office", type: :feature do
+  include KilledOffice
+
+  it "says where one enters that there is no room, judges all the same, and sends it" do
+    visit = office.start
+    ready
+    go "/visits/#{visit}?step=read_static_pressure"
+    page.execute_script(<<~JS)
+      IDBObjectStore.prototype.add = () => {
+        throw new DOMException('full', 'QuotaExceededError')
+      }
+    JS
+    stop
+    fill_in "Static pressure, nothing running", with: "61"
+    find("input[name=static_pressure]").send_keys(:enter)
+    expect(page).to have_css("[role=alert]", text: "This device’s storage is full")
+    expect(page).to have_css(".reading .kept", text: "61")
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    expect(office.records.visits.rows(:readings, visit).map { |row| row[:typed] }).to eq(["61"])
+  end
+
+  it "says what works without a line, and fills the page once there is one" do
+    office.start
+    ready
+    go "/owed"
+    stop
+    go "/owed"
+    expect(page).to have_content("No signal: this page is kept at the office")
+    within(".no-line") { expect(page).to have_link("Visits that were taken along") }
+    serve
+    click_button "Try again"
+    expect(page).to have_no_css(".no-line")
+    expect(page).to have_no_css("[role=alert]")
+  end
+end
+
 # One touch from any screen, however wide it is and however large its text.
 RSpec.describe "The way to the emergency page", type: :feature do
   it "is on the screen from 320 to 1 600 pixels, upright and on its side, at twice the text" do

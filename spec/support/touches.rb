@@ -7,6 +7,7 @@ class Touches
   Row = Struct.new(:step, :touches, :characters, :scrolls)
   TITLE = "document.querySelector('article h2')?.textContent.trim()"
   TEXT = "document.querySelector('main').innerHTML"
+  BUSY = "!!document.querySelector('.visit[aria-busy=true]')"
   OPEN = "[...document.querySelectorAll('.reading')].findIndex(one => " \
          "!one.querySelector('.kept, [aria-pressed=true]') && " \
          "!one.textContent.includes('may be left out'))"
@@ -165,13 +166,14 @@ class Touches
 
   def shows?(css) = @screen.shows?(css)
 
-  # Until the screen has taken it in, and stands still.
+  # Until the screen has taken it in, the office has answered, and it stands still.
   def settled(before)
     was = before
     same = 0
-    80.times do
+    200.times do
       now = page.evaluate_script(TEXT)
-      same = now == was && now != before ? same + 1 : 0
+      still = now == was && now != before && !page.evaluate_script(BUSY)
+      same = still ? same + 1 : 0
       return if same == 4
 
       was = now

@@ -9,6 +9,7 @@ import { line } from './pocket/office'
 import { update } from './pocket/version'
 import { vault } from './pocket/vault'
 import { OPEN } from './router'
+import AtOffice from '@/components/common/AtOffice.vue'
 import EmergencyPage from '@/components/common/EmergencyPage.vue'
 import LeaveUnsent from '@/components/common/LeaveUnsent.vue'
 import PinLock from '@/components/common/PinLock.vue'
@@ -18,6 +19,21 @@ import { useKeys } from '@/composables/useKeys'
 const router = useRouter()
 const emergency = ref(false)
 const menu = ref(false)
+/** Whether the line was away while a page was open that the office alone can fill, and how often
+ * such a page was opened anew. */
+const unfilled = ref(false)
+const opened = ref(0)
+const openAnew = () => {
+  unfilled.value = false
+  opened.value += 1
+}
+watch(
+  [() => line.away, () => router.currentRoute.value.name],
+  ([away, name], [, before] = [false, undefined]) => {
+    unfilled.value =
+      !!router.currentRoute.value.meta.atOffice && (away || (unfilled.value && name === before))
+  },
+)
 router.afterEach(() => (menu.value = false))
 const dark = ref(document.documentElement.classList.contains('dark'))
 
@@ -127,7 +143,10 @@ watch(
     {{ $t('clock.jumped', { n: clock.jumped }) }}
     <button type="button" class="quiet" @click="clock.jumped = 0">{{ $t('clock.seen') }}</button>
   </p>
-  <main id="content"><RouterView /></main>
+  <main id="content">
+    <AtOffice v-if="unfilled" @back="openAnew" />
+    <RouterView :key="opened" />
+  </main>
   <FreshSignIn v-if="asking" />
   <LeaveUnsent v-if="leaving" :n="unsent" @stay="leaving = false" @leave="leave" />
   <PinLock v-if="vault.asks !== null" :account="vault.asks" />

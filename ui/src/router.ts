@@ -3,6 +3,9 @@ import { refresh, session } from './api/session'
 import SignIn from '@/views/SignIn.vue'
 import { at } from './place'
 
+/** What the page is about is kept at the office alone, and is not taken along. */
+const AT_OFFICE = { atOffice: true }
+
 export const router = createRouter({
   history: createWebHistory(),
   // To what the address names, once it is there, under the bar; back to where one was.
@@ -30,10 +33,25 @@ export const router = createRouter({
       props: true,
     },
     { path: '/account', name: 'account', component: () => import('@/views/Account.vue') },
-    { path: '/outbox', name: 'outbox', component: () => import('@/views/Outbox.vue') },
+    {
+      path: '/outbox',
+      name: 'outbox',
+      component: () => import('@/views/Outbox.vue'),
+      meta: AT_OFFICE,
+    },
     { path: '/unsent', name: 'unsent', component: () => import('@/views/Unsent.vue') },
-    { path: '/plan', name: 'plan', component: () => import('@/views/Plan.vue') },
-    { path: '/owed', name: 'owed', component: () => import('@/views/Owed.vue') },
+    {
+      path: '/plan',
+      name: 'plan',
+      component: () => import('@/views/Plan.vue'),
+      meta: AT_OFFICE,
+    },
+    {
+      path: '/owed',
+      name: 'owed',
+      component: () => import('@/views/Owed.vue'),
+      meta: AT_OFFICE,
+    },
     { path: '/customers', name: 'customers', component: () => import('@/views/Customers.vue') },
     {
       path: '/customers/:id',
@@ -83,6 +101,7 @@ export const router = createRouter({
       name: 'settings',
       component: () => import('@/views/Settings.vue'),
       props: true,
+      meta: AT_OFFICE,
     },
     {
       path: '/visits/:id',

@@ -52,7 +52,7 @@ export async function unwrap<T>(
     got = await answer
   } catch {
     throw new Problem(
-      'No signal, and this was not taken along. What you wrote is kept.',
+      'No signal, and this was not taken along. What you typed stays on this page.',
       0,
       'offline',
     )

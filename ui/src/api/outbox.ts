@@ -146,7 +146,7 @@ async function queue(path: string, body: object, photo?: Blob): Promise<unknown>
 
 /** What the Ruby in the pocket says of it, while the server says nothing. */
 async function judgeHere(entry: Write) {
-  if (entry.n === undefined || judged.has(entry.id) || !settled.has(entry.id)) return
+  if (judged.has(entry.id) || !settled.has(entry.id)) return
   judged.add(entry.id)
   const response = await judge(entry).catch(() => null)
   if (!response || !settled.has(entry.id)) return
@@ -155,7 +155,8 @@ async function judgeHere(entry: Write) {
     ahead.add(entry.id)
     // Done, as far as this device knew: the office takes it as it happened.
     entry.known = entriesKnown(entry.path)
-    if (outbox.waiting.some((one) => one.id === entry.id)) await changeWrite(entry).catch(() => {})
+    const waits = outbox.waiting.some((one) => one.id === entry.id)
+    if (waits && entry.n !== undefined) await changeWrite(entry).catch(() => {})
     return settle(entry.id, (waiter) => waiter.resolve(body))
   }
   // Refused at once, as the server would: the person sees why.

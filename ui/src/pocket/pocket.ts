@@ -4,6 +4,7 @@ import { reactive } from 'vue'
 import { serverTime } from './clock'
 import { wholeBody } from './files'
 import { RUNTIME, type Asked, type Names, type Reply } from './protocol'
+import { makeRoom, NoRoom } from './room'
 import {
   changeWrite,
   dropPack,
@@ -28,9 +29,11 @@ export const pocket = reactive<{
   bytes: number
   getting: boolean
   failed: boolean
+  /** Bytes that would be wanted, and for which this device has no room; else 0. */
+  short: number
   /** The firm wants what is taken along to be locked, and it is not yet. */
   wantsPin: boolean
-}>({ at: '', heaters: [], bytes: 0, getting: false, failed: false, wantsPin: false })
+}>({ at: '', heaters: [], bytes: 0, getting: false, failed: false, short: 0, wantsPin: false })
 
 let worker: Worker | null = null
 let account: number | null = null
@@ -98,13 +101,17 @@ async function namesFor(pack: Pack): Promise<Names> {
   return (await (known ?? (await fetch(LATEST))).json()) as Names
 }
 
+const PACK = 2_000_000 // bytes, more than what is taken along of a full day
 /** Fetches the runtime beside the one that is there, which is still the one in use. */
 async function runtime() {
   const cache = await caches.open(RUNTIME)
   const signal = AbortSignal.timeout(PATIENCE)
   const response = await fetch(LATEST, { cache: 'no-cache', signal })
   const wanted = (await response.clone().json()) as Names
-  for (const file of filesOf(wanted)) if (!(await cache.match(file))) await cache.add(file)
+  const missing: string[] = []
+  for (const file of filesOf(wanted)) if (!(await cache.match(file))) missing.push(file)
+  await makeRoom(PACK + (missing.length ? wanted.bytes : 0))
+  for (const file of missing) await cache.add(file)
   await cache.put(named(wanted.image), response)
   return wanted
 }
@@ -150,11 +157,12 @@ export async function getReady(more: string[] = []) {
     await keep('more', extra)
     await fetchPack(extra, names)
     await onlyThis(names)
-    void navigator.storage?.persist?.().catch(() => false)
     await dropPhotos(PHOTOS_FOR)
     pocket.failed = false
-  } catch {
+    pocket.short = 0
+  } catch (why) {
     pocket.failed = true
+    pocket.short = why instanceof NoRoom ? why.bytes : 0
   } finally {
     pocket.getting = false
   }
@@ -240,7 +248,7 @@ export async function judge(write: Write): Promise<Response | null> {
   if (!(await wake())) return null
   await catchUp(write.n)
   const response = parsed(await call(write, false))
-  known = Math.max(known, write.n!)
+  known = Math.max(known, write.n ?? 0) // one that this device had no room for has no number
   return response.status === 404 ? null : response
 }
 

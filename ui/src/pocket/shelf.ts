@@ -3,7 +3,15 @@
 // seals (vault.ts) is sealed here, in one place.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Schemas } from '@/api/client'
-import { close, opened as lockOpened, seal, unseal, unsealPhoto, type Lock } from './vault'
+import {
+  close,
+  opened as lockOpened,
+  seal,
+  unseal,
+  unsealPhoto,
+  type Lock,
+  type Opener,
+} from './vault'
 
 /** A write of one person, in the order in which it was made. */
 export interface Write {
@@ -26,12 +34,14 @@ export interface Write {
 export type Pack = Schemas['Pocket']
 
 type Row = Write | { n?: number; account: number; sealed: unknown }
+/** As it was kept while a PIN alone opened it. */
+type OldLock = Omit<Lock, 'pin' | 'passkey'> & Opener
 interface Shelf extends DBSchema {
   writes: { key: number; value: Row; indexes: { account: number } }
   packs: { key: number; value: { person: number; sealed: unknown } | Pack }
   kept: { key: string; value: unknown }
   photos: { key: string; value: { id: string; account: number; at: number; data: unknown } }
-  locks: { key: number; value: Lock }
+  locks: { key: number; value: Lock | OldLock }
 }
 
 let connection: Promise<IDBPDatabase<Shelf>> | null = null
@@ -174,7 +184,12 @@ export async function dropPhotos(days: number) {
     if (one.at < before && !(await countOf(one.account))) await db.delete('photos', one.id)
 }
 
-export const lockOf = async (account: number) => (await shelf()).get('locks', account)
+export async function lockOf(account: number): Promise<Lock | undefined> {
+  const kept = await (await shelf()).get('locks', account)
+  if (!kept || !('wrapped' in kept)) return kept
+  const { salt, iv, wrapped, ...rest } = kept
+  return { ...rest, pin: { salt, iv, wrapped } }
+}
 export const putLock = async (lock: Lock) => {
   await (await shelf()).put('locks', lock)
 }

@@ -56,6 +56,39 @@ describe('what lies on a device', () => {
     expect(JSON.stringify(await lying('writes'))).toContain('static_pressure')
   })
 
+  it('opens with a passkey beside the PIN, and with no other’s', async () => {
+    let here = await reloaded()
+    const secret = crypto.getRandomValues(new Uint8Array(32)).buffer
+    const passkey = { credential: new ArrayBuffer(4), salt: new Uint8Array(32), secret }
+    await here.resealed(1, () => here.makeLock(1, 'device', '471108'))
+    await here.addWrite(write(1, '61'))
+    expect(await here.alsoPasskey(1, '000000', passkey)).toBe('wrong')
+    expect(await here.tryPasskey(1)).toBe(false)
+    expect(await here.alsoPasskey(1, '471108', passkey)).toBe('open')
+
+    for (const [given, opens] of [
+      [null, false],
+      [crypto.getRandomValues(new Uint8Array(32)).buffer, false],
+      [secret, true],
+    ] as const) {
+      here = await reloaded()
+      vi.spyOn(await import('./passkey'), 'secretOf').mockResolvedValue(given)
+      expect(await here.tryPasskey(1)).toBe(opens)
+    }
+    expect((await here.writesOf(1)).map((one) => one.body.value)).toEqual(['61'])
+    here = await reloaded()
+    expect(await here.tryPin(1, '471108')).toBe('open')
+  })
+
+  it('opens a lock of before, which a PIN alone could open', async () => {
+    let here = await reloaded()
+    await here.makeLock(1, 'device', '471108')
+    const { pin, ...lock } = (await here.lockOf(1))!
+    await here.putLock({ ...lock, ...pin! })
+    here = await reloaded()
+    expect(await here.tryPin(1, '471108')).toBe('open')
+  })
+
   it('makes whoever guesses wait, through a reload, and lets the right PIN in afterwards', async () => {
     let here = await reloaded()
     await here.makeLock(1, 'device', '471108')

@@ -1,16 +1,23 @@
-// What lies on this device can be sealed with a key that only a PIN opens: AES-GCM, the key itself
-// sealed with one made from the PIN (PBKDF2). One lock for each account on the device.
+// What lies on this device can be sealed with a key that only a PIN or a passkey opens: AES-GCM, the
+// key itself sealed with one made from the PIN (PBKDF2) or from the passkey's secret (HKDF). One lock
+// for each account on the device.
 import { reactive } from 'vue'
+import { secretOf, type Passkey } from './passkey'
 import { lockOf, putLock } from './shelf'
 
-/** As the browser's database keeps it: nothing of it opens anything without the PIN. */
+/** One way to open a lock: the key of what lies here, sealed with what that way gives. */
+export interface Opener {
+  salt: Uint8Array<ArrayBuffer>
+  iv: Uint8Array<ArrayBuffer>
+  wrapped: ArrayBuffer
+}
+/** As the browser's database keeps it: nothing of it opens anything without the PIN or the passkey. */
 export interface Lock {
   account: number
   /** Known to the office, which can end it. */
   device: string
-  salt: Uint8Array<ArrayBuffer>
-  iv: Uint8Array<ArrayBuffer>
-  wrapped: ArrayBuffer
+  pin?: Opener
+  passkey?: Opener & { credential: ArrayBuffer }
   /** Wrong PINs since the last right one, and when the next may be tried (ms). */
   wrong: number
   notBefore: number
@@ -22,10 +29,11 @@ export interface Sealed {
 
 export const SHORTEST = 6 // figures
 const ROUNDS = 600_000 // OWASP, Password Storage Cheat Sheet (PBKDF2-HMAC-SHA256), from memory
+const USES: KeyUsage[] = ['encrypt', 'decrypt']
 const FREE = 3 // wrong PINs without a wait
 const CHANNEL = 'BroadcastChannel' in globalThis ? new BroadcastChannel('munimen.vault') : null
 
-/** asks: whose PIN is asked for on the screen; null: nobody's. */
+/** asks: whose PIN or passkey is asked for on the screen; null: nobody's. */
 export const vault = reactive<{ asks: number | null; device: string | null }>({
   asks: null,
   device: null,
@@ -39,28 +47,67 @@ const random = (bytes: number) => crypto.getRandomValues(new Uint8Array(bytes))
 /** Whether this browser can: there is no cryptography without HTTPS. */
 export const able = () => !!(crypto.subtle as SubtleCrypto | undefined)
 
-async function fromPin(pin: string, salt: Uint8Array<ArrayBuffer>) {
-  const raw = await crypto.subtle.importKey('raw', text.encode(pin), 'PBKDF2', false, ['deriveKey'])
-  const by = { name: 'PBKDF2', hash: 'SHA-256', salt, iterations: ROUNDS }
-  return crypto.subtle.deriveKey(by, raw, { name: 'AES-GCM', length: 256 }, false, [
-    'wrapKey',
-    'unwrapKey',
-  ])
+type Raw = Uint8Array<ArrayBuffer> | ArrayBuffer
+async function wrapping(raw: Raw, from: Pbkdf2Params | HkdfParams) {
+  const key = await crypto.subtle.importKey('raw', raw, from.name, false, ['deriveKey'])
+  const to = { name: 'AES-GCM', length: 256 }
+  return crypto.subtle.deriveKey(from, key, to, false, ['wrapKey', 'unwrapKey'])
+}
+type Salt = Opener['salt']
+const fromPin = (pin: string, salt: Salt) =>
+  wrapping(text.encode(pin), { name: 'PBKDF2', hash: 'SHA-256', salt, iterations: ROUNDS })
+const fromSecret = (secret: ArrayBuffer, salt: Salt) =>
+  wrapping(secret, { name: 'HKDF', hash: 'SHA-256', salt, info: text.encode('munimen.lock') })
+
+async function wrapped(key: CryptoKey, by: CryptoKey, salt: Salt): Promise<Opener> {
+  const iv = random(12)
+  return { salt, iv, wrapped: await crypto.subtle.wrapKey('raw', key, by, { name: 'AES-GCM', iv }) }
+}
+async function pinOpener(key: CryptoKey, pin: string) {
+  const salt = random(16)
+  return wrapped(key, await fromPin(pin, salt), salt)
+}
+async function passkeyOpener(key: CryptoKey, { credential, salt, secret }: Passkey) {
+  return { credential, ...(await wrapped(key, await fromSecret(secret, salt), salt)) }
 }
 
-/** Makes a lock; what is kept from then on is sealed. The caller seals what lies there already. */
-export async function makeLock(account: number, device: string, pin: string) {
-  const made = await crypto.subtle.generateKey({ name: 'AES-GCM', length: 256 }, true, [
-    'encrypt',
-    'decrypt',
-  ])
-  const salt = random(16)
-  const iv = random(12)
-  const wrapping = await fromPin(pin, salt)
-  const wrapped = await crypto.subtle.wrapKey('raw', made, wrapping, { name: 'AES-GCM', iv })
-  const lock = { account, device, salt, iv, wrapped, wrong: 0, notBefore: 0 }
-  await putLock(lock)
-  await tryPin(account, pin)
+/** Makes a lock with one way to open it; what is kept from then on is sealed. The caller seals what
+ * lies there already. */
+export async function makeLock(account: number, device: string, by: string | Passkey) {
+  const made = await crypto.subtle.generateKey({ name: 'AES-GCM', length: 256 }, true, USES)
+  const opener =
+    typeof by === 'string'
+      ? { pin: await pinOpener(made, by) }
+      : { passkey: await passkeyOpener(made, by) }
+  await putLock({ account, device, ...opener, wrong: 0, notBefore: 0 })
+  // In memory it cannot be taken out again.
+  const raw = await crypto.subtle.exportKey('raw', made)
+  const key = await crypto.subtle.importKey('raw', raw, 'AES-GCM', false, USES)
+  have(account, device, key)
+  tell({ account, device, key })
+}
+
+/** Opens with a passkey what a PIN opens, from now on; says whether it was the PIN, as tryPin. */
+export async function alsoPasskey(account: number, pin: string, passkey: Passkey) {
+  const said = await tryPin(account, pin)
+  const lock = await lockOf(account)
+  if (said !== 'open' || !lock?.pin) return said
+  const key = await unwrapped(lock.pin, await fromPin(pin, lock.pin.salt), true)
+  await putLock({ ...lock, passkey: await passkeyOpener(key!, passkey) })
+  return said
+}
+
+/** Asks for the passkey; whether it opened what lies here. */
+export async function tryPasskey(account: number): Promise<boolean> {
+  const lock = await lockOf(account)
+  if (!lock?.passkey) return false
+  const { credential, salt } = lock.passkey
+  const secret = await secretOf(credential, salt)
+  const key = secret && (await unwrapped(lock.passkey, await fromSecret(secret, salt)))
+  if (!key) return false
+  have(account, lock.device, key)
+  tell({ account, device: lock.device, key })
+  return true
 }
 
 /** Tries a PIN; a number: the seconds until one may be tried again. */
@@ -69,7 +116,7 @@ export async function tryPin(account: number, pin: string): Promise<'open' | 'wr
   if (!lock) return 'open'
   const wait = Math.ceil((lock.notBefore - Date.now()) / 1000)
   if (wait > 0) return wait
-  const opened = await unwrapped(lock, pin)
+  const opened = lock.pin && (await unwrapped(lock.pin, await fromPin(pin, lock.pin.salt)))
   if (!opened) {
     const wrong = lock.wrong + 1
     const after = wrong < FREE ? 0 : Math.min(2 ** (wrong - FREE) * 5, 900)
@@ -82,12 +129,10 @@ export async function tryPin(account: number, pin: string): Promise<'open' | 'wr
   return 'open'
 }
 
-/** null: it is not the PIN. */
-async function unwrapped(lock: Lock, pin: string) {
-  const wrapping = await fromPin(pin, lock.salt)
-  const by = { name: 'AES-GCM', iv: lock.iv }
+/** null: it is not the PIN, or not the passkey. */
+async function unwrapped({ iv, wrapped }: Opener, by: CryptoKey, extractable = false) {
   return crypto.subtle
-    .unwrapKey('raw', lock.wrapped, wrapping, by, 'AES-GCM', false, ['encrypt', 'decrypt'])
+    .unwrapKey('raw', wrapped, by, { name: 'AES-GCM', iv }, 'AES-GCM', extractable, USES)
     .catch(() => null)
 }
 
@@ -123,7 +168,7 @@ export function close() {
   key = owner = vault.device = null
 }
 
-/** The PIN has been given up, with what it sealed. */
+/** The lock has been given up, with what it sealed. */
 export function dropped() {
   close()
   vault.asks = null

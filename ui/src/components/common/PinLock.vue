@@ -1,10 +1,10 @@
 <script setup lang="ts">
-// What lies on this device is locked: the PIN opens it. Whoever has forgotten it can wipe the
-// device and sign in anew, and is told first what is lost with that.
-import { onMounted, ref } from 'vue'
+// What lies on this device is locked: the PIN or the passkey opens it. Whoever has neither can wipe
+// the device and sign in anew, and is told first what is lost with that.
+import { nextTick, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { countOf, wipe } from '@/pocket/shelf'
-import { dropped, tryPin } from '@/pocket/vault'
+import { countOf, lockOf, wipe } from '@/pocket/shelf'
+import { dropped, tryPasskey, tryPin } from '@/pocket/vault'
 
 const props = defineProps<{ account: number }>()
 const { t } = useI18n()
@@ -13,10 +13,21 @@ const error = ref('')
 const busy = ref(false)
 const unsent = ref(0)
 const field = ref<HTMLInputElement>()
+const ways = ref({ pin: false, passkey: false })
 onMounted(async () => {
+  const lock = await lockOf(props.account)
+  ways.value = { pin: !!lock?.pin, passkey: !!lock?.passkey }
+  await nextTick()
   field.value?.focus()
   unsent.value = await countOf(props.account)
 })
+
+async function byPasskey() {
+  busy.value = true
+  const opened = await tryPasskey(props.account)
+  busy.value = false
+  if (!opened) error.value = t('pin.notPasskey')
+}
 
 async function open() {
   busy.value = true
@@ -39,7 +50,10 @@ async function forget() {
     <form class="panel stack" @submit.prevent="open">
       <h1>{{ $t('pin.title') }}</h1>
       <p class="soft">{{ $t('pin.lead') }}</p>
-      <label class="stack"
+      <button v-if="ways.passkey" type="button" class="go" :disabled="busy" @click="byPasskey">
+        {{ $t('pin.byPasskey') }}
+      </button>
+      <label v-if="ways.pin" class="stack"
         >{{ $t('pin.pin')
         }}<input
           ref="field"
@@ -50,8 +64,12 @@ async function forget() {
           autocomplete="off"
       /></label>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
-      <button type="submit" class="go" :disabled="busy || !pin">{{ $t('pin.open') }}</button>
-      <button type="button" class="quiet" @click="forget">{{ $t('pin.forgotten') }}</button>
+      <button v-if="ways.pin" type="submit" class="go" :disabled="busy || !pin">
+        {{ $t('pin.open') }}
+      </button>
+      <button type="button" class="quiet" @click="forget">
+        {{ $t(ways.pin ? 'pin.forgotten' : 'pin.noPasskey') }}
+      </button>
     </form>
   </div>
 </template>

@@ -28,6 +28,7 @@ const mb = (bytes: number) => Math.round(bytes / 1e6)
       }}</span>
       <span v-else>{{ $t('ready.none') }}</span>
     </template>
+    <b v-if="pocket.short">{{ $t('ready.short', { mb: mb(pocket.short) }) }}</b>
     <button
       v-if="able && !pocket.getting && !pocket.wantsPin"
       type="button"

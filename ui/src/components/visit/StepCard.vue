@@ -3,6 +3,7 @@
 // asked.
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import type { PlannedStep, Schemas, Visit } from '@/api/client'
+import { outbox } from '@/api/outbox'
 import { may } from '@/api/session'
 import DripTimer from './DripTimer.vue'
 import GivingUp from './GivingUp.vue'
@@ -45,6 +46,8 @@ const keep = (name: string, field: unknown) =>
   field ? kept.set(name, field as InstanceType<typeof ReadingField>) : kept.delete(name)
 const guide = computed(() => (props.step.guide ? guides[props.step.guide] : undefined))
 const field = (name: string) => props.step.reads.find((read) => read.name === name && read.shown)
+/** This device had no room for what waits to be sent: it is on this page only. */
+const unkept = computed(() => outbox.unsafe && outbox.waiting.length > 0)
 const overriding = ref(false)
 const override = ref('')
 const looks = ref<InstanceType<typeof InspectionList>>()
@@ -237,6 +240,7 @@ defineExpose({
       <h2 class="step-title">{{ step.title }}</h2>
       <p class="because">{{ step.because }}</p>
     </header>
+    <p v-if="unkept" class="error" role="alert">{{ $t('visit.unkept') }}</p>
     <ul v-if="step.cautions.length" class="cautions">
       <li v-for="caution in step.cautions" :key="caution">
         <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
