@@ -19,7 +19,10 @@ module Munimen
 
       def run(count)
         Dir.mktmpdir("munimen-badday") do |folder|
-          Demo::Seed.call(Web::Config.new(good = File.join(folder, "good")))
+          FileUtils.chmod(0o755, folder)
+          config = Web::Config.new(good = File.join(folder, "good"))
+          Demo::Seed.call(config)
+          config.records.database.disconnect
           damaged(good, folder, count)
           taken(good)
           read_only(good) if Process.uid.zero?
@@ -37,7 +40,7 @@ module Munimen
           FileUtils.cp_r(good, copy)
           hurt(File.join(copy, "munimen.sqlite3"), random)
           broken = !sound?(File.join(copy, "munimen.sqlite3"))
-          broken && [doctor(copy), serves?(copy)]
+          broken && [doctor?(copy), serves?(copy)]
         ensure
           FileUtils.rm_rf(copy)
         end
@@ -67,7 +70,7 @@ module Munimen
         base&.close
       end
 
-      def doctor(folder) = said(folder, "doctor").match?(/damaged/i)
+      def doctor?(folder) = said(folder, "doctor").match?(/damaged/i)
 
       # Whether it listens; stopped again.
       def serves?(folder)

@@ -11,6 +11,7 @@ module Munimen
       include Timing
 
       COUNT = 1000
+      VISITS = 40 # so that each has 25 readings, as a yearly visit has at most
 
       # Yields name, value, unit, wanted of each row.
       def initialize(&row) = @row = row
@@ -19,7 +20,7 @@ module Munimen
         folder = Dir.mktmpdir("munimen-bench")
         Demo::Seed.call(Web::Config.new(folder))
         bare = Served.bare(folder)
-        ours = Served.new(File.join(ROOT, "web/server.ru"), folder)
+        ours = Served.serve(folder)
         compare(bare, ours)
       ensure
         [bare, ours].compact.each(&:stop)
@@ -110,7 +111,7 @@ module Munimen
       # Visits under way, as many as a busy firm has: each gets readings of every kind.
       def started(ours)
         heater = JSON.parse(ours.get("/api/today").body)["visits"].first["heater_id"]
-        Array.new(20) do
+        Array.new(VISITS) do
           id = SecureRandom.uuid
           ours.post(
             "/api/heaters/#{heater}/visits",

@@ -61,17 +61,25 @@ module Munimen
     def say(text)
       return text if text.nil? || !text.include?("{")
 
+      @said = {} if @said.nil? || @said.size > SAID
+      @said[text] ||= filled(text).freeze
+    end
+
+    def place(id) = say(PLACES.fetch(id))
+    def part(id) = parts.fetch(id.to_sym) { id.to_s.tr("_", " ").capitalize }
+
+    SAID = 4000 # texts that are kept as they were said
+    private_constant :SAID
+
+    private
+
+    def filled(text)
       text.gsub(/\{(\w+)\}/) do
         name = Regexp.last_match(1)
         found = terms.fetch(name.downcase.to_sym)
         name.match?(/\A[A-Z]/) ? found.sub(/\A./, &:upcase) : found
       end
     end
-
-    def place(id) = say(PLACES.fetch(id))
-    def part(id) = parts.fetch(id.to_sym) { id.to_s.tr("_", " ").capitalize }
-
-    private
 
     def whole(name) = { **(@like ? Words[@like].public_send(name) : {}), **@own.fetch(name) }
     def iso(day) = day.is_a?(String) ? Date.iso8601(day[0, 10]) : day

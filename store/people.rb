@@ -20,6 +20,16 @@ module Munimen
       end
 
       def find(id) = (@one ||= @rows.where(id: :$id).prepare(:select, :one_account)).call(id:).first
+
+      # Whether a session of an account is under way, by one of its marks (there are two while the
+      # secret is being changed).
+      def session?(id, marks)
+        @session ||= @database[:account_active_session_keys]
+          .where(account_id: :$id, session_id: %i[$one $other])
+          .select(:account_id).prepare(:select, :one_session)
+        @session.call(id:, one: marks.first, other: marks.last).any?
+      end
+
       def by_email(email) = @rows.where(email: email.to_s.downcase).first
       def all = @rows.order(:name).all
       def any? = !@rows.empty?
@@ -118,9 +128,6 @@ module Munimen
       def end_sessions(id, hashes)
         active_sessions.where(account_id: id, session_id: hashes).delete
       end
-
-      # Whether a session of an account still runs.
-      def session?(id, hash) = !active_sessions.where(account_id: id, session_id: hash).empty?
 
       # Writes the qualifications of an account. Raises Error on an unknown trade or a date that
       # is none.

@@ -7,12 +7,34 @@ module Munimen
     # Which write an id was used for: sent again with the same content it is the same write, with
     # another one it is refused.
     class TakenWrites
-      def initialize(database) = @rows = database[:taken_writes]
+      # A write that is under way: kept in the transaction of what it writes, else by itself.
+      class Begun
+        def initialize(database, row, insert)
+          @database = database
+          @row = row
+          @insert = insert
+        end
 
-      # content: anything that JSON can write. Raises Refused where the id stands for another one.
-      def same!(id, content)
-        known = @rows.where(id:).get(:digest)
-        return if known.nil? || known == digest(content)
+        # Once; database: where what it writes goes. Another one (a training run's) is not its own.
+        def keep(database = @database)
+          return if @kept || !database.equal?(@database)
+
+          @insert.call(@row)
+          @kept = true
+        end
+      end
+
+      def initialize(database)
+        @database = database
+        @rows = database[:taken_writes]
+      end
+
+      # Begun. content: anything that JSON can write. Raises Refused where the id stands for another
+      # one.
+      def begin!(id, content, at:)
+        digest = digest(content)
+        known = known_of(id)
+        return Begun.new(@database, { id:, digest:, at: }, insert) if [nil, digest].include?(known)
 
         raise Refused.new(
           "The id #{id} was used for another write: what is new needs an id of its own.",
@@ -20,11 +42,17 @@ module Munimen
         )
       end
 
-      def add(id, content, at:)
-        @rows.insert_conflict.insert(id:, digest: digest(content), at:)
+      private
+
+      def known_of(id)
+        @known ||= @rows.where(id: :$id).select(:digest).prepare(:select, :taken_write)
+        @known.call(id:).first&.fetch(:digest)
       end
 
-      private
+      def insert
+        @insert ||= @rows.insert_conflict.prepare(:insert, :take_write, id: :$id, digest: :$digest,
+                                                                        at: :$at)
+      end
 
       def digest(content) = Digest::SHA256.hexdigest(JSON.generate(sorted(content)))
 

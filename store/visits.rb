@@ -110,7 +110,12 @@ module Munimen
         of_ids(rows).sort_by { |row| row[:planned_for] }
       end
 
-      def written?(table, id) = !@database[table].where(id:).empty?
+      def written?(table, id)
+        @there ||= {}
+        @there[table] ||= @database[table].where(id: :$id).select(Sequel.lit("1 AS one"))
+          .prepare(:select, :"one_of_#{table}")
+        @there[table].call(id:).any?
+      end
 
       # Writes one row into readings, observations, steps, decisions, notes or signatures, unless
       # one of this id is there already, as where a request is sent twice at once.
@@ -122,17 +127,16 @@ module Munimen
 
       # Runs the block and writes entries ([[table, row], …]; :visits in the place of a table: what
       # changes of the visit's own row), if nothing else has been written to the visit since
-      # `version`; whether that was so. What is there already by its id stays as it is.
-      def enter(id, version, entries)
+      # `version`; whether that was so. What is there already by its id stays as it is. taken:
+      # TakenWrites::Begun, kept with it.
+      def enter(id, version, entries, taken: nil, &along)
         alone = entries.size == 1 && entries.first.first == :readings && !block_given?
-        return enter_reading(version, entries.first.last) if alone
-
         @database.transaction(mode: :immediate) do
-          next false unless version(id) == version
-
-          yield if block_given?
-          entries.each { |table, row| table == :visits ? update(id, row) : write(table, row) }
-          true
+          entered = if alone then enter_reading(version, entries.first.last)
+                    else enter_all?(id, version, entries, &along)
+                    end
+          taken&.keep(@database) if entered
+          entered
         end
       end
 
@@ -212,6 +216,14 @@ module Munimen
       end
 
       private
+
+      def enter_all?(id, version, entries)
+        return false unless version(id) == version
+
+        yield if block_given?
+        entries.each { |table, row| table == :visits ? update(id, row) : write(table, row) }
+        true
+      end
 
       # One statement, as most of what is written is one reading. It corrects the one of its name
       # that stood by a trigger.

@@ -44,6 +44,11 @@ module Munimen
         # write each time.
         session_inactivity_deadline nil
         session_lifetime_deadline nil
+        # Every request asks: as Rodauth does, by a statement that is ready.
+        currently_active_session? do
+          id = session[session_id_session_key]
+          id && scope.opts[:people].session?(session_value, compute_hmacs(id))
+        end
         # Whose session has been ended is nobody: routes say what that person may still see.
         no_longer_active_session { clear_session }
         json_response_success_key "success"

@@ -32,7 +32,7 @@ module Munimen
       end
 
       # What the person who asks works with; a training run has records of its own.
-      def desk = config.desk_for(signed_in!, about, sent: Made.of(env))
+      def desk = config.desk_for(signed_in!, about, sent: Made.of(env, @taken))
 
       # The same with the firm's own records, whatever it is about.
       def firm = config.desk_for(signed_in!, sent: Made.of(env))

@@ -12,14 +12,12 @@ module Munimen
 
       module_function
 
-      # Desk::Sent, or nil where nothing is said.
-      def of(env)
+      # Desk::Sent. taken: TakenWrites::Begun of a write that is under way.
+      def of(env, taken = nil)
         made = time(env)
         device = env["HTTP_X_DEVICE"].to_s[/\A[\w-]{8,40}\z/]
-        return unless made || device
-
         known = env["HTTP_X_KNOWN"].to_s[/\A\d{1,6}\z/]&.to_i
-        Desk::Sent.new(made:, device:, known: device && known)
+        Desk::Sent.new(made:, device:, known: device && known, taken:)
       end
 
       # Time, or nil where nothing is said or it cannot be.

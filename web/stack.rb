@@ -106,8 +106,10 @@ module Munimen
         end
       end
 
-      # An ETag on what is JSON: a file is not read for it.
+      # An ETag on what is JSON and looked at: a file is not read for it.
       class Marks < Rack::ETag
+        def call(env) = env["REQUEST_METHOD"] == "GET" ? super : @app.call(env)
+
         private
 
         def skip_caching?(headers)

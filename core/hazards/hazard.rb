@@ -52,10 +52,11 @@ module Munimen
         end
       end
 
-      attr_reader :id
+      attr_reader :id, :variable
 
       def initialize(id)
         @id = id
+        @variable = :"hazard.#{id}"
         @seen = {}
         @read = {}
         @safe = { heat: :off }
@@ -123,7 +124,6 @@ module Munimen
       def evacuates? = @evacuates || false
 
       # -- use --------------------
-      def variable = :"hazard.#{id}"
 
       # Whether a finding at an item of the inspection brings it about.
       def seen?(item, finding) = (@seen[item] || []).include?(finding)

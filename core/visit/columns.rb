@@ -94,15 +94,20 @@ module Munimen
         @renewals ||= begin
           all = Hash.new { |found, name| found[name] = [] }
           done.each { |operation| operation.renews.each { |name| all[name] << operation.id } }
-          cleared.each do |hazard|
-            repairs = hazard.repaired_by & done.map(&:id)
+          mended.each do |hazard, repairs|
             (hazard.seen.keys + hazard.readings).each { |name| all[name].concat(repairs) }
           end
           all
         end
       end
 
-      def cleared = Hazards::Hazard.all - @visit.hazards
+      # Hazards that work of this visit puts right and that stand no more, with that work's ids.
+      def mended
+        ids = done.map(&:id)
+        found = Hazards::Hazard.all.to_h { |hazard| [hazard, hazard.repaired_by & ids] }
+          .reject { |_, repairs| repairs.empty? }
+        found.empty? ? found : found.except(*@visit.hazards)
+      end
 
       def renewed
         changes = done.map(&:record).reduce({}, :merge)

@@ -93,6 +93,8 @@ module Munimen
 
       # Text about something, or nil where nothing was said.
       def about(kind, *about)
+        return if @texts.empty?
+
         text = self[self.class.name(kind, *about)].to_s.strip
         text unless text.empty?
       end

@@ -91,17 +91,17 @@ module Munimen
       module_function
 
       # "pressure zero", "heat off or pilot".
-      def need(name, values)
-        return YES_NO.fetch([name, Array(values)]) if YES_NO.key?([name, Array(values)])
+      def need(name, values) = ((@needs ||= {})[name] ||= {})[values] ||= said(name, Array(values))
+
+      def said(name, values)
+        return YES_NO.fetch([name, values]) if YES_NO.key?([name, values])
 
         hazard = Hazards::Hazard.of(name)
-        return danger(hazard, Array(values)) if hazard
+        return danger(hazard, values) if hazard
+        return "#{member(name)} #{values == [:removed] ? "out" : "in place"}" if
+          name.start_with?("opening.")
 
-        if name.start_with?("opening.")
-          return "#{member(name)} #{Array(values) == [:removed] ? "out" : "in place"}"
-        end
-
-        "#{name(name)} #{Array(values).map { |value| value(value) }.join(" or ")}"
+        "#{name(name)} #{values.map { |value| value(value) }.join(" or ")}"
       end
 
       # "no danger (Gas is escaping)"; the strictest of what will do.

@@ -176,9 +176,7 @@ module Munimen
       def since(verdict)
         return unless verdict.finding?
 
-        @known ||= @context.records.deficiencies.open(@visit.site[:heater_id])
-        before = @known[verdict.check.to_s]
-        before[:found_on] if before && before[:found_in] != @visit.site[:id]
+        @visit.open_before.find { |one| one.check == verdict.check }&.found_on
       end
     end
   end

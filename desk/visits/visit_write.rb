@@ -88,8 +88,11 @@ module Munimen
 
       def write(entry)
         along = entry.along
-        visits.enter(@visit_id, entry.row[:version], entry.rows, &along)
+        visits.enter(@visit_id, entry.row[:version], entry.rows, **taken_id, &along)
       end
+
+      # What keeps its id as taken, where it came by the door.
+      def taken_id = { taken: @context.sent.taken }.compact
 
       def judged(at, opened, history, &)
         row = nil

@@ -30,8 +30,8 @@ module Munimen
           def taken_once(given)
             id = request.post? && given[:id] or return yield
             content = [request.path_info, given]
-            records.taken_writes.same!(id, content)
-            yield.tap { records.taken_writes.add(id, content, at: firm.stamp) }
+            @taken = records.taken_writes.begin!(id, content, at: firm.stamp)
+            yield.tap { @taken.keep }
           end
 
           # The body, where the operation takes one: what the contract does not know is not read.
