@@ -7,7 +7,11 @@ module Munimen
       # Yields name, value, unit, wanted of each row.
       def initialize(&row) = @row = row
 
-      def races(count) = RaceTrial.new(&@row).run(count)
+      def races(count)
+        RaceTrial.new(&@row).run(count)
+        PairTrial.new(&@row).run(count)
+      end
+
       def fuzz(count) = FuzzTrial.new(&@row).run(count)
 
       def offline(count) = OfflineTrial.new(&@row).run(count)

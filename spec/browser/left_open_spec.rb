@@ -51,7 +51,8 @@ RSpec.describe "A second visit", type: :feature do
     end
   end
 
-  it "shows its photographs once it is signed: on the visit, the page and the heater" do
+  it "shows its photographs once it is signed: on the visit, the page and the heater, at a desk " \
+     "and on a phone" do
     picture = [File.binread(File.join(Munimen::ROOT, "docs/screenshots/today.png"))].pack("m0")
     Munimen::Desk::AddPhoto.new(office.context).call(
       visit, id: office.uuid, subject: "trim_rings", data: picture
@@ -60,14 +61,18 @@ RSpec.describe "A second visit", type: :feature do
     database[:visits].where(id: visit).update(status: "signed")
     sign_in
     go "/visits/#{visit}"
-    expect(page).to have_css(".pictures img")
+    at_both_sizes { expect(page).to have_css(".pictures img") }
     database[:visits].where(id: visit).update(status: "open")
     go "/visits/#{visit}/report"
-    expect(page).to have_css(".photos figure", text: "Plastic rings").and have_link(
-      "PDF with photographs"
-    )
+    at_both_sizes do
+      expect(page).to have_css(".photos figure", text: "Plastic rings").and have_link(
+        "PDF with photographs"
+      )
+    end
     expect(page.evaluate_script("document.querySelector('.photos img').naturalWidth")).to be > 100
     go "/heaters/#{office.heater}"
-    expect(page).to have_css("h2", text: "Photographs, year by year").and have_css(".years img")
+    at_both_sizes do
+      expect(page).to have_css("h2", text: "Photographs, year by year").and have_css(".years img")
+    end
   end
 end

@@ -100,8 +100,10 @@ RSpec.describe "Two accounts of one visit", type: :feature do
     serve
     expect(page).to have_no_css(".waiting", wait: 40)
     go "/visits/#{visit}"
-    expect(page).to have_css(".accounts", text: "Ada Brook: two accounts differ")
-    expect(page).to have_css(".accounts", text: "danger made safe")
+    at_both_sizes do
+      expect(page).to have_css(".accounts", text: "Ada Brook: two accounts differ")
+      expect(page).to have_css(".accounts", text: "danger made safe")
+    end
     within(".accounts") { first("button", text: "It was done so").click }
     expect(page).to have_no_css(".accounts article", text: "gauge")
     expect(office.records.visits.rows(:steps, visit).size).to be > 2

@@ -195,6 +195,15 @@ module AtTheScreen
     end
   end
 
+  # At a desk and on a phone, where nothing is cut off at the right.
+  def at_both_sizes
+    [[1280, 800], [390, 844]].each do |size|
+      page.driver.resize(*size)
+      yield
+      expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= size.first
+    end
+  end
+
   # Something in a step; then *Done*, unless it has gone already.
   def inside
     before = title

@@ -522,7 +522,7 @@ export default {
   },
   noLine: {
     title: 'No signal: this page is kept at the office',
-    lead: 'Try again where there is a signal. What works without one:',
+    lead: 'What works without one:',
     again: 'Try again',
     today: 'Visits that were taken along',
     unsent: 'What waits to be sent',

@@ -15,9 +15,11 @@ async function again() {
 
 <template>
   <aside class="panel stack no-line" role="status">
-    <b>{{ $t('noLine.title') }}</b>
+    <div class="row between">
+      <b>{{ $t('noLine.title') }}</b>
+      <el-button :loading="busy" @click="again">{{ $t('noLine.again') }}</el-button>
+    </div>
     <span>{{ $t('noLine.lead') }}</span>
-    <el-button class="again" :loading="busy" @click="again">{{ $t('noLine.again') }}</el-button>
     <nav class="row" :aria-label="$t('noLine.title')">
       <RouterLink to="/">{{ $t('noLine.today') }}</RouterLink>
       <RouterLink to="/unsent">{{ $t('noLine.unsent') }}</RouterLink>
@@ -29,12 +31,9 @@ async function again() {
 
 <style scoped>
 .no-line {
+  width: min(1200px, 100% - 24px);
   margin: 12px auto;
-  max-width: 1200px;
   border-left: 4px solid var(--watch);
-}
-.again {
-  align-self: start;
 }
 .no-line a {
   display: inline-flex;
