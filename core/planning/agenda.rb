@@ -181,7 +181,7 @@ module Munimen
       def out? = @terms.evacuation? && !coming_back?
 
       def coming_back?
-        visit.state[:left] == :evacuated && work_asked.include?(:return_when_cleared)
+        visit.state[:left] == :evacuated && work_asked.any? { |id| Work::Operation[id].comes_back? }
       end
 
       # -- leaving --------------------

@@ -197,12 +197,18 @@ module Munimen
 
       def waits = @visit.running_waits
 
+      # Coming back in, where everybody is out and has been cleared.
+      def back
+        return unless @visit.state[:left] == :evacuated
+
+        Work::Operation.all.find do |one|
+          one.comes_back? && one.applies?(@visit.heater) && @terms.unmet(one, @visit.state).empty?
+        end
+      end
+
       # The state from which all but making safe, or coming back in, begins.
       def made_safe
-        back = Work::Operation[:return_when_cleared]
-        if @visit.state[:left] == :evacuated && @terms.unmet(back, @visit.state).empty?
-          return @visit.state.merge(@terms.makes(back).transform_values(&:first))
-        end
+        return @visit.state.merge(@terms.makes(back).transform_values(&:first)) if back
         return @visit.state if @terms.standing.none? { |hazard| !hazard.evacuates? }
 
         safe = Work::Operation[:make_safe]
@@ -223,7 +229,7 @@ module Munimen
       def without_hopeless(goals, impossible)
         usable = (goals + helpers(goals, goals, impossible)).map { |id| Work::Operation[id] }
         reachability = Reachability.new(@terms, made_safe, usable)
-        hopeless = reachability.hopeless(goals)
+        hopeless = reachability.hopeless(goals - [back&.id]) || goals.last
         rest = @agenda.without(goals, hopeless)
         return [rest + @agenda.instead, impossible] if in_service?(hopeless)
 

@@ -149,6 +149,9 @@ module Munimen
       # The trade that the law may restrict it to, where it is not that of its part: :gas,
       # :electrical, …
       def trade(id = nil) = id ? @trade = id : @trade
+      # Brings people back in, where everybody had to go out.
+      def comes_back = @comes_back = true
+      def comes_back? = @comes_back || false
       # The variables for whose sake it is done, where it changes others besides.
       def serves(*names) = names.empty? ? @serves : @serves = names
       # Comes at once when it can: nothing else is begun before it.

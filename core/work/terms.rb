@@ -184,7 +184,7 @@ module Munimen
 
       # Whether that is what the proof needs, once the work has been done.
       def released?(operation, hazard, undone)
-        return false unless operation.helper?
+        return false unless operation.helper? || proves_besides?(operation, hazard)
         return false if operation.uses_heat? &&
                         hazard.cleared_by.none? { |id| Operation[id].uses_heat? }
         return true if hazard.test_firing?
@@ -196,6 +196,17 @@ module Munimen
         end
       end
 
+      # Of two proofs that are owed, each would wait for the other's. What drove everybody out is
+      # proved first.
+      def proves_besides?(operation, hazard)
+        !hazard.evacuates? && (hazards.any? { |one| one.cleared_by.include?(operation.id) } ||
+                               owed_proofs.include?(operation.id))
+      end
+
+      def owed_proofs
+        @owed_proofs ||= Operation.all.flat_map { |one| one.owed(@rules) }.uniq
+      end
+
       # A repair leaves a proof owed, a proof clears, making safe secures what stands.
       def hazard_effects(operation)
         hazards.each_with_object({}) do |hazard, made|
@@ -205,7 +216,7 @@ module Munimen
 
       def effect(id, hazard)
         return :secured if id == :make_safe && value(hazard) == :standing && !hazard.evacuates?
-        return :secured if id == :return_when_cleared && hazard.evacuates?
+        return :secured if hazard.evacuates? && Operation[id].comes_back?
         return :none if hazard.cleared_by.include?(id)
 
         :mended if mends?(id, hazard)

@@ -186,24 +186,50 @@ RSpec.describe Munimen::Hazards::Hazard do
     boiler_coil: [{}],
     unvented_indirect: [{}, { backup_immersion: "no", immersion_power: nil },
                         { expansion_relief: "no" }, { tundish: "no" }],
-    unvented_direct: [{}, { element_upper: nil }]
+    unvented_direct: [{}, { element_upper: nil }],
+    heat_pump: [{}],
+    unvented_heat_pump: [{}]
   }
+  # How a visit ends where all that puts some dangers right, and all that proves it, is asked for.
+  define_method(:ending) do |plain, hazards|
+    out = hazards.any?(&:evacuates?)
+    arrival = hazards.to_h { |one| [one.variable, :standing] }
+    visit = plain.with(arrival: { **arrival, left: out ? :evacuated : :no })
+    asked = visit.hazards.flat_map { |one| one.repaired_by + one.cleared_by }
+    asked.concat(Munimen::Work::Operation.all.select(&:comes_back?).map(&:id)) if out
+    asked = asked.uniq.select { |id| Munimen::Work::Operation[id].applies?(visit.heater) }
+    decisions = asked.to_h { |id| ["also.#{id}", "yes"] }.merge("consent" => "given")
+    ids(plan(visit.with(decisions:))).last
+  end
+  # A third danger, by what is installed, may leave no more than making all of them safe.
+  define_method(:endings) do |plain, hazards|
+    off = %i[leave_made_safe leave_drained]
+    return off if hazards.any? { |one| one.repaired_by.empty? }
+
+    (plain.hazards - hazards).any? ? [:leave_site, *off] : [:leave_site]
+  end
+
   ways.each do |kind, fitted|
     fitted.each do |more|
       it "has a way out of every danger of a #{kind} #{more}", :long do
         plain = fresh(kind, books[kind], jobs: [:inspection], **more)
-        described_class.all.select { |one| one.on?(plain.heater) }.each do |hazard|
-          visit = plain.with(arrival: { hazard.variable => :standing,
-                                        left: hazard.evacuates? ? :evacuated : :no })
-          asked = visit.hazards.flat_map { |one| one.repaired_by + one.cleared_by }
-          asked << :return_when_cleared if hazard.evacuates?
-          asked = asked.uniq.select { |id| Munimen::Work::Operation[id].applies?(visit.heater) }
-          left = ids(plan(visit.with(decisions: asked.to_h { |id| ["also.#{id}", "yes"] }.merge(
-            "consent" => "given"
-          )))).last
-          ends = hazard.repaired_by.empty? ? %i[leave_made_safe leave_drained] : [:leave_site]
-          expect(ends).to include(left), "#{hazard.id} on #{kind} #{more}: #{left}"
+        all = described_class.all.select { |one| one.on?(plain.heater) }
+        all.each do |hazard|
+          left = ending(plain, [hazard])
+          expect(endings(plain, [hazard])).to include(left), "#{hazard.id} on #{kind}: #{left}"
         end
+      end
+
+      # Two at once: the union of what makes safe. A few here, all of them by `bin/bench many 200`.
+      it "has a way out of two dangers at once of a #{kind} #{more}", :long do
+        plain = fresh(kind, books[kind], jobs: [:inspection], **more)
+        all = described_class.all.select { |one| one.on?(plain.heater) }
+        pairs = all.combination(2).to_a.sample(6 * TRIES, random: Random.new(29))
+        lost = pairs.filter_map do |two|
+          left = ending(plain, two)
+          [*two.map(&:id), left] unless endings(plain, two).include?(left)
+        end
+        expect(lost).to eq([])
       end
     end
   end

@@ -17,7 +17,8 @@ RSpec.describe Shadow, :long do
     flue: [:flue, :disconnected, %i[mend_flue test_draught], %i[burner], true],
     discharge: [:discharge_open, :capped, %i[mend_discharge see_discharge_run]],
     expansion_relief: [
-      :expansion_relief_seen, :plugged, %i[replace_inlet_group exercise_expansion_relief]
+      :expansion_relief_seen, :plugged,
+      [%i[replace_inlet_group replace_expansion_relief], :exercise_expansion_relief]
     ],
     covers: [:covers, :scorched, %i[mend_wiring measure_elements],
              %i[element upper_element lower_element immersion]],
@@ -138,7 +139,7 @@ RSpec.describe Shadow, :long do
       shadow.act(what)
       dangers.each do |name, (_, _, (mend, prove))|
         shadow.cleared(name) if what == prove && shadow.dangers[name]&.fetch(:mended)
-        shadow.mended(name) if what == mend
+        shadow.mended(name) if Array(mend).include?(what)
       end
     end
   end

@@ -29,7 +29,7 @@ RSpec.describe Shadow, :long do
     discharge: { seen: %i[discharge_open capped], mend: %i[mend_discharge],
                  prove: %i[see_discharge_run] },
     inlet_group: { seen: %i[expansion_relief_seen plugged], mend: %i[replace_inlet_group],
-                   prove: %i[exercise_expansion_relief] },
+                   or_by: :replace_expansion_relief, prove: %i[exercise_expansion_relief] },
     cut_out: { seen: %i[cut_out_seen bridged], mend: %i[fit_cut_out], prove: %i[test_cut_out],
                firing: true },
     two_port: { seen: %i[two_port_seen missing], mend: %i[mend_controls],
@@ -157,7 +157,7 @@ RSpec.describe Shadow, :long do
     danger = shadow.dangers[trouble[:name]] or return
     shadow.cleared(trouble[:name]) if trouble[:prove].include?(id) && danger[:mended]
     by_others = id == :confirm_mended && since(trouble) == "mended"
-    shadow.mended(trouble[:name]) if trouble[:mend].include?(id) || by_others
+    shadow.mended(trouble[:name]) if [*trouble[:mend], trouble[:or_by]].include?(id) || by_others
   end
 
   # Waits until it can be done, and does it; raises where it never can.

@@ -12,7 +12,7 @@ Munimen::Hazards::Hazard.define :over_temperature do
     hot && visit.rules.limit(:tap_temperature_runaway)&.violated_by(hot)
   end
   at_first heater_supply: :open
-  bars :exercise_relief_valve, :open_relief_for_air, :renew_bubble
+  bars :exercise_relief_valve, :open_relief_for_air
   bars_while_hot :letting_out, :exercise_expansion_relief
   repaired_by :mend_controls, :fit_cylinder_thermostat, :replace_gas_control
   cleared_by :test_controls, :prove_thermostat

@@ -9,6 +9,8 @@ Munimen::Hazards::Hazard.define :refrigerant do
   seen refrigerant: :suspected
   evacuates
   safe heat: :off
+  read circuit_tight: :not_shown
+  cleared_by :see_circuit_tight
   source Munimen::Source.published("EN 378, ASHRAE 15", "flammable and suffocating refrigerants",
                                    clause: :from_memory)
 end

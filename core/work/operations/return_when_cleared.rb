@@ -3,6 +3,7 @@
 Munimen::Work::Operation.define :return_when_cleared do
   part :site
   whatever_stands
+  comes_back
   place :front
   trade :gas
   title "Cleared from outside: isolated, aired, smell or CO gone"

@@ -78,6 +78,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Circuito del refrigerante: silbido, aceite, hielo que no se va
   No hiss, no oil, no ice that stays
     Sin silbido, sin aceite, sin hielo que no se va
+  refrigerant circuit
+    circuito del refrigerante
   Refrigerant may be leaking: hiss, oil, or ice that stays
     Puede haber una fuga de refrigerante: silbido, aceite o hielo que no se va
   The gas that carries the heat may be escaping. It can burn, and takes the place of the air.

@@ -251,6 +251,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Volver a enchufar la bomba de recirculación
   Cleared from outside: isolated, aired, smell or CO gone
     Autorizado desde fuera: aislado, ventilado, sin olor ni CO
+  Cleared: aired, and whoever is certified has made the circuit safe
+    Autorizado: ventilado, y un técnico certificado dejó el circuito seguro
+  See that the refrigerant circuit is tight
+    Comprobar que el circuito del refrigerante no tiene fugas
+  Back to a heat pump whose refrigerant leaked
+    Volver a una bomba de calor cuyo refrigerante tuvo una fuga
   Run several hot {taps}, the supply open
     Abrir varias llaves calientes, con el suministro abierto
   See the discharge pipe run to its end
