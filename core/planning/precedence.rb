@@ -37,8 +37,16 @@ module Munimen
         named = follows(operation).reject { |id| Work::Operation[id].rescheduled(@rules) }
         named |= proofs_of_repairs if operation.uses_heat? && !as_found?(operation)
         named |= work_at_zero if read_live?(operation)
+        named |= new_protection if restores_heat?(operation)
         late = restores_heat?(operation) || operation.rescheduled(@rules) == :after_work
         late ? named | cold_work : named
+      end
+
+      # Goals that prove what was, or is to be, renewed, and protects once there is heat.
+      def new_protection
+        @new_protection ||= @goals.select do |id|
+          Work::Operation[id].before_heat? && (@owed.include?(id) || renewing(id).any?)
+        end
       end
 
       # A mere reading under pressure that proves work: once, when all is open again.

@@ -172,6 +172,9 @@ module Munimen
       # Uses the heat for something else than its proof: goes after the proof of what was mended.
       def uses_heat = @uses_heat = true
       def uses_heat? = @uses_heat || false
+      # Proves what protects once the water is heated: of a new one before heat is given back.
+      def before_heat = @before_heat = true
+      def before_heat? = @before_heat || false
       # Only on the way to leaving: what is still to be used is not put away before.
       def packs_up = @packs_up = true
       def packs_up? = @packs_up || false

@@ -42,6 +42,7 @@ Munimen::Work::Operation.define :exercise_expansion_relief do
   house_rules :relief_exercise, :lever_hold
   forbidden { |visit| Munimen::Work::ReliefPolicy.refusal_of_expansion(visit) }
   only_when_asked
+  before_heat
   hands_on 45
   repeatable
 end

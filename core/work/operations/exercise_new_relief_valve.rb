@@ -29,6 +29,7 @@ Munimen::Work::Operation.define :exercise_new_relief_valve do
        }
   forbidden { |visit| "The customer refused." if visit.decision(:consent) == "refused" }
   only_when_asked
+  before_heat
   recommissions
   hands_on 45
   repeatable
