@@ -120,7 +120,7 @@ module Munimen
                       style: :bold,
                       overflow: :shrink_to_fit
         gas = @page[:cautions].find { |text| text.start_with?("Smell gas") }
-        @pdf.text_box [gas, @page[:late], "The whole record: scan."].compact.join(" "),
+        @pdf.text_box [gas, @page[:late], "What to do, and the record: scan."].compact.join(" "),
                       at: [0, QR - 30],
                       width: @pdf.bounds.width - QR - 6,
                       height: 32,

@@ -43,6 +43,12 @@ module Munimen
         place.merge(heater: VisitMapper.heater(row[:installation], place[:book].units))
       end
 
+      # The language of the customer at whose place it stands.
+      def language(id)
+        @rows.join(:sites, id: :site_id).join(:customers, id: :customer_id)
+             .where(Sequel[:heaters][:id] => id).get(:language)
+      end
+
       private
 
       def placed(id)

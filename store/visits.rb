@@ -183,6 +183,12 @@ module Munimen
         @of_visit[table].call(visit_id:).map { |row| Values.of(row) }
       end
 
+      # Days (ISO) of the first and the latest signed visit to a heater, or [nil, nil].
+      def signed_days(heater_id)
+        signed = @rows.where(heater_id:, status: "signed")
+        [signed.min(:signed_at), signed.max(:signed_at)].map { |at| at && at[0, 10] }
+      end
+
       # How the last signed visit left a heater: {variable => value} of what is not as presumed on
       # arrival, or nil where there is none or it was left before that was kept.
       def left_state(heater_id)

@@ -50,8 +50,11 @@ module Munimen
           :customer,
           :address,
           :person
-        ).merge(versioned_cache)
+        ).merge(versioned_cache, mine: mine?(row))
       end
+
+      # Whether it is this person's, or nobody's yet.
+      def mine?(row) = [nil, @context.person[:id]].include?(row[:account_id])
 
       # Jobs, kind, what they rang for and work line; they hold until a wait that runs is over.
       def work_out(row)

@@ -128,6 +128,32 @@ RSpec.describe "People at the screen", type: :feature do
     expect(page).to have_current_path(%r{\A/visits/#{visit}})
   end
 
+  it "leads whoever scans a tag and has no account to what they may know" do
+    signed = office.walk
+    go "/heaters/#{office.records.visits.find(signed)[:heater_id]}"
+    at_both_sizes do
+      expect(page).to have_content("Next service:").and have_content("Never plug, cap or shorten")
+    end
+    expect(page).to have_no_content(office.records.customers.find(office.customer)[:name])
+    sign_in
+    go "/heaters/#{office.heater}"
+    expect(page).to have_css(".section")
+  end
+
+  it "shows one's own visits today, and everybody's behind one touch" do
+    owner = office.person("owner")[:id]
+    office.records.database[:visits].where(id: office.start).update(account_id: owner)
+    mine = office.start
+    sign_in
+    go "/"
+    expect(page).to have_css("article.visit", count: 1)
+    click_button "Everybody’s 2"
+    expect(page).to have_css("article.visit", count: 2)
+    click_button "Mine 1"
+    click_button "Go on"
+    expect(page).to have_current_path("/visits/#{mine}")
+  end
+
   it "remembers the theme, and draws in the dark" do
     sign_in
     click_button "Dark"

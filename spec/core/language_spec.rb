@@ -16,6 +16,7 @@ RSpec.describe Munimen::Words::Language do
       protections:,
       complaints:,
       bookings: Munimen::Report::BookingLetter::TEXTS,
+      household: Munimen::Report::Household::TEXTS,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules:,
       states: Build::KINDS.keys.flat_map { |kind| states(heater(kind)) },

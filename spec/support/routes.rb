@@ -5,7 +5,7 @@
 module Routes
   Zipped = Struct.new(:bytes)
   # Open to whoever holds what is in their path.
-  OPEN = %i[session shared sharedPdf sharedPhoto feed invitation join beginning begin].freeze
+  OPEN = %i[session tag shared sharedPdf sharedPhoto feed invitation join beginning begin].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503,
@@ -409,6 +409,7 @@ module Routes
       revokeLink: [:post, "/api/links/#{link[:id]}/revoke", {}],
       tagPdf: [:get, "#{at}/tag.pdf"],
       visitFile: [:get, "#{at}/visit.json"],
+      tag: [:get, "/api/tags/#{office.heater}"],
       shared: [:get, "/api/shared/#{page[:token]}"],
       sharedPhoto: [:get, "/api/shared/#{pdf[:token]}/photos/#{office.uuid}"],
       sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"]

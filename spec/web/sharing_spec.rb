@@ -28,6 +28,33 @@ RSpec.describe Munimen::Web do
 
   let!(:signed) { office.walk }
 
+  it "tells whoever scans a heater's tag whose it is, when it is due and what to do, and nothing " \
+     "personal" do
+    records = office.records
+    row = records.visits.find(signed)
+    due = records.dues.open(heater_id: office.heater)
+                 .find { |one| one[:kind] == "annual_service" }
+    get "/api/tags/#{office.heater}"
+    expect(last_response.status).to eq(200)
+    expect(answer).to include("since" => row[:signed_at][0, 10], "next_service" => due[:on].to_s,
+                              "emergency" => a_string_including("Smell gas?"), "language" => "en")
+    expect(answer["advice"].map { |one| one["act"] }).to include(/Never plug, cap or shorten/)
+    place = records.heaters.with_place(office.heater)
+    personal = [*place.values_at(:customer, :address, :phone, :access).compact, row[:id]]
+    expect(last_response.body).not_to include(*personal.map(&:to_s).reject(&:empty?))
+    records.database[:customers].update(language: "es")
+    get "/api/tags/#{office.heater}"
+    expect(answer).to include("language" => "es",
+                              "advice" => include(include("act" => /Nunca tape/)))
+    expect(answer["off"]).to be(false)
+    office.pass(4000)
+    office.walk(findings: { flue: :disconnected })
+    get "/api/tags/#{office.heater}"
+    expect(answer["off"]).to be(true)
+    get "/api/tags/#{office.uuid}"
+    expect(last_response.status).to eq(404)
+  end
+
   it "shares the page of one signed visit by a link that expires, can be ended and notes each " \
      "look" do
     as("plumber")

@@ -20,6 +20,7 @@ export const router = createRouter({
       component: () => import('@/views/Shared.vue'),
       props: true,
     },
+    { path: '/tag/:id', name: 'tag', component: () => import('@/views/Tag.vue'), props: true },
     {
       path: '/join/:token',
       name: 'join',
@@ -128,15 +129,19 @@ const OF_SITES = [
   'shared',
   'pressure-log',
   'calculator',
+  'tag',
 ]
 router.afterEach((to) => {
   if (session.ready && !OF_SITES.includes(String(to.name))) at(session.units)
 })
 
 /** Pages for whoever holds their link. */
-export const OPEN = ['shared', 'join', 'begin']
+export const OPEN = ['shared', 'tag', 'join', 'begin']
 router.beforeEach(async (to) => {
   if (!session.ready) await refresh().catch(() => undefined)
+  // The code on a heater's tag leads to its record, and whoever has no account to its tag.
+  if (!session.person && session.ready && to.name === 'heater')
+    return { name: 'tag', params: { id: String(to.params.id) } }
   if (!session.person && session.ready && !['sign-in', ...OPEN].includes(String(to.name)))
     return { name: 'sign-in', query: { to: to.fullPath } }
   if (session.secondFactor === 'due' && !['account', ...OPEN].includes(String(to.name)))

@@ -13,6 +13,12 @@ module Munimen
           end
           app.post("/api/links/:id/revoke") { json(Desk::Share.new(desk).revoke(id)) }
           shared(app)
+          tagged(app)
+        end
+
+        # For whoever scans a heater's tag: nothing personal.
+        def self.tagged(app)
+          app.get("/api/tags/:id", anyone: true) { json(Desk::TagPage.new(nobody).call(id)) }
         end
 
         # For whoever holds a link: the page of one visit, and nothing else.

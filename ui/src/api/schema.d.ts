@@ -1909,6 +1909,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tags/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a heater's tag shows to whoever scans it. Nothing personal */
+        get: operations["tag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shared/{token}": {
         parameters: {
             query?: never;
@@ -2557,6 +2574,27 @@ export interface components {
             wait?: number | null;
             manner?: components["schemas"]["MaybeText"];
         };
+        Tag: {
+            firm: {
+                name: string;
+                phone?: components["schemas"]["MaybeText"];
+            };
+            label: string;
+            /** @description Whether it has been replaced or taken out */
+            gone: boolean;
+            /** @description Whether it was left so that nobody may use it */
+            off: boolean;
+            since: components["schemas"]["MaybeText"];
+            serviced: components["schemas"]["MaybeText"];
+            next_service: components["schemas"]["MaybeText"];
+            emergency: components["schemas"]["MaybeText"];
+            advice: {
+                seen: string;
+                act: string;
+            }[];
+            units: string;
+            language: components["schemas"]["Language"];
+        };
         Today: {
             date: string;
             unfinished: {
@@ -2584,6 +2622,8 @@ export interface components {
                 customer: string;
                 address: string;
                 person?: components["schemas"]["MaybeText"];
+                /** @description Whether it is this person's or nobody's yet */
+                mine: boolean;
                 complaint?: components["schemas"]["Complaint"];
                 jobs: string[];
                 kind: string;
@@ -8562,6 +8602,32 @@ export interface operations {
             403: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    tag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tag"];
+                };
+            };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];

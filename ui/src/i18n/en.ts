@@ -520,6 +520,17 @@ export default {
     keep: 'Sign out; it stays here and goes when I sign in again',
     wipe: 'Sign out and wipe it from this device: {n} are lost',
   },
+  tag: {
+    by: 'Looked after by',
+    since: 'since {on}',
+    serviced: 'Last looked at on {on}.',
+    next: 'Next service: {on}',
+    nextUnknown: 'Next service: as agreed',
+    ring: 'Ring {phone}',
+    off: 'It was left out of use: do not switch it on, and let nobody else. Ring us.',
+    gone: 'This heater has been replaced or taken out.',
+    staff: '{firm}’s own people: the whole record',
+  },
   noLine: {
     title: 'No signal: this page is kept at the office',
     lead: 'What works without one:',
@@ -681,6 +692,8 @@ export default {
   },
   today: {
     visits: 'Visits today',
+    mine: 'Mine {n}',
+    everybodys: 'Everybody’s {n}',
     owed: 'Due, most urgent first',
     none: 'No visit today. Open a customer’s heater and book one.',
     nothingOwed: 'Nothing is due in the next two weeks.',

@@ -1,5 +1,16 @@
 // The customer's page in Spanish: its own words; all else on the screen stays as it is.
 export default {
+  tag: {
+    by: 'A cargo de',
+    since: 'desde el {on}',
+    serviced: 'Última visita: {on}.',
+    next: 'Próximo servicio: {on}',
+    nextUnknown: 'Próximo servicio: según lo acordado',
+    ring: 'Llamar al {phone}',
+    off: 'Quedó fuera de servicio: no lo encienda ni deje que nadie lo encienda. Llámenos.',
+    gone: 'Este aparato fue cambiado o retirado.',
+    staff: 'Para el personal de {firm}: el registro completo',
+  },
   lookOnly: 'Solo a la vista: no se acciona nada',
   lookedOnly: 'Solo a la vista: no se accionó nada',
   papers: 'Permiso, notificación, certificado',

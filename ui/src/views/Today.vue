@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap, type Grade, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
@@ -21,6 +21,17 @@ onMounted(async () => {
   })
 })
 
+/** One's own, where there are any; the firm's behind one touch. */
+const WHOSE = 'munimen.today'
+const everybodys = ref(localStorage.getItem(WHOSE) === 'all')
+const mine = computed(() => today.value?.visits.filter((one) => one.mine) ?? [])
+const whole = computed(() => everybodys.value || !mine.value.length)
+const shown = computed(() => (whole.value ? (today.value?.visits ?? []) : mine.value))
+function show(all: boolean) {
+  everybodys.value = all
+  localStorage.setItem(WHOSE, all ? 'all' : 'mine')
+}
+
 const date = (iso: string) => dayAndDate(iso.slice(0, 10))
 async function open(visit: Schemas['Today']['visits'][number]) {
   if (visit.status === 'booked') await write('/api/visits/{id}/start', { id: visit.id }, {})
@@ -41,9 +52,21 @@ async function open(visit: Schemas['Today']['visits'][number]) {
       <ReadyForNoSignal />
       <div class="two">
         <section>
-          <h2>{{ $t('today.visits') }}</h2>
+          <div class="row between">
+            <h2>{{ $t('today.visits') }}</h2>
+            <div v-if="mine.length && mine.length < today.visits.length" class="whose" role="group">
+              <button type="button" :aria-pressed="!whole" @click="show(false)">
+                {{ $t('today.mine', { n: mine.length }) }}</button><button
+                type="button"
+                :aria-pressed="whole"
+                @click="show(true)"
+              >
+                {{ $t('today.everybodys', { n: today.visits.length }) }}
+              </button>
+            </div>
+          </div>
           <p v-if="!today.visits.length" class="panel">{{ $t('today.none') }}</p>
-          <article v-for="visit in today.visits" :key="visit.id" class="panel visit">
+          <article v-for="visit in shown" :key="visit.id" class="panel visit">
             <div class="row between">
               <p class="when">
                 <b>{{ time(visit.planned_for) }}</b>
@@ -134,6 +157,26 @@ async function open(visit: Schemas['Today']['visits'][number]) {
 }
 h2 {
   margin-bottom: 8px;
+}
+.whose button {
+  min-height: var(--touch);
+  padding: 0 14px;
+  border: 1px solid var(--line);
+  background: var(--raised);
+  font: inherit;
+  color: var(--ink);
+  cursor: pointer;
+}
+.whose button:first-child {
+  border-radius: 8px 0 0 8px;
+}
+.whose button:last-child {
+  border-left: 0;
+  border-radius: 0 8px 8px 0;
+}
+.whose [aria-pressed='true'] {
+  background: var(--copper-soft);
+  font-weight: 700;
 }
 .visit {
   margin-bottom: 12px;

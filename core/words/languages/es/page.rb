@@ -162,6 +162,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Hay agua debajo del aparato
   The breaker keeps tripping
     El interruptor automático salta una y otra vez
+  Water drips or runs from the pipe at its side
+    Gotea o corre agua del tubo de su costado
+  Put a pail under it and ring us today. Never plug, cap or shorten that pipe: it keeps the tank from bursting. If it runs hot or steams: press “Gas or CO” above and read “Steam or boiling water”.
+    Ponga un balde debajo y llámenos hoy. Nunca tape ni acorte ese tubo: impide que el tanque reviente. Si sale caliente o con vapor: pulse «Gas o CO» arriba y lea «Vapor o agua hirviendo».
+  The water scalds
+    El agua quema
+  Run the cold first, keep children and old people away from hot {taps}, set the dial lower if you know how, and ring us today.
+    Abra primero la fría, no deje que niños ni ancianos usen el agua caliente, baje el mando si sabe cómo y llámenos hoy.
+  Water stands under it
+    Hay agua en el suelo, debajo
+  Switch its power off at the panel, or turn its gas control to off; then shut the cold valve above it, and ring us.
+    Córtele la corriente en el tablero, o ponga su control de gas en apagado; después cierre la llave de agua fría que está encima y llámenos.
+  There is no hot water
+    No hay agua caliente
+  Relight nothing and reset nothing more than once. Ring us, and say what its lights or its display show.
+    No lo encienda de nuevo ni lo restablezca más de una vez. Llámenos y diga qué muestran sus luces o su pantalla.
   Permit, notice, certificate
     Permiso, notificación, certificado
   Permit
