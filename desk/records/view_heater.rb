@@ -69,9 +69,7 @@ module Munimen
                   Work::Job
                     .fitting(heater)
                     .map { |job| { id: job.id, title: @words.say(job.title) } },
-                complaints: Faults::Complaint.of(heater).map do |one|
-                  { id: one.id, title: @words.say(one.title), advice: one.advice }
-                end,
+                complaints: Rang.choices(heater, @words),
                 section: Drawing::Section.new(heater, units: book.units).to_h,
                 parts: Heater::Parts.of(heater).to_h { |part| [part.id, @words.part(part.id)] }
               },

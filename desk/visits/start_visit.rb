@@ -31,7 +31,7 @@ module Munimen
         BookingTimes.some_day!(planned_for)
         crew.check!(account_id) if account_id
         known = jobs.map { |job| fitting!(heater, Work::Job[job]) }
-        said = said(heater, **rang)
+        said = Rang.new(@context).read(heater, **rang)
         @context.records.write do
           @context.records.visits.add(
             id:,
@@ -44,7 +44,7 @@ module Munimen
             window_from:,
             window_to:
           )
-          said.each { |name, value| keep(id, name, value) }
+          Rang.new(@context).keep(id, said)
         end
         @context.records.visits.find(id)
       end
@@ -74,20 +74,6 @@ module Munimen
         raise Error.new(
           "“#{job.id}” is not done on this heater: choose a job that it has a part for.",
           field: :jobs, code: :not_applicable
-        )
-      end
-
-      # What they rang for, as it is kept: {name of the decision => text}.
-      def said(heater, complaint: nil, complaint_words: nil)
-        words = @context.text!(complaint_words, :complaint_words, required: false, max: 300)
-        Faults::Complaint.check!(complaint, heater) if complaint
-        { complaint:, complaint_words: words }.compact
-      end
-
-      def keep(visit_id, name, value)
-        @context.records.visits.write(
-          :decisions, id: SecureRandom.uuid, visit_id:, name: name.to_s, value:,
-                      at: @context.stamp, account_id: @context.person[:id]
         )
       end
 

@@ -112,6 +112,23 @@ RSpec.describe Munimen::Desk::ChangeBooking do
     expect(text).to include("Motivo de su llamada: Se apaga la llama del piloto – D1 is very long")
   end
 
+  it "says otherwise later what they rang for, takes it away, and keeps what is not named" do
+    visit = booked(complaint: "pilot_out", complaint_words: "since Sunday")
+    change = described_class.new(boss)
+    said = -> { change.show(visit).values_at(:complaint, :complaint_words) }
+    expect(change.show(visit)[:complaints].map { |one| one[:id] }).to include(:gas_smell)
+    change.call(visit, planned_for: "2026-12-03T09:00:00Z")
+    expect(said[]).to eq(["pilot_out", "since Sunday"])
+    change.call(visit, complaint: "gas_smell")
+    expect(said[]).to eq(["gas_smell", "since Sunday"])
+    Munimen::Desk::StartVisit.new(boss).start(visit)
+    change.call(visit, complaint: "", complaint_words: "")
+    expect(said[]).to eq([nil, nil])
+    expect { change.call(visit, complaint: "no_such") }.to raise_error(
+      Munimen::Error, /complaint must be one of/
+    )
+  end
+
   it "gives an emergency its advice and never the finder, and takes no complaint that the heater " \
      "cannot have" do
     advice = Munimen::Faults::Complaint::EMERGENCIES.keys.to_h do |id|

@@ -2842,12 +2842,7 @@ export interface components {
             owed: components["schemas"]["Owed"][];
             deficiencies: components["schemas"]["Deficiency"][];
             jobs: components["schemas"]["Jobs"];
-            /** @description What a customer of this heater may ring for, emergencies first */
-            complaints: {
-                id: string;
-                title: string;
-                advice: components["schemas"]["Advice"];
-            }[];
+            complaints: components["schemas"]["Complaints"];
             section: components["schemas"]["Section"];
             parts: {
                 [key: string]: string;
@@ -2855,7 +2850,16 @@ export interface components {
             marks: components["schemas"]["Marks"];
             ladder?: null | components["schemas"]["Ladder"];
         };
+        /** @description What a customer of a heater may ring for, emergencies first */
+        Complaints: {
+            id: string;
+            title: string;
+            advice: components["schemas"]["Advice"];
+        }[];
         Booking: {
+            complaint: components["schemas"]["MaybeText"];
+            complaint_words: components["schemas"]["MaybeText"];
+            complaints: components["schemas"]["Complaints"];
             planned_for: string;
             account_id: number;
             window_from: components["schemas"]["MaybeText"];
@@ -6815,6 +6819,9 @@ export interface operations {
                     account_id?: number;
                     window_from?: null | string;
                     window_to?: null | string;
+                    /** @description what they rang for; empty, nothing that is known */
+                    complaint?: string;
+                    complaint_words?: string;
                 };
             };
         };

@@ -34,8 +34,8 @@ const form = ref({
   from: clock(props.now?.window_from),
   to: clock(props.now?.window_to),
   who: props.now?.account_id,
-  complaint: '',
-  words: '',
+  complaint: props.now?.complaint ?? '',
+  words: props.now?.complaint_words ?? '',
   tell: !!props.email,
 })
 const rang = computed(() => props.complaints?.find((one) => one.id === form.value.complaint))
@@ -57,8 +57,9 @@ function save() {
     {
       planned_for: time(promised ? from : at || '09:00'),
       ...(who ? { account_id: who } : {}),
-      ...(complaint ? { complaint } : {}),
-      ...(words.trim() ? { complaint_words: words.trim() } : {}),
+      // Of a booking that is there, what was taken away is said too.
+      ...(complaint || props.now ? { complaint } : {}),
+      ...(words.trim() || props.now ? { complaint_words: words.trim() } : {}),
       ...(promised ? { window_from: time(from), window_to: time(to) } : {}),
     },
     form.value.jobs,

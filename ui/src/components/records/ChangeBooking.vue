@@ -34,6 +34,7 @@ const save = (when: When, _: string[], tell: boolean) =>
     <BookingForm
       v-if="now && shown"
       :now="now"
+      :complaints="now.complaints"
       :email="now.told ?? now.email"
       :busy="busy"
       :error="error"
