@@ -23,6 +23,7 @@ module Munimen
         @signable = []
         @apart = 0
         @slow = 0
+        @unseen = 0
         done = 0
         # Cut short, it tells what there was.
         trap("TERM") { count = 0 }
@@ -54,8 +55,19 @@ module Munimen
         serve
         check(visit, typed)
         by_office(visit)
-        @otherwise << visit if others.empty? && (here.nil? || here != by_the_server(visit))
+        compare(visit, here) if others.empty?
         leave(visit)
+      end
+
+      # What stood under the reading here, and what the server says of it.
+      def compare(visit, here)
+        return @unseen += 1 if here.nil?
+
+        there = by_the_server(visit)
+        return if here == there
+
+        @otherwise << visit
+        warn "#{visit}: “#{here}” here, “#{there}” at the office"
       end
 
       # Somebody else at the office: a danger, another reading of the same, a job. What they did.
@@ -219,6 +231,7 @@ module Munimen
         @row.call("twice", @double.size, "", "0")
         @row.call("visits out of order", @disorder.size, "", "0")
         @row.call("visits whose verdict the server changed", @otherwise.size, "", "0")
+        @row.call("visits without a verdict on the screen within 10 s", @unseen, "", "0")
         @row.call("not taken by the screen within 25 s", @slow, "", "0")
         @row.call("readings in a state that was not theirs", @falsified.size, "", "0")
         @row.call("entries that met another account", @apart, "", "")

@@ -128,6 +128,35 @@ RSpec.describe "People at the screen", type: :feature do
     expect(page).to have_current_path(%r{\A/visits/#{visit}})
   end
 
+  it "reads step, value and verdict aloud, and shows numbers large, where one touch says so" do
+    page.driver.resize(390, 844)
+    visit = office.start
+    office.looked_over(visit)
+    office.step(visit, "fit_gauge")
+    sign_in
+    page.driver.browser.page.command("Page.addScriptToEvaluateOnNewDocument", source: <<~JS)
+      window.spoken = []
+      window.SpeechSynthesisUtterance = function (text) { this.text = text }
+      Object.defineProperty(window, 'speechSynthesis', {
+        value: { speak: one => window.spoken.push(`${one.lang} ${one.text}`), cancel: () => {} },
+      })
+    JS
+    go "/visits/#{visit}?step=read_static_pressure"
+    click_button "Read aloud"
+    click_button "Large numbers, to be read from two metres"
+    find("input[name=static_pressure]").send_keys("95", :enter)
+    spoken = -> { page.evaluate_script("window.spoken") }
+    expect(page).to have_css(".reading .kept", text: "95")
+    expect(spoken[]).to include(/\Aen-US Read the static pressure/, /\Aen-US 95\. .*more than/i)
+    size = page.evaluate_script(
+      "parseFloat(getComputedStyle(document.querySelector('.reading .kept')).fontSize)"
+    )
+    expect(size).to be > 40
+    expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
+    go "/visits/#{visit}?step=read_static_pressure"
+    expect(page).to have_css("[aria-pressed=true]", count: 2)
+  end
+
   it "leads whoever scans a tag and has no account to what they may know" do
     signed = office.walk
     go "/heaters/#{office.records.visits.find(signed)[:heater_id]}"

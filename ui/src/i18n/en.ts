@@ -531,6 +531,10 @@ export default {
     gone: 'This heater has been replaced or taken out.',
     staff: '{firm}’s own people: the whole record',
   },
+  afar: {
+    aloud: 'Read aloud',
+    large: 'Large numbers, to be read from two metres',
+  },
   noLine: {
     title: 'No signal: this page is kept at the office',
     lead: 'What works without one:',

@@ -35,6 +35,7 @@ import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
 import WorkLine from '@/components/visit/WorkLine.vue'
+import { recall } from '@/composables/useFromAfar'
 import { minutes, shortDate, timeOfDay } from '@/format'
 import { at } from '@/place'
 
@@ -255,6 +256,7 @@ function shown() {
   hush()
   if (document.visibilityState === 'visible') listen()
 }
+onMounted(recall)
 onMounted(async () => {
   await load()
   if (visit.value?.status === 'signed') return

@@ -4,6 +4,7 @@
 // it has been sent.
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
+import { say } from '@/composables/useFromAfar'
 import { useRequest } from '@/composables/useRequest'
 import { mistyped } from '@/composables/mistyped'
 import { draftKey, joinTyped, useLead } from '@/composables/useTyped'
@@ -95,6 +96,7 @@ async function send(
   )
   if (judged) {
     fresh.value = judged.verdicts
+    say(value.trim(), ...judged.verdicts.map((verdict) => verdict.text))
     theirs.value = null
     text.value = ''
     localStorage.removeItem(key) // the step may be another by now

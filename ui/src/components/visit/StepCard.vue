@@ -6,6 +6,7 @@ import type { PlannedStep, Schemas, Visit } from '@/api/client'
 import { outbox } from '@/api/outbox'
 import { may } from '@/api/session'
 import DripTimer from './DripTimer.vue'
+import FromAfar from './FromAfar.vue'
 import GivingUp from './GivingUp.vue'
 import { guides, OVER_READINGS } from '@/components/guides'
 import InspectionList from './InspectionList.vue'
@@ -13,6 +14,7 @@ import OpenFinding from './OpenFinding.vue'
 import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 import RecordFacts from './RecordFacts.vue'
+import { say } from '@/composables/useFromAfar'
 import { useRequest } from '@/composables/useRequest'
 import { drafted, gatherTyped, provideLead } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
@@ -46,6 +48,15 @@ const keep = (name: string, field: unknown) =>
   field ? kept.set(name, field as InstanceType<typeof ReadingField>) : kept.delete(name)
 const guide = computed(() => (props.step.guide ? guides[props.step.guide] : undefined))
 const field = (name: string) => props.step.reads.find((read) => read.name === name && read.shown)
+/** Cautions before the work. */
+const spoken = computed(() =>
+  [props.step.title, ...props.step.cautions, props.step.how].filter(Boolean).join('. '),
+)
+watch(
+  () => props.step.operation,
+  () => say(spoken.value),
+  { immediate: true },
+)
 /** This device had no room for what waits to be sent: it is on this page only. */
 const unkept = computed(() => outbox.unsafe && outbox.waiting.length > 0)
 const overriding = ref(false)
@@ -237,7 +248,10 @@ defineExpose({
 <template>
   <article class="panel card" :class="{ takes: pressable }" :aria-label="step.title">
     <header>
-      <h2 class="step-title">{{ step.title }}</h2>
+      <div class="head">
+        <h2 class="step-title">{{ step.title }}</h2>
+        <FromAfar :text="spoken" />
+      </div>
       <p class="because">{{ step.because }}</p>
     </header>
     <p v-if="unkept" class="error" role="alert">{{ $t('visit.unkept') }}</p>
@@ -464,6 +478,12 @@ defineExpose({
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 12px;
+}
+.head {
+  display: flex;
+  align-items: flex-start;
+  justify-content: space-between;
+  gap: 10px;
 }
 .step-title {
   font-size: 1.4rem;
