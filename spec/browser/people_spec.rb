@@ -153,8 +153,13 @@ RSpec.describe "People at the screen", type: :feature do
     )
     expect(size).to be > 40
     expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
-    go "/visits/#{visit}?step=read_static_pressure"
-    expect(page).to have_css("[aria-pressed=true]", count: 2)
+    go "/visits/#{visit}?step=read_tap_temperature"
+    expect(page).to have_css(".reading input")
+    typed = page.evaluate_script(
+      "parseFloat(getComputedStyle(document.querySelector('.reading input')).fontSize)"
+    )
+    expect(typed).to be > 40
+    expect(page).to have_css(".afar [aria-pressed=true]", count: 2)
   end
 
   it "leads whoever scans a tag and has no account to what they may know" do
