@@ -142,4 +142,30 @@ RSpec.describe "A phone", type: :feature do
     end
     expect(wrong).to eq([])
   end
+
+  # What is touched on all other screens: a file is chosen by the label over its field.
+  low = <<~JS
+    (() => [...document.querySelectorAll('main a[href], main button, main select, main input, main summary')]
+      .filter((one) => one.checkVisibility() && one.type !== 'file' && !one.closest('.el-input, .el-select'))
+      .map((one) => [one, (/radio|checkbox/.test(one.type) ? one.closest('label') : one).getBoundingClientRect()])
+      .filter(([, box]) => box.height > 0 && box.height < 39.5)
+      .map(([one, box]) => `${Math.round(box.height)} ${one.outerHTML.slice(0, 90)}`))()
+  JS
+  it "has nothing lower than 40 px to touch on any other screen" do
+    signed = office.walk(findings: { straps: :missing })
+    office.start
+    heater = office.heater
+    sign_in("owner")
+    page.driver.resize(390, 844)
+    screens = %w[/ /customers /owed /plan /outbox /unsent /account /faults /calculators
+                 /calculators/closed_system /training /settings/firm /settings/people
+                 /settings/rules /settings/mail /settings/data /settings/security] +
+              ["/heaters/#{heater}", "/visits/#{signed}/report", "/customers/#{office.customer}"]
+    wrong = screens.to_h do |path|
+      go path
+      expect(page).to have_css("main h1, main h2")
+      [path, page.evaluate_script(low)]
+    end
+    expect(wrong.reject { |_, list| list.empty? }).to eq({})
+  end
 end
