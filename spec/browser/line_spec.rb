@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "screen_helper"
+require_relative "../support/bad_line"
 
 # A line that is there and good for nothing: it accepts and is silent, a portal or a proxy answers
 # in the office's place, the office itself is ill, or has ended the session.
@@ -57,6 +58,54 @@ RSpec.describe "A line that is good for nothing", type: :feature do
     serve
     expect(page).to have_no_css(".waiting", wait: 30)
     expect(office.records.visits.rows(:steps, visit).size).to be >= lines.size
+  end
+
+  # Every answer comes after what the screen waits for; or every third is lost on its way, its write
+  # taken.
+  it "takes what is done over a slow and a lossy line once, through a reload" do
+    visit
+    ready
+    stop
+    serve(at: behind = FreePort.free_port)
+    answers = 0
+    lossy = ->(bytes) { bytes unless bytes.start_with?("HTTP/1.1") && ((answers += 1) % 3).zero? }
+    [->(bytes) { sleep(2.5) && bytes }, lossy].each do |bend|
+      BadLine.between(port, behind, bend) do
+        go "/visits/#{visit}"
+        expect(page).to have_css("article h2", wait: 30)
+        by_touch
+      end
+    end
+    stop
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    done = office.records.visits.rows(:steps, visit).map { |row| row[:operation] }
+    expect(done).to eq(done.uniq)
+    expect(done.size).to be >= 2
+  end
+
+  # The office has been updated in the middle of a visit.
+  it "goes on with the version that is here until the visit is left, with and without a line" do
+    visit
+    ready
+    stop
+    serve(at: behind = FreePort.free_port)
+    newer = ->(bytes) { bytes.gsub(/"program":"[^"]+"/) { |said| said.tr("a-f0-8", "b-g1-9") } }
+    BadLine.between(port, behind, newer) do
+      go "/visits/#{visit}"
+      expect(page).to have_css("article h2")
+      page.refresh
+      expect(page).to have_css("article h2")
+      by_touch
+    end
+    stop
+    go "/visits/#{visit}"
+    expect(page).to have_css("article h2")
+    by_touch
+    expect(page).to have_css(".waiting", text: "kept here")
+    serve
+    expect(page).to have_no_css(".waiting", wait: 40)
+    expect(office.records.visits.rows(:steps, visit).size).to be >= 2
   end
 
   it "says that the session is over where what is unsent stands, and sends it once signed in" do

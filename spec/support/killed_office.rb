@@ -24,18 +24,19 @@ module KilledOffice
     group.after { stop }
   end
 
-  def serve
+  # at: where it listens, if it is not to be where the browser goes.
+  def serve(at: port)
     @server = spawn(
       { "MUNIMEN_DATA" => office.config.folder, "RACK_ENV" => "production" },
-      File.join(Munimen::ROOT, "bin/munimen"), "serve", port.to_s,
+      File.join(Munimen::ROOT, "bin/munimen"), "serve", at.to_s,
       out: File::NULL, err: File::NULL, pgroup: true
     )
-    listening!
+    listening!(at)
   end
 
-  def listening!
+  def listening!(at = port)
     200.times do
-      TCPSocket.open("127.0.0.1", port, &:close)
+      TCPSocket.open("127.0.0.1", at, &:close)
       return true
     rescue Errno::ECONNREFUSED
       sleep 0.1

@@ -12,14 +12,16 @@ export function useShown(id: string, visit: Ref<Visit | null>) {
   const account = session.person?.id
   if (!account || isTraining(id)) return
   let timer = 0
+  let at = Date.now()
   void shownOf(account, id)
     .then((was) => (visit.value ??= was as Visit | null))
     .catch(() => {})
   const write = () => {
     const plain = JSON.parse(JSON.stringify(toRaw(visit.value))) as Visit | null
-    if (plain) void keepShown(account, id, plain).catch(() => {})
+    if (plain) void keepShown(account, id, plain, at).catch(() => {})
   }
   watch(visit, () => {
+    at = Date.now()
     clearTimeout(timer)
     timer = window.setTimeout(write, QUIET)
   })

@@ -120,9 +120,9 @@ const SHOWN = 'shown'
 const MOST_SHOWN = 12
 /** A visit as the screen shows it, so that it stands there at once the next time. Of whoever is
  * signing out, or was sent out, nothing is written any more. */
-export async function keepShown(account: number, id: string, visit: object) {
+export async function keepShown(account: number, id: string, visit: object, at: number) {
   await lockOpened(account)
-  const sealed = await seal({ account, visit }, account)
+  const sealed = await seal({ account, visit, at }, account)
   const { store, done } = (await shelf()).transaction('kept', 'readwrite')
   if ((await store.get(WHO)) === account) {
     const before = ((await store.get(SHOWN)) as string[]) ?? []
@@ -133,13 +133,16 @@ export async function keepShown(account: number, id: string, visit: object) {
   }
   await done
 }
-/** What was shown of a visit to this person last, or nothing. */
+/** What was shown of a visit to this person last; nothing where something has been written in it
+ * since: what was done would be offered again. */
 export async function shownOf(account: number, id: string): Promise<object | null> {
   const sealed = await kept(`${SHOWN}.${id}`)
   if (!sealed) return null
   await lockOpened(account)
-  const was = await unseal<{ account: number; visit: object }>(sealed)
-  return was.account === account ? was.visit : null
+  const was = await unseal<{ account: number; visit: object; at?: number }>(sealed)
+  if (was.account !== account) return null
+  const own = (await writesOf(account)).filter((one) => one.path.includes(`/${id}/`))
+  return own.some((one) => Date.parse(one.madeAt) > (was.at ?? 0)) ? null : was.visit
 }
 export async function dropShown() {
   for (const id of ((await kept(SHOWN)) as string[]) ?? []) await unkeep(`${SHOWN}.${id}`)
