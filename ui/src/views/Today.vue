@@ -219,7 +219,8 @@ h2 {
   overflow-wrap: anywhere;
 }
 .owed a {
-  display: inline-block;
+  display: inline-flex;
+  align-items: center;
   padding: 4px 0;
 }
 .late {
@@ -227,6 +228,9 @@ h2 {
   font-weight: 700;
 }
 @media (max-width: 800px) {
+  .owed a {
+    min-height: 40px;
+  }
   .two {
     grid-template-columns: 1fr;
   }
