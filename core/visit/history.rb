@@ -90,10 +90,14 @@ module Munimen
         hazard.found_by.include?(one.name) && hazard.found?(@visit.reading_as(one))
       end
 
-      # What has been made safe stays so, however often it is seen.
+      # What has been made safe stays so, however often it is seen. Whoever sees another danger
+      # after leaving is there, and has to leave anew.
       def stand(hazard, by)
         @shown_by[hazard] = by
-        @state[hazard.variable] = :standing unless @state[hazard.variable] == :secured
+        return if @state[hazard.variable] == :secured
+
+        @state[hazard.variable] = :standing
+        reopen if by && @state[:on_site] == :no && @state[:left] != :evacuated
       end
 
       def took(step)

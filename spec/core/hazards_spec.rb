@@ -234,6 +234,22 @@ RSpec.describe Munimen::Hazards::Hazard do
     end
   end
 
+  # Whoever sees it is there; an empty plan would leave nobody a way to sign.
+  it "has the heater left anew where a danger is seen after it was left" do
+    step = ->(id, seq) { Munimen::Visit::Step.new(id: "s#{seq}", operation: id, outcome: :done, seq:) }
+    left = fresh(:unvented_direct, books[:unvented_direct], jobs: [:inspection]).with(
+      arrival: { "heat.upper_element": :off, "heat.lower_element": :off, "lock.off_peak": :on,
+                 "lock.boost": :on },
+      steps: [step[:identify, 1], step[:leave_made_safe, 2]]
+    )
+    expect(left.state[:on_site]).to eq(:no)
+    plugged = Munimen::Visit::Observation.new(id: "o", item: :relief_present, finding: :plugged,
+                                              seq: 3)
+    seen = left.with(observations: [plugged])
+    expect(seen.state.values_at(:on_site, :left)).to eq(%i[yes no])
+    expect(ids(plan(seen))).to include(:make_safe).and end_with(:leave_made_safe)
+  end
+
   it "holds every reading by words that is judged a danger to a hazard" do
     told = Munimen::Visit::ReadingInput.known.values.select(&:choices)
     free = Build::KINDS.keys.flat_map do |kind|
