@@ -81,8 +81,8 @@ module Munimen
       def taken(good)
         served = Served.serve(good)
         again = said(good, "serve", "0")
-        @row.call("a second process is told who has the folder", again[/\A.*has it.*|\Z/i].size
-          .positive? || again.match?(/another|already/i) ? "yes" : again, "", "yes")
+        told = again.match?(/process \d+|another|already/i)
+        @row.call("a second process is told who has the folder", told ? "yes" : again, "", "yes")
         port = said(Dir.mktmpdir, "serve", served.port.to_s)
         @row.call("a taken port is told first, without an address",
                   port.match?(/taken|in use/i) && !port.match?(/http:/) ? "yes" : port, "", "yes")

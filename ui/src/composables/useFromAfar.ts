@@ -37,5 +37,3 @@ export function say(...texts: (string | null | undefined)[]) {
   spoken.lang = tag()
   speechSynthesis.speak(spoken)
 }
-/** What has not been said yet is of a step before. */
-export const hush = () => aloud.value && speechSynthesis.cancel()
