@@ -36,7 +36,16 @@ function speak() {
       :title="$t('afar.large')"
       @click="setLarge(!large)"
     >
-      <span class="small">1</span><span class="big">1</span>
+      <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
+        <path
+          d="M3 14 L5 12.5 V18 M9.5 7.5 L14 4 V18"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="2.2"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
+      </svg>
     </button>
   </div>
 </template>
@@ -63,12 +72,5 @@ button {
   background: var(--copper-soft);
   border-color: var(--copper);
   color: var(--ink);
-}
-.small {
-  font-size: 0.8rem;
-}
-.big {
-  font-size: 1.4rem;
-  font-weight: 700;
 }
 </style>
