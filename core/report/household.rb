@@ -15,13 +15,15 @@ module Munimen
           "Run the cold first, keep children and old people away from hot {taps}, set the dial " \
           "lower if you know how, and ring us today.",
         "Water stands under it" =>
-          "Switch its power off at the panel, or turn its gas control to off; then shut the cold " \
-          "valve above it, and ring us.",
+          "Switch off what heats it (its power, its gas control or the boiler); then shut the " \
+          "cold valve above it, and ring us.",
         "There is no hot water" =>
           "Relight nothing and reset nothing more than once. Ring us, and say what its lights or " \
           "its display show."
       }.freeze
-      TEXTS = ADVICE.to_a.flatten.freeze
+      # Of a heater that was left so that nobody may use it.
+      OFF = "It was left out of use: do not switch it on, and let nobody else. Ring us."
+      TEXTS = [*ADVICE.to_a.flatten, OFF].freeze
 
       # [{seen:, act:}], templates; emergencies come first and are Emergency's.
       def self.advice = ADVICE.map { |seen, act| { seen:, act: } }

@@ -14,7 +14,8 @@ module Munimen
         @words = Words[place[:book].units]
         @language = Words::Language.find(heaters.language(heater_id))
         {
-          firm: firm, label: place[:label], gone: !place[:ended].nil?, off: off?(heater_id),
+          firm: firm, label: place[:label], gone: !place[:ended].nil?,
+          off: (say(Report::Household::OFF) if off?(heater_id)),
           **dates(heater_id),
           emergency: Report::Emergency.of(place[:heater])&.then { |text| say(text) },
           advice: Report::Household.advice.map { |one| one.transform_values { |text| say(text) } },

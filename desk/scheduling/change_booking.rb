@@ -33,7 +33,7 @@ module Munimen
         @context.records.write do
           row = @context.records.visits.find(visit_id)
           open!(row, planned_for || window.any?)
-          said(row, rang) if rang.any?
+          Rang.new(@context).change(visit_id, **rang) if rang.any?
           change = { planned_for:, account_id: }.compact.merge(window)
           @context.records.visits.update(visit_id, change) if change.any?
         end
@@ -41,15 +41,6 @@ module Munimen
       end
 
       private
-
-      # What they rang for, where it has changed.
-      def said(row, rang)
-        visit = @context.records.visits.load(row[:id], now: @context.now)
-        read = Rang.new(@context).read(visit.heater, **rang)
-        Rang.new(@context).keep(
-          row[:id], read.reject { |name, value| visit.decision(name).to_s == value }
-        )
-      end
 
       def open!(row, time)
         return if row[:status] == "booked"

@@ -22,13 +22,25 @@ module Munimen
         { complaint:, complaint_words: complaint_words && words.to_s }.compact
       end
 
-      # Writes it down, in the transaction of the caller.
+      # Writes what was said of a visit that is being booked, in the transaction of the caller.
       def keep(visit_id, said)
         said.each do |name, value|
           @context.records.visits.write(
             :decisions, id: SecureRandom.uuid, visit_id:, name: name.to_s, value:,
                         at: @context.stamp, account_id: @context.person[:id]
           )
+        end
+      end
+
+      # Says it otherwise of one that is booked or under way.
+      def change(visit_id, **rang)
+        opened = ->(row) { row[:status] == "booked" ? row : @context.open!(row) }
+        VisitWrite.new(@context, visit_id).call(nil, [], opened:) do |entry|
+          read(entry.visit.heater, **rang).each do |name, value|
+            next if entry.visit.decision(name).to_s == value
+
+            entry.add(:decisions, id: SecureRandom.uuid, name: name.to_s, value:)
+          end
         end
       end
     end

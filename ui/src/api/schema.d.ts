@@ -2582,8 +2582,8 @@ export interface components {
             label: string;
             /** @description Whether it has been replaced or taken out */
             gone: boolean;
-            /** @description Whether it was left so that nobody may use it */
-            off: boolean;
+            /** @description What holds where it was left so that nobody may use it; else nothing */
+            off: null | string;
             since: components["schemas"]["MaybeText"];
             serviced: components["schemas"]["MaybeText"];
             next_service: components["schemas"]["MaybeText"];

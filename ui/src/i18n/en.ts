@@ -527,7 +527,6 @@ export default {
     next: 'Next service: {on}',
     nextUnknown: 'Next service: as agreed',
     ring: 'Ring {phone}',
-    off: 'It was left out of use: do not switch it on, and let nobody else. Ring us.',
     gone: 'This heater has been replaced or taken out.',
     staff: '{firm}’s own people: the whole record',
   },

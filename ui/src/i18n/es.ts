@@ -7,7 +7,6 @@ export default {
     next: 'Próximo servicio: {on}',
     nextUnknown: 'Próximo servicio: según lo acordado',
     ring: 'Llamar al {phone}',
-    off: 'Quedó fuera de servicio: no lo encienda ni deje que nadie lo encienda. Llámenos.',
     gone: 'Este aparato fue cambiado o retirado.',
     staff: 'Para el personal de {firm}: el registro completo',
   },

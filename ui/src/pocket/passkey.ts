@@ -6,7 +6,7 @@
 export interface Passkey {
   credential: ArrayBuffer
   salt: Uint8Array<ArrayBuffer>
-  secret: ArrayBuffer
+  secret: BufferSource
 }
 
 const random = (bytes: number) => crypto.getRandomValues(new Uint8Array(bytes))
@@ -50,7 +50,7 @@ export async function makePasskey(name: string): Promise<Passkey | null> {
 export async function secretOf(
   credential: ArrayBuffer,
   salt: Uint8Array<ArrayBuffer>,
-): Promise<ArrayBuffer | null> {
+): Promise<BufferSource | null> {
   const given = await navigator.credentials
     .get({
       publicKey: {
@@ -65,10 +65,5 @@ export async function secretOf(
   return given instanceof PublicKeyCredential ? told(given) : null
 }
 
-function told(credential: PublicKeyCredential): ArrayBuffer | null {
-  const secret = credential.getClientExtensionResults().prf?.results?.first
-  if (!secret) return null
-  return secret instanceof ArrayBuffer
-    ? secret
-    : new Uint8Array(secret.buffer as ArrayBuffer).buffer
-}
+const told = (credential: PublicKeyCredential): BufferSource | null =>
+  credential.getClientExtensionResults().prf?.results?.first ?? null

@@ -45,6 +45,13 @@ describe('room on a device', () => {
     expect(left()).toEqual({ plates: 0, photos: 0 })
   })
 
+  it('is taken as enough where a browser does not say, and asks nothing that it has not', async () => {
+    for (const storage of [undefined, {}, { estimate: () => Promise.resolve({}) }]) {
+      vi.stubGlobal('navigator', { storage })
+      await expect(makeRoom(500 * MB)).resolves.toBeUndefined()
+    }
+  })
+
   it('is not there: so many bytes would be wanted', async () => {
     device({ other: 90, plates: 5 })
     await expect(makeRoom(6 * MB)).rejects.toEqual(new NoRoom(6 * MB))

@@ -12,18 +12,20 @@ export class NoRoom extends Error {
   }
 }
 
-/** Bytes that are free, as far as the browser says. */
-async function free(): Promise<number> {
-  const { quota, usage } = await navigator.storage.estimate()
+/** What some browsers have not, or not all of. */
+type Storage = Partial<StorageManager> | undefined
+
+/** Bytes that are free; Infinity where the browser does not say. */
+async function free(storage: Storage): Promise<number> {
+  const { quota, usage } = (await storage?.estimate?.()) ?? {}
   return quota === undefined || usage === undefined ? Infinity : quota - usage
 }
 
 /** Sees to it that so many bytes can be kept; throws NoRoom where they cannot. */
 export async function makeRoom(bytes: number) {
-  const storage = navigator.storage as StorageManager | undefined
-  if (!storage) return
-  await storage.persist().catch(() => false)
-  const enough = async () => (await free()) >= bytes + SPARE
+  const storage: Storage = navigator.storage
+  await storage?.persist?.().catch(() => false)
+  const enough = async () => (await free(storage)) >= bytes + SPARE
   if (await enough()) return
   await caches.delete(PLATES)
   if (await enough()) return

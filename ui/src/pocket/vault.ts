@@ -47,8 +47,7 @@ const random = (bytes: number) => crypto.getRandomValues(new Uint8Array(bytes))
 /** Whether this browser can: there is no cryptography without HTTPS. */
 export const able = () => !!(crypto.subtle as SubtleCrypto | undefined)
 
-type Raw = Uint8Array<ArrayBuffer> | ArrayBuffer
-async function wrapping(raw: Raw, from: Pbkdf2Params | HkdfParams) {
+async function wrapping(raw: BufferSource, from: Pbkdf2Params | HkdfParams) {
   const key = await crypto.subtle.importKey('raw', raw, from.name, false, ['deriveKey'])
   const to = { name: 'AES-GCM', length: 256 }
   return crypto.subtle.deriveKey(from, key, to, false, ['wrapKey', 'unwrapKey'])
@@ -56,7 +55,7 @@ async function wrapping(raw: Raw, from: Pbkdf2Params | HkdfParams) {
 type Salt = Opener['salt']
 const fromPin = (pin: string, salt: Salt) =>
   wrapping(text.encode(pin), { name: 'PBKDF2', hash: 'SHA-256', salt, iterations: ROUNDS })
-const fromSecret = (secret: ArrayBuffer, salt: Salt) =>
+const fromSecret = (secret: BufferSource, salt: Salt) =>
   wrapping(secret, { name: 'HKDF', hash: 'SHA-256', salt, info: text.encode('munimen.lock') })
 
 async function wrapped(key: CryptoKey, by: CryptoKey, salt: Salt): Promise<Opener> {

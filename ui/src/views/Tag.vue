@@ -30,7 +30,7 @@ onMounted(() =>
           >
         </p>
         <p v-if="tag.off && !tag.gone" class="off" role="alert">
-          <b>{{ $t('tag.off') }}</b>
+          <b>{{ tag.off }}</b>
         </p>
         <p v-if="tag.gone">
           <b>{{ $t('tag.gone') }}</b>

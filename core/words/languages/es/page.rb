@@ -172,8 +172,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Abra primero la fría, no deje que niños ni ancianos usen el agua caliente, baje el mando si sabe cómo y llámenos hoy.
   Water stands under it
     Hay agua en el suelo, debajo
-  Switch its power off at the panel, or turn its gas control to off; then shut the cold valve above it, and ring us.
-    Córtele la corriente en el tablero, o ponga su control de gas en apagado; después cierre la llave de agua fría que está encima y llámenos.
+  Switch off what heats it (its power, its gas control or the boiler); then shut the cold valve above it, and ring us.
+    Apague lo que lo calienta (su corriente, su control de gas o la caldera); después cierre la llave de agua fría que está encima y llámenos.
+  It was left out of use: do not switch it on, and let nobody else. Ring us.
+    Quedó fuera de servicio: no lo encienda ni deje que nadie lo encienda. Llámenos.
   There is no hot water
     No hay agua caliente
   Relight nothing and reset nothing more than once. Ring us, and say what its lights or its display show.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-// What lies on this device, whether a PIN or a passkey locks it, and the devices that have such a lock: one that
-// was lost is ended here.
+// What lies on this device, whether a PIN or a passkey locks it, and the devices that have such a
+// lock: one that was lost is ended here.
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
