@@ -32,12 +32,12 @@ module Munimen
       private
 
       def row(one, *said)
-        "| ☐ | #{[*said, one[:grade], days(one[:days]), one[:source]].join(" | ")} |"
+        "| ☐ | #{[*said, one[:grade], days(one[:days]), one[:source], one[:edition]].join(" | ")} |"
       end
 
       def table(first, second, rows)
-        ["| | #{first} | #{second} | grade | put right | source and standing |",
-         "| --- | --- | --- | --- | --- | --- |", *rows].join("\n")
+        ["| | #{first} | #{second} | grade | put right | source and standing | edition |",
+         "| --- | --- | --- | --- | --- | --- | --- |", *rows].join("\n")
       end
 
       def days(count)

@@ -6,9 +6,10 @@ module Munimen
     # docs/sources.md. A test holds the file to it.
     class SourcesPage
       def to_s
-        ["# Sources", INTRO, limits, looks, checks, questions, dues, calculations, physics].join(
-          "\n\n"
-        ).concat("\n")
+        ["# Sources", INTRO, editions, limits, looks, checks, questions, dues, calculations,
+         physics].join(
+           "\n\n"
+         ).concat("\n")
       end
 
       INTRO = <<~TEXT.strip
@@ -162,8 +163,8 @@ module Munimen
       def own(book)
         book.limits.reject do |limit|
           theirs = book.neighbour && book.neighbour[limit.id]
-          theirs && [limit.at_least, limit.at_most, limit.grade] ==
-            [theirs.at_least, theirs.at_most, theirs.grade]
+          theirs && [limit.at_least, limit.at_most, limit.grade, limit.source] ==
+            [theirs.at_least, theirs.at_most, theirs.grade, book.cite(theirs.source)]
         end
       end
 
@@ -176,6 +177,17 @@ module Munimen
         left = book.leaves_out.map { |id| words(id).downcase }
         ["All else as #{book.neighbour.title}: #{called.join("; ")}." \
          "#{" Not asked: #{left.join(", ")}." if left.any?}"]
+      end
+
+      # By which editions clauses are numbered, and what is known of since when a rule is there.
+      def editions
+        numbered = Rules::Editions::NUMBERED.map { |name, edition| "| #{name} | #{edition} |" }
+        since = Rules::Editions::SINCE.map { |(*rule), known| "| #{rule.join(" ")} … | #{known} |" }
+        ["## Editions",
+         "All from memory. What is adopted where the heater stands governs.",
+         "| book | its clauses here are those of the edition of |\n| --- | --- |\n" \
+         "#{numbered.join("\n")}",
+         "| rule | since |\n| --- | --- |\n#{since.join("\n")}"].join("\n\n")
       end
 
       def looks

@@ -13,8 +13,9 @@ module Munimen
       )
       CONTROL = Source.common_practice("above 14 in. w.c. the control is in danger")
       ENGLAND = Source.published("BS 6891", "working pressures", clause: :from_memory)
+      LOCKED = Source.published("BS 6400-1", "lock-up", clause: :from_memory)
       BOTTLED = Source.from_memory("Propane 37 ± 5, butane 28 ± 5 mbar, drop 2.5 mbar")
-      SOURCES = [PRACTICE, TYPICAL, CONTROL, ENGLAND, BOTTLED].freeze
+      SOURCES = [PRACTICE, TYPICAL, CONTROL, ENGLAND, LOCKED, BOTTLED].freeze
 
       NATURAL = { minimum: 5.0, maximum: 10.5, manifold: 3.5 }.freeze
       DROP = 0.5     # in. w.c.
@@ -150,7 +151,7 @@ module Munimen
         most = LOCK_UP[@fuel] or return
         high = (line / 100).round(1) > most
         text = high ? "So high a pressure can break the gas control." : "Lock-up is in order."
-        add(high ? :danger : :sound, text, line, "at most #{most.round} mbar", ENGLAND)
+        add(high ? :danger : :sound, text, line, "at most #{most.round} mbar", LOCKED)
       end
 
       def manifold

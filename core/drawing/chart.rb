@@ -48,6 +48,22 @@ module Munimen
       # Draws on a Canvas of 400 × 240.
       def shapes(&block) = @shapes = block
 
+      # The opening that is wanted (output free_area) beside the one that is there (input
+      # existing_area), as squares to one scale.
+      def openings
+        shapes do |result, canvas|
+          wanted = result.outputs[:free_area]
+          there = result.inputs[:existing_area]&.si || 0
+          side = ->(area) { 150 * Math.sqrt(area / [wanted, there, 1e-6].max) }
+          [[40, wanted, :unknown], [210, there, :plate]].each do |x, area, role|
+            canvas.rect(x, 190 - side[area], side[area], side[area], :tank, role) if area.positive?
+          end
+          say = ->(area) { Measure::Quantity.new(:area, area).format(result.units) }
+          [{ x: 40, y: 212, text: "Wanted: #{say[wanted]}" },
+           { x: 210, y: 212, text: "There: #{say[there]}" }]
+        end
+      end
+
       # Plain data of one result.
       def draw(result)
         @units = result.units

@@ -63,6 +63,9 @@ module Munimen
         expansion_relief: YES_NO,
         tundish: YES_NO,
         shared_discharge: YES_NO,
+        d2_material: %i[copper plastic unknown],
+        dwelling: %i[existing new unknown],
+        let: YES_NO,
         relief_outlet: %i[half three_quarters one unknown],
         plate_pressure: %i[design operating unknown],
         anode: %i[separate combined none unknown],
@@ -114,13 +117,15 @@ module Munimen
       # Asked of unvented cylinders, and of every heater where English rules hold.
       ENGLISH = %i[
         tundish expansion_relief expansion_relief_pressure d1_size d1_length d2_size d2_length
-        d2_bends d2_drop d2_fall shared_discharge relief_outlet cut_out_temperature
+        d2_bends d2_drop d2_fall d2_material shared_discharge relief_outlet cut_out_temperature
+        dwelling let
       ].freeze
 
       # What a person learns of the heater at each of its parts.
       OF_PARTS = {
         data_plate: %i[maker model serial date_code manufactured installed instructions_kept],
-        tank: %i[capacity working_pressure plate_pressure location water_supply last_flushed],
+        tank: %i[capacity working_pressure plate_pressure location dwelling let water_supply
+                 last_flushed],
         regulator: %i[regulator regulator_setting],
         backflow: %i[backflow],
         flue: %i[vent],
@@ -136,7 +141,7 @@ module Munimen
         ],
         tundish: %i[tundish d1_size d1_length],
         discharge_pipe: %i[
-          d2_size d2_length d2_bends d2_drop d2_fall discharge_ends shared_discharge
+          d2_size d2_length d2_bends d2_drop d2_fall d2_material discharge_ends shared_discharge
         ],
         upper_element: %i[element_upper set_point_upper],
         disconnect: %i[element_voltage],

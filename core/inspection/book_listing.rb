@@ -6,7 +6,7 @@ module Munimen
     #
     #   BookListing.new(Rules::EffectiveRules.new(:canada_npc)).to_h
     #   # => { id:, title:, edition:,
-    #   #      limits: [{ id:, rule:, bound:, grade:, days:, source:, correction: }],
+    #   #      limits: [{ id:, rule:, bound:, grade:, days:, source:, edition:, correction: }],
     #   #      looks: [{ item:, sound:, findings: [{ text:, grade:, days:, source: }] }] }
     class BookListing
       # rules: EffectiveRules of the book, with what the firm says of its limits.
@@ -28,6 +28,7 @@ module Munimen
           limit = @rules.limit(written.id) || written
           { id: limit.id.to_s, rule: limit.id.to_s.tr("_", " "), bound: limit.to_text(@book.units),
             grade: limit.grade.to_s, days: limit.due_in, source: limit.source.to_s,
+            edition: Rules::Editions.of(limit.source),
             correction: @rules.correction(limit.id)&.to_h }
         end
       end
@@ -35,7 +36,7 @@ module Munimen
       def papers
         @book.papers.map do |one|
           { title: @words.say(one.title), hint: @words.say(one.hint), days: one.days,
-            source: one.source.to_s }
+            source: one.source.to_s, edition: Rules::Editions.of(one.source) }
         end
       end
 
@@ -49,8 +50,9 @@ module Munimen
       end
 
       def finding(one)
+        source = one.source_under(@book)
         { text: @words.say(one.text), grade: one.grade.to_s, days: one.due_in,
-          source: one.source_under(@book).to_s }
+          source: source.to_s, edition: Rules::Editions.of(source) }
       end
     end
   end

@@ -16,7 +16,7 @@ module Munimen
         ],
         around: %i[
           fuel ignition hood vent heat_pump_elements heat_pump_mode refrigerant backup_immersion
-          coil_control location altitude water_supply
+          coil_control location dwelling let altitude water_supply
           vessel vessel_volume vessel_upstream regulator regulator_setting backflow anode pan
           mixing_valve recirculation instructions_kept
         ],
@@ -24,7 +24,7 @@ module Munimen
           relief_set_pressure relief_set_temperature relief_rating relief_probe relief_thread
           relief_fitted relief_history relief_outlet expansion_relief expansion_relief_pressure
           tundish discharge_ends d1_size d1_length d2_size d2_length d2_bends d2_drop d2_fall
-          shared_discharge
+          d2_material shared_discharge
         ]
       }.freeze
 

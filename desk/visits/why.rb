@@ -23,6 +23,7 @@ module Munimen
           measured: reason.measured,
           limit: reason.limit,
           source: reason.source&.to_s,
+          edition: Rules::Editions.of(reason.source),
           chain: chain(visit, verdict, questions),
           schools: questions.map { |question| school(visit, question) }
         }

@@ -91,6 +91,7 @@ RSpec.describe Munimen::Judgement::Check do
     # not (Approved Document G, table 3.1, from memory); unknown is neither.
     *{ "no" => :sound, "yes" => :defect, "unknown" => :not_tested }.map do |shared, grade|
       [:d2_size, *england, { relief_outlet: "half", d2_size: "28 mm", d2_length: "11 m",
+                             d2_material: "copper",
                              d2_bends: "4", shared_discharge: shared }, {}, grade]
     end,
     [:d2_size, *england, { relief_outlet: "half", d2_size: "22 mm", d2_length: "11 m",

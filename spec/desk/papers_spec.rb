@@ -14,7 +14,8 @@ RSpec.describe Munimen::Rules::Paper do
     notified = %i[notification certificate]
     expect(ids).to eq(
       "us_irc" => %i[permit certificate], "us_upc" => %i[permit certificate],
-      "canada_npc" => %i[permit certificate], "england_g3" => notified, "wales_g" => notified,
+      "canada_npc" => %i[permit certificate hazard_tag],
+      "england_g3" => notified, "wales_g" => notified,
       "scotland_4_9" => notified
     )
     papers = Munimen::Rules::Book.all.flat_map(&:papers)

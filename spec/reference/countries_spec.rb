@@ -83,9 +83,16 @@ RSpec.describe Munimen::Rules::Book do
   # in. w.c. under US rules, mbar under English ones; the plate's manifold where one is judged.
   # Approved Document G3(4) binds new dwellings and changes of use; elsewhere it advises.
   it "bounds an English bath where that binds, and advises elsewhere, with the scald time" do
-    bath = lambda do |book, rules|
+    bath = lambda do |book, rules, heater = {}|
       data = cylinder.merge("house_rules" => { "site" => rules })
-      judged(data, book, readings: { bath_temperature: "50" }).first
+      judged(data, book, readings: { bath_temperature: "50" }, heater:).first
+    end
+    # what is known of the dwelling goes before how an unknown one is taken; Scotland binds likewise
+    [%w[new existing defect], %w[existing binds advice]].each do |dwelling, rule, grade|
+      %w[england_g3 scotland_4_9].each do |book|
+        expect(bath[book, { "new_dwelling" => rule }, { dwelling: }])
+          .to eq("bath_temperature" => grade)
+      end
     end
     expect(bath["england_g3", { "new_dwelling" => "binds" }]).to eq("bath_temperature" => "defect")
     expect(bath["wales_g", {}]).to eq("bath_temperature" => "advice")

@@ -33,6 +33,18 @@ RSpec.describe "Gas" do
     ).to eq(:watch)
   end
 
+  # CSA B149.1, from memory: 10 % from 2,000 to 4,500 ft; above that the stricter 4 % for each
+  # 1,000 ft. Worked: 40,000 Btu/h at 3,000 ft 36,000, at 5,000 ft 32,000.
+  it "derates by Canada's own steps" do
+    allowed = lambda do |feet|
+      calc(:gas_input, units: :canada, dial_volume: "2 ft3", seconds: "180", altitude: feet,
+                       plate_input: "40000 Btu/h")[:allowed_input].in("Btu/h").round
+    end
+    expect(["1900 ft", "3000 ft", "4400 ft", "5000 ft"].map { |feet| allowed[feet] }).to eq(
+      [40_000, 36_000, 36_000, 32_000]
+    )
+  end
+
   # 0.1 m³ in 100 s of 39.5 MJ/m³ are 39.5 kW gross; 35.6 kW net × 1.11.
   it "takes an English plate in net" do
     result = calc(
@@ -172,6 +184,23 @@ RSpec.describe "Gas" do
     end).to eq(%i[sound not_tested defect sound])
   end
 
+  # CSA B149.1, section 8 (from memory): 42,000 Btu/h want 6 in²; a room of 2,100 ft³ and a house
+  # that leaks want none.
+  it "asks for an inch for 7,000 Btu/h in Canada, where the house is tight or the room small" do
+    air = lambda do |room, tight, **more|
+      calc(:air_supply_canada, units: :canada, total_input: "42000 Btu/h", tight:,
+                               room_volume: "#{room} ft3", **more)
+    end
+    areas = [%w[2100 yes], %w[2100 unknown], %w[2099 no], %w[2100 no]].map do |room, tight|
+      air[room, tight][:free_area].in("in2").round(6)
+    end
+    expect(areas).to eq([6, 6, 6, 0])
+    verdicts = [nil, "5.9 in2", "6 in2"].map do |there|
+      air["1000", "no", existing_area: there].outputs[:verdict]
+    end
+    expect(verdicts).to eq(%i[not_tested defect sound])
+  end
+
   it "asks for at least 100 in² to inside spaces, and nothing where the room or the vent " \
      "suffices" do
     expect(
@@ -207,6 +236,13 @@ RSpec.describe "Gas" do
     both = calc(:burner_orifice, plate_input: "40000")
     expect(both[:diameter].in("in")).to be_within(0.003).of(0.120)
     expect(both[:otherwise].in("in")).to be_within(0.003).of(0.073)
+    # 4 % for each 1,000 ft from 2,000 ft on: at 5,280 ft 78.9 % of the gas, of the hole's area too
+    high, low = %w[5280 1900].map do |feet|
+      calc(:burner_orifice, plate_input: "40000", altitude: "#{feet} ft")
+    end
+    expect(low[:diameter].si).to eq(both[:diameter].si)
+    expect((high[:diameter].si / low[:diameter].si)**2).to be_within(1e-6).of(1 - (0.04 * 5.28))
+    expect(high[:gas_rate].in("ft3/h")).to be_within(0.01).of(40 * 0.7888)
     expect { calc(:burner_orifice, plate_input: "0") }.to raise_error(Munimen::Error, /plate_input/)
   end
 end

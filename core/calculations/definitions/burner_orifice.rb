@@ -23,12 +23,14 @@ Munimen::Calculations::Calculation.define :burner_orifice do
         :heating_value,
         default: ->(i) { quantity.of(fuels.fetch(i[:fuel]).first, "Btu/ft3", :heating_value) },
         note: "of the local gas, gross"
+  input :altitude, :altitude, default: "0", note: "thin air wants less gas; the maker's own first"
   output :gas_rate, :gas_flow
   output :diameter, :bore, note: "of one orifice; only the maker's own for this fuel is fitted"
   output :otherwise,
          :bore,
          note: "what the other fuel would want: the wrong one burns far too much, or too little"
   source Munimen::Source.published("NFPA 54", "annex on orifices", clause: :from_memory),
+         Munimen::Source.published("NFPA 54", "11.1.2", clause: :from_memory),
          Munimen::Source.from_memory(
            "coefficient 0.90; gravity 0.60, 1.52, 2.0; 1,000, 2,500, 3,280 Btu/ft³"
          )
@@ -39,17 +41,19 @@ Munimen::Calculations::Calculation.define :burner_orifice do
     Math.sqrt(4 * flow / (Math::PI * coefficient * speed))
   end
 
-  compute do |i, _|
+  compute do |i, units|
     %i[plate_input manifold_pressure heating_value].each do |field|
       Munimen::Calculations::Limits.positive(i[field], field)
     end
     gravity = fuels.fetch(i[:fuel])[1]
     heat, other, inches = fuels.fetch(i[:fuel] == "natural" ? "lp" : "natural")
+    power = i[:plate_input].si *
+            Munimen::Physics::Derating.share(i[:altitude].si, canada: units == :canada)
     {
-      gas_rate: i[:plate_input].si / i[:heating_value].si,
-      diameter: bore[i[:plate_input].si, i[:heating_value].si, gravity, i[:manifold_pressure].si],
+      gas_rate: power / i[:heating_value].si,
+      diameter: bore[power, i[:heating_value].si, gravity, i[:manifold_pressure].si],
       otherwise: bore[
-        i[:plate_input].si, quantity.of(heat, "Btu/ft3", :heating_value).si, other,
+        power, quantity.of(heat, "Btu/ft3", :heating_value).si, other,
         quantity.of(inches, "inH2O", :gas_pressure).si
       ]
     }

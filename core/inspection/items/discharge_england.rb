@@ -199,7 +199,24 @@ look.call :d2_shared,
 look.call :d2_stack,
           :discharge_pipe,
           "Into a soil stack only under its own conditions",
-          "No stack, or heat-proof with a mechanical seal and no water trap",
+          "No stack, or heat-proof with a mechanical seal and no water trap, by a branch of its " \
+          "own",
+          branch: [
+            "Joins the stack through another branch, or a sanitary appliance drains into it",
+            :defect,
+            30,
+            "G3, soil stack",
+            "Scalding water could come back into a basin or a bath.",
+            "Give it a branch of its own to the stack, with no appliance on it."
+          ],
+          unmarked: [
+            "No mark on the stack that it carries scalding discharge",
+            :advice,
+            365,
+            "G3, soil stack",
+            "Nobody who works on the stack later would know what it may carry.",
+            "Mark the stack where the pipe joins it."
+          ],
           stack: [
             "Into a soil stack that is not heat-proof, or through a water trap",
             :defect,
@@ -233,8 +250,16 @@ look.call :d2_end_low,
 
 look.call :d2_end_high,
           :discharge_end,
-          "High-level end: metal hopper, or a roof 3 m from plastic gutters",
-          "Metal hopper, or not at high level",
+          "High-level end: metal hopper, or a roof that stands the heat, 3 m from plastic gutters",
+          "Metal hopper, or a roof fit for it, or not at high level",
+          soft_roof: [
+            "Onto a roof that does not stand scalding water",
+            :defect,
+            60,
+            "G3, high level",
+            "Scalding water would damage the roof.",
+            "Move the end, or lead it into a metal hopper and downpipe."
+          ],
           plastic_gutter: [
             "Onto a roof less than 3 m from plastic gutters",
             :defect,

@@ -19,7 +19,7 @@ Munimen::Inspection::InspectionItem.define :landlord_check, group: :visible, par
   ask "Let home: the gas safety check of this year"
   books :england_g3
   sound "In date, or it is not let"
-  on(&:gas?)
+  on { |heater| heater.gas? && heater.let != :no }
   wrong :overdue, "Let home without a gas safety check of the last 12 months", :defect,
         source: published("Gas Safety (Installation and Use) Regulations 1998", "reg. 36",
                           clause: :from_memory),

@@ -16,11 +16,11 @@ Munimen::Inspection::InspectionItem.define :shut_off, group: :visible, part: :co
 end
 
 Munimen::Inspection::InspectionItem.define :insulation, group: :visible, part: :hot_outlet do
-  ask "Pipe insulation, {two_feet}"
+  ask "Pipe insulation, {near_pipes}"
   sound "Insulated"
   wrong :bare, "Hot and cold pipes bare near the tank", :advice,
         source: common_practice("near the tank"),
-        remedy: "Insulate the {two_feet}.",
+        remedy: "Insulate the {near_pipes}.",
         due_in: 365, explain: "A little heat is lost through the pipes."
 end
 

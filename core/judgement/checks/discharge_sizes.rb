@@ -64,7 +64,7 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
       finding(
         :defect,
         "D2 is #{say(heater.d2_size)}; #{used} of equivalent length need " \
-        "#{(wanted * 1000).round} mm.",
+        "#{(wanted * 1000).round} mm in copper.",
         measured: heater.d2_size,
         **fix
       )
@@ -74,6 +74,10 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
                  "another it needs #{needed}. Whether it is shared is not on record.", source:)
     elsif heater.d2_bends.nil?
       not_tested("D2's bends are not on record: without them its size is not known.", source:)
+    elsif heater.d2_material != :copper
+      told = { plastic: "It is of plastic: its maker's table decides." }
+      not_tested("D2 of #{say(heater.d2_size)} would do in copper. " +
+                 told.fetch(heater.d2_material, "What it is made of is not on record."), source:)
     else
       sound(
         "D2 of #{say(heater.d2_size)} carries #{used} of equivalent length.",

@@ -40,9 +40,15 @@ Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
     # butane is not met in US storage heaters
     fuels = { natural_gas: :natural, lp: :lp, butane: england ? :butane : :lp }
     fuel = fuels[visit.heater.fuel]
-    # so high a pressure breaks a control whatever burns in it; all else goes by the fuel
+    # so high a pressure breaks a control whatever burns in it; all else goes by the fuel. Bottled
+    # gas in England goes by its regulator, whose lock-up is not known here
     line = visit.quantity(:gas_line)
-    fuel ||= :natural if line && visit.rules.limit(:gas_lock_up)&.violated_by(line)
+    bottled = england && %i[lp butane].include?(fuel)
+    breaks = line && !bottled && exceeds_limit(
+      line, :gas_lock_up, "So high a pressure can break the gas control."
+    )
+    next breaks if breaks
+
     unless fuel
       next not_tested("Which gas it burns is not on record: read it off the plate first; each " \
                       "pressure goes by it.")

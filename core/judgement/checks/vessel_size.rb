@@ -7,6 +7,9 @@ Munimen::Judgement::Check.define :vessel_size, part: :vessel do
   judge do |visit|
     size = visit.vessel_size
     next unless size&.too_small?
+    # a supply above its own limit is put right first: no vessel makes up for it
+    next if size.supply_known? &&
+            visit.rules.limit(:static_pressure).violated_by(quantity(size.supply, :pressure))
 
     limit = visit.rules.limit(:hot_peak)
     pressure = ->(pascal) { say(quantity(pascal, :pressure)) }

@@ -26,6 +26,12 @@ Munimen::Rules::Book.define :canada_npc do
         hint: "For gas and for new plumbing, from province or municipality: ask them.",
         days: 14,
         source: common_practice("the province's and the municipality's rules")
+  paper :hazard_tag,
+        title: "Hazard tag and notice",
+        hint: "Where a gas appliance is a hazard, most provinces want a tag on it and a notice " \
+              "to the supplier or the authority, by the one who finds it.",
+        days: 1,
+        source: common_practice("the province's rules on gas")
   paper :certificate,
         title: "Inspection by the authority",
         hint: "Where there was a permit, the authority looks at the work or takes a declaration.",

@@ -199,8 +199,8 @@ Munimen::Rules::Book.define :england_g3 do
         grade: :danger,
         due_in: 0,
         who: :gas,
-        source: published("BS 7967", "CO to CO2 ratio, where the maker gives none",
-                          clause: :from_memory),
+        source: published("BS 7967", "CO to CO2 ratio of a boiler, the strictest class, where " \
+                                     "the maker gives none", clause: :from_memory),
         remedy: "Burner off; clean burner, intake and flueway, set the pressures, measure again.",
         explain: "The burner does not burn clean. It makes carbon monoxide, which kills."
   limit :gas_lock_up,

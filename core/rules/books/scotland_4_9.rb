@@ -8,6 +8,15 @@ Munimen::Rules::Book.define "scotland_4_9" do
   edition "Building Standards Technical Handbook, Domestic, section 4; clauses from memory"
   cites "Approved Document G" => ["Building Standards Technical Handbook", "Domestic, 4.9"]
 
+  limit :bath_temperature,
+        at_most: celsius(48),
+        grade: :defect,
+        due_in: 30,
+        who: :plumber,
+        source: published("Building Standards Technical Handbook", "Domestic, 4.9"),
+        remedy: "Set or fit thermostatic mixing valves that limit bath and bidet to 48 °C.",
+        explain: "The water at the bath is hot enough to scald."
+
   paper :notification,
         title: "Building warrant, or a certifier's notice",
         hint: "Work that wants a warrant has one before it begins; ask the local verifier.",

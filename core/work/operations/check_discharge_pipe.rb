@@ -6,7 +6,8 @@ Munimen::Work::Operation.define :check_discharge_pipe do
   protects "discharge pipe", told_by: %i[discharge_present tundish_place d1_run]
   place :outside
   wants :discharge_ends, :relief_outlet, :d1_size, :d1_length, :d2_size, :d2_length, :d2_bends,
-        :shared_discharge, because: "Without them the size of the pipe cannot be judged."
+        :d2_material, :shared_discharge,
+        because: "Without them the size of the pipe cannot be judged."
   title "Follow the discharge pipe to its end"
   instrument "Tape measure, torch"
   how "From the valve to where it ends, each line below. Outside, tell it from the pan's pipe " \

@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :look_over do
   because "What can be seen costs nothing and decides what may be touched."
   calculator :combustion_air
   look_over :visible
+  wants :let, because: "Where a home is let, the law asks for checks of its own."
   caution :gas_smell, :hot_flue, :insulation
   needs identified: :yes
   makes looked: :yes

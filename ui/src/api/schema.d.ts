@@ -2715,6 +2715,7 @@ export interface components {
                 grade: string;
                 days?: number | null;
                 source: string;
+                edition?: components["schemas"]["MaybeText"];
                 correction?: null | {
                     at_least?: string;
                     at_most?: string;
@@ -2729,6 +2730,7 @@ export interface components {
                 hint: string;
                 days: number;
                 source: string;
+                edition?: components["schemas"]["MaybeText"];
             }[];
             looks: {
                 item: string;
@@ -2738,6 +2740,7 @@ export interface components {
                     grade: string;
                     days?: number | null;
                     source: string;
+                    edition?: components["schemas"]["MaybeText"];
                 }[];
             }[];
         };
@@ -4085,6 +4088,7 @@ export interface components {
             measured?: components["schemas"]["MaybeText"];
             limit?: components["schemas"]["MaybeText"];
             source?: components["schemas"]["MaybeText"];
+            edition?: components["schemas"]["MaybeText"];
             chain: {
                 level: string;
                 text: string;

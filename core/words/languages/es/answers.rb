@@ -15,12 +15,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Su extremo se encontró y está libre
   Not shared, or as it must be
     No compartido, o como debe ser
-  No stack, or heat-proof with a mechanical seal and no water trap
-    Sin bajante, o resistente al calor, con cierre mecánico y sin sifón de agua
+  No stack, or heat-proof with a mechanical seal and no water trap, by a branch of its own
+    Sin bajante, o resistente al calor, con cierre mecánico y sin sifón de agua, por un ramal propio
   Low and guarded, or not at low level
     Bajo y protegido, o no está a bajo nivel
-  Metal hopper, or not at high level
-    Embudo metálico, o no está a alto nivel
+  Metal hopper, or a roof fit for it, or not at high level
+    Tolva metálica, o un tejado apto, o no está a alto nivel
   Present
     Está
   Full size

@@ -103,6 +103,24 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Demasiadas válvulas de seguridad terminan en un tubo.
   Have it designed anew.
     Encargar su cálculo de nuevo.
+  Joins the stack through another branch, or a sanitary appliance drains into it
+    Entra en la bajante por otro ramal, o un aparato sanitario desagua en él
+  Scalding water could come back into a basin or a bath.
+    El agua hirviente podría volver a un lavabo o una bañera.
+  Give it a branch of its own to the stack, with no appliance on it.
+    Darle un ramal propio hasta la bajante, sin ningún aparato.
+  No mark on the stack that it carries scalding discharge
+    La bajante no lleva marca de que recibe agua hirviente
+  Nobody who works on the stack later would know what it may carry.
+    Quien trabaje después en la bajante no sabría lo que puede llevar.
+  Mark the stack where the pipe joins it.
+    Marcar la bajante donde entra el tubo.
+  Onto a roof that does not stand scalding water
+    A un tejado que no aguanta el agua hirviente
+  Scalding water would damage the roof.
+    El agua hirviente dañaría el tejado.
+  Move the end, or lead it into a metal hopper and downpipe.
+    Mover el extremo, o llevarlo a una tolva y una bajante de metal.
   Into a soil stack that is not heat-proof, or through a water trap
     A una bajante que no resiste el calor, o a través de un sifón con agua
   Scalding water could damage the drains.
@@ -276,7 +294,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Tubos caliente y frío desnudos junto al tanque
   A little heat is lost through the pipes.
     Se pierde un poco de calor por los tubos.
-  Insulate the {two_feet}.
+  Insulate the {near_pipes}.
     Aislar el primer tramo.
   Corrosion where copper meets steel
     Corrosión donde se tocan cobre y acero
@@ -793,8 +811,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     A una bajante solo con sus propias condiciones
   Low-level end: 100 mm at most, with a guard, or under a grating
     Extremo bajo: 100 mm como mucho, con protección o bajo una rejilla
-  High-level end: metal hopper, or a roof 3 m from plastic gutters
-    Extremo alto: embudo metálico, o un tejado a 3 m de canalones de plástico
+  High-level end: metal hopper, or a roof that stands the heat, 3 m from plastic gutters
+    Extremo alto: tolva metálica, o un tejado que aguante el calor, a 3 m de canalones de plástico
   There is a discharge pipe
     Hay un tubo de descarga
   Full size to the end (3/4 in)
@@ -827,7 +845,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Placa de la válvula T&P
   {Supply_valve}
     Llave de agua fría
-  Pipe insulation, {two_feet}
+  Pipe insulation, {near_pipes}
     Aislamiento de los tubos, primer tramo
   Dielectric unions
     Uniones dieléctricas

@@ -79,12 +79,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     ¿Cuánto se sostiene la palanca de alivio?
   until it runs clear
     hasta que salga limpia
-  Is the dwelling new, or has its use changed since the bath's 48 °C limit came in?
-    ¿Es nueva la vivienda, o ha cambiado su uso desde que rige el límite de 48 °C en la bañera?
-  neither: an existing dwelling
-    ninguna de las dos: una vivienda existente
-  new, or changed in use
-    nueva, o cambiada de uso
+  Where nobody knows whether a dwelling is new: does the bath's 48 °C limit bind it?
+    Donde nadie sabe si una vivienda es nueva: ¿le obliga el límite de 48 °C en la bañera?
+  taken for an existing one
+    se toma por una existente
+  taken for a new one, or one changed in use
+    se toma por una nueva, o cambiada de uso
   Is anything operated on this visit?
     ¿Se acciona algo en esta visita?
   operated as the plan says

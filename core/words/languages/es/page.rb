@@ -184,6 +184,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Permiso, notificación, certificado
   Permit
     Permiso
+  Hazard tag and notice
+    Etiqueta de peligro y aviso
   Inspection by the authority
     Inspección de la autoridad
   Notice to building control

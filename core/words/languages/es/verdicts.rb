@@ -20,6 +20,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Solo aire: por ahora la membrana aguanta.
   %1 at bath or shower: burns adult skin in %2.
     %1 en bañera o ducha: quema la piel de un adulto en %2.
+  %1 at the bath: burns adult skin in %2.
+    %1 en la bañera: quema la piel de un adulto en %2.
+  %1 at the bath.
+    %1 en la bañera.
   %1 at bath or shower.
     %1 en bañera o ducha.
   %1 was set against live water, so it is not the charge. Bring the water side to zero and set it
@@ -100,8 +104,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     %1 de D2 no está anotado.
   Beyond the table: %1 of equivalent length.
     Fuera de la tabla: %1 de longitud equivalente.
-  D2 is %1; %2 of equivalent length need %3 mm.
-    D2 es de %1; %2 de longitud equivalente necesitan %3 mm.
+  D2 is %1; %2 of equivalent length need %3 mm in copper.
+    D2 es de %1; %2 de longitud equivalente necesitan %3 mm en cobre.
+  D2 of %1 would do in copper. What it is made of is not on record.
+    D2 de %1 bastaría en cobre. No está anotado de qué material es.
+  D2 of %1 would do in copper. It is of plastic: its maker's table decides.
+    D2 de %1 bastaría en cobre. Es de plástico: decide la tabla de su fabricante.
   D2's bends are not on record: without them its size is not known.
     Los codos de D2 no están anotados: sin ellos no se conoce su tamaño.
   D2 of %1 will do for this {heater} alone; shared with another it needs %2. Whether it is shared is not on record.
@@ -962,6 +970,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Bajar el termostato del cilindro a 60–65 °C; limitar la bañera con una válvula mezcladora.
   The stored water is hotter than it need be; it scalds quickly.
     El agua guardada está más caliente de lo necesario; escalda enseguida.
+  Set or fit thermostatic mixing valves that limit bath and bidet to 48 °C.
+    Ajustar o instalar válvulas mezcladoras termostáticas que limiten la bañera y el bidé a 48 °C.
   Set or fit a thermostatic mixing valve that limits the bath to 48 °C.
     Ajustar o instalar una válvula mezcladora termostática que limite la bañera a 48 °C.
   The water at the bath is hot enough to scald.

@@ -57,7 +57,8 @@ const keep = (body: Schemas['LimitCorrection']) =>
             <span
               ><b class="rule">{{ limit.rule }}</b> <span class="number">{{ limit.bound }}</span>
               <span class="soft small">
-                {{ $t(`grade.${limit.grade}`) }}<br />{{ limit.source }}</span
+                {{ $t(`grade.${limit.grade}`) }}<br />{{ limit.source
+                }}<template v-if="limit.edition">, {{ limit.edition }}</template></span
               ><span v-if="limit.correction" class="small theirs"
                 ><br />{{
                   $t('books.theirs', {
@@ -111,7 +112,8 @@ const keep = (body: Schemas['LimitCorrection']) =>
         <li v-for="paper in rules.papers" :key="paper.title">
           <b>{{ paper.title }}</b> <span class="number">{{ $t('books.days', paper.days) }}</span>
           <p class="small">
-            {{ paper.hint }} <span class="soft">{{ paper.source }}</span>
+            {{ paper.hint }}
+            <span class="soft">{{ [paper.source, paper.edition].filter(Boolean).join(', ') }}</span>
           </p>
         </li>
       </ul>
@@ -121,7 +123,10 @@ const keep = (body: Schemas['LimitCorrection']) =>
           <b>{{ look.item }}</b>
           <p v-for="one in look.findings" :key="one.text" class="small">
             {{ one.text }}
-            <span class="soft">{{ $t(`grade.${one.grade}`) }} · {{ one.source }}</span>
+            <span class="soft"
+              >{{ $t(`grade.${one.grade}`) }} ·
+              {{ [one.source, one.edition].filter(Boolean).join(', ') }}</span
+            >
           </p>
         </li>
       </ul>

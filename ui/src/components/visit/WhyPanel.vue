@@ -56,7 +56,10 @@ async function choose(question: string, choice: string) {
         </div>
         <div v-if="why.source">
           <dt>{{ $t('visit.source') }}</dt>
-          <dd>{{ why.source }}</dd>
+          <dd>
+            {{ why.source }}
+            <span v-if="why.edition" class="soft small edition">{{ why.edition }}</span>
+          </dd>
         </div>
       </dl>
       <h3>{{ $t('why.chain') }}</h3>

@@ -1,0 +1,3 @@
+# frozen_string_literal: true
+
+Munimen::Drawing::Chart.define(:air_supply_canada, &:openings)
