@@ -22,7 +22,7 @@ module Munimen
         Demo::Seed.call(Web::Config.new(folder))
         served = Served.serve(folder)
         served.sign_in("#{who}@tallowreed.example", Demo::Seed::PASSWORD)
-        yield served
+        yield served, folder
       ensure
         served&.stop
         FileUtils.rm_rf(folder)

@@ -25,6 +25,7 @@ class MeasureEverything
     "door" => ->(bench, _) { bench.trials.door },
     "line" => ->(_, count) { MANY.call("spec/browser/line_spec.rb", (count || 5).to_i) },
     "badday" => ->(bench, count) { bench.trials.bad_day((count || 20).to_i) },
+    "restore" => ->(bench, count) { bench.trials.restore((count || 3_900).to_i) },
     "greedy" => ->(bench, _) { bench.trials.greedy },
     "import" => ->(bench, _) { bench.trials.import },
     "offline" => ->(bench, count) { bench.trials.offline((count || 200).to_i) },

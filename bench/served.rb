@@ -77,6 +77,17 @@ module Munimen
         end
       end
 
+      # A connection of its own for what is too large to hold: yields it, and what makes a request
+      # of a path and a class that is signed in like this one.
+      def streamed
+        Net::HTTP.start("127.0.0.1", port, read_timeout: 900, write_timeout: 900) do |http|
+          yield http, (lambda do |path, verb|
+            verb.new(path, "Cookie" => @cookie, "Accept" => "application/json",
+                           "X-CSRF-Token" => @token.to_s)
+          end)
+        end
+      end
+
       # A raw connection on which server-sent events arrive, opened and greeted.
       def events(path)
         socket = TCPSocket.new("127.0.0.1", port)

@@ -28,6 +28,12 @@ module Munimen
         GreedyTrial.with_server { |served| DoorTrial.new(served, visit(served), &@row).run }
       end
 
+      def restore(megabytes)
+        GreedyTrial.with_server("owner") do |served, folder|
+          RestoreTrial.new(served, folder, &@row).run(megabytes)
+        end
+      end
+
       def bad_day(count) = BadDayTrial.new(&@row).run(count)
 
       def greedy

@@ -26,7 +26,7 @@ module Munimen
               time: Zip::DOSTime.at(STILL),
               compression_method:
                 (
-                  if name.end_with?(".gz", ".jpg", ".sqlite3")
+                  if name.start_with?("photos/") || name.end_with?(".gz", ".jpg", ".sqlite3")
                     Zip::Entry::STORED
                   else
                     Zip::Entry::DEFLATED

@@ -1,4 +1,4 @@
 # frozen_string_literal: true
 
 require "spec_helper"
-%w[office photographs routes].each { |name| require_relative "support/#{name}" }
+%w[office driven photographs routes].each { |name| require_relative "support/#{name}" }

@@ -217,8 +217,11 @@ verdict).merge(found: as_found(before, after || left[check]))
         end
       end
 
-      # How a heater with a danger was left: what was hung, and who was told.
-      def leaving
+      # How a heater was left that is not in use: what is off, shut or empty; with a danger, what
+      # was hung, and who was told.
+      def leaving = AsLeft.new(@visit).sentences.map { |text| @words.say(text) } + hung
+
+      def hung
         step = @visit.standing.reverse.find do |one|
           %i[against_advice evacuated].include?(Work::Operation[one.operation].way_to_leave)
         end

@@ -130,17 +130,32 @@ RSpec.describe "A phone", type: :feature do
     expect(page).to have_css(".nav.open a", minimum: 8)
     click_link "Customers"
     expect(page).to have_no_css(".nav.open").and have_content("Ada Brook")
-    pages = %W[
-      / /plan /owed /customers /customers/#{office.customer} /heaters/#{office.heater} /calculators
-      /calculators/closed_system /faults /settings/people /settings/rules /account /outbox /unsent
-      /training
-    ]
-    wrong = pages.flat_map do |path|
+    expect(beyond(every_page)).to eq([])
+  end
+
+  it "has every page within its edges at twice the text" do
+    signed = office.walk(findings: { straps: :missing })
+    sign_in("owner")
+    page.driver.resize(390, 844)
+    page.driver.browser.page.command("Page.setFontSizes", fontSizes: { standard: 32, fixed: 32 })
+    more = %W[/visits/#{signed}/report /settings/firm /settings/mail /settings/data
+              /settings/security]
+    expect(beyond(every_page + more)).to eq([])
+  end
+
+  define_method(:every_page) do
+    %W[/ /plan /owed /customers /customers/#{office.customer} /heaters/#{office.heater} /calculators
+       /calculators/closed_system /faults /settings/people /settings/rules /account /outbox /unsent
+       /training]
+  end
+
+  # What of some pages lies beyond the edge of the screen.
+  define_method(:beyond) do |pages|
+    pages.flat_map do |path|
       go path
       expect(page).to have_css("h1")
       page.evaluate_script(measure).grep(/beyond/).map { |one| "#{path}: #{one}" }
     end
-    expect(wrong).to eq([])
   end
 
   # What is touched on all other screens: a file is chosen by the label over its field.

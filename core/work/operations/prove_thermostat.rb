@@ -12,7 +12,7 @@ Munimen::Work::Operation.define :prove_thermostat do
   applies_to { |heater| !heater.coil? || heater.immersion? }
   needs looked: :yes, lit_joints: :proven, heat: :on, level: :full, heater_supply: :open,
         heater_pressure: :live,
-covers: :on, leads: :landed, air_in_pipes: :no
+        covers: :on, leads: :landed, air_in_pipes: :no
   apart dial: :changed
   makes controls: :proven
   read :thermostat_stops, :choice, "Turned down", choices: %i[stops keeps_heating],

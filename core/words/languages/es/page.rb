@@ -122,6 +122,26 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     electricidad
   unvented
     cilindros presurizados
+  Its heat is off.
+    Su calor está apagado.
+  Its burner is at pilot.
+    Su quemador está en piloto.
+  The gas to the {heater} is shut.
+    El gas del calentador está cerrado.
+  Its power is locked off.
+    Su corriente está cortada y bloqueada.
+  The water to the whole house is shut.
+    El agua de toda la casa está cerrada.
+  The cold water to the {heater} is shut.
+    El agua fría del calentador está cerrada.
+  The tank is empty.
+    El tanque está vacío.
+  The tank is emptying.
+    El tanque se está vaciando.
+  The tank is not full.
+    El tanque no está lleno.
+  A hot {tap} stands open.
+    Una llave de agua caliente está abierta.
   You rang because
     Motivo de su llamada
   It smells of gas
