@@ -7,7 +7,7 @@ module Munimen
     # adopted where the heater stands governs.
     #
     #   Editions.of(Source.published("IRC", "R315"))
-    #   # => "since the edition of 2009; clauses as in the edition of 2021"
+    #   # => "clauses as in the edition of 2021; since the edition of 2009"
     module Editions
       NUMBERED = {
         "ANSI Z21.10.1" => "2019", "ANSI Z21.22" => "2015",
@@ -65,8 +65,8 @@ module Munimen
         named = names(source)
         return if named.empty?
 
-        "#{since(source, named)}; clauses as in the edition of " \
-          "#{NUMBERED.values_at(*named).uniq.join(", ")}"
+        "clauses as in the edition of #{NUMBERED.values_at(*named).uniq.join(", ")}; " \
+          "#{since(source, named)}"
       end
 
       # The books that a source names, one or several: the longest name counts.
@@ -79,7 +79,7 @@ module Munimen
         known = SINCE.find do |(name, clause), _|
           named.include?(name) && source.clause.to_s.start_with?(clause)
         end
-        known ? "since #{known.last}" : "since when is not known here"
+        known ? "since #{known.last}" : "since when is not known"
       end
       private_class_method :since
     end

@@ -93,8 +93,8 @@ RSpec.describe Munimen::Rules::Editions do
   # Facts of the trade, from memory: alarms came into the IRC in 2009, the bath's 48 °C in 2010.
   it "says since when where that is known, and that it is not where it is not" do
     of = ->(*source) { described_class.of(Munimen::Source.published(*source)) }
-    expect(of["IRC", "R315"]).to eq("since the edition of 2009; clauses as in the edition of 2021")
-    expect(of["Approved Document G", "G3(4)"]).to start_with("since the edition of 2010")
-    expect(of["NEC", "422.31"]).to start_with("since when is not known here")
+    expect(of["IRC", "R315"]).to eq("clauses as in the edition of 2021; since the edition of 2009")
+    expect(of["Approved Document G", "G3(4)"]).to end_with("since the edition of 2010")
+    expect(of["NEC", "422.31"]).to end_with("since when is not known")
   end
 end

@@ -147,6 +147,12 @@ summary {
   border-top: 1px solid var(--line);
   padding: 8px 0;
 }
+.rules > li > .row {
+  flex-wrap: nowrap;
+}
+.rules > li > .row > span {
+  flex: 1;
+}
 .rules p {
   margin: 2px 0;
 }
