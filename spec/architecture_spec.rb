@@ -94,6 +94,15 @@ RSpec.describe "The house" do
     end
   end
 
+  # Within its page what sticks there lies over it.
+  it "opens every dialog above the page" do
+    dialogs = Dir[File.join(Munimen::ROOT, "ui/src/**/*.vue")].flat_map do |file|
+      File.read(file).scan(/<el-dialog[^>]*>/m).map { |tag| [file, tag] }
+    end
+    expect(dialogs.size).to be > 15
+    expect(dialogs.reject { |_, tag| tag.include?("append-to-body") }).to eq([])
+  end
+
   it "keeps SQL, rows as texts and rulebooks by their ids out of desk/" do
     Dir[File.join(Munimen::ROOT, "desk/**/*.rb")].each do |file|
       expect(File.read(file)).not_to match(/Sequel|JSON\.parse\((?:@)?row|Rules::Book\[/), file

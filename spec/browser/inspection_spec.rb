@@ -114,6 +114,17 @@ RSpec.describe "An inspection on the screen", type: :feature do
     click_button "Findings 1"
     click_button "Why?"
     expect(page).to have_content("Who set the limit").and have_content("Warm pipes ripple them too")
+    # nothing of the page lies over what is asked for, and the way out of gas over everything
+    over = page.evaluate_script(<<~JS)
+      (() => {
+        const on = (one) => { const { left, top, width, height } = one.getBoundingClientRect()
+                              return document.elementFromPoint(left + width / 2, top + height / 2) }
+        const lines = [...document.querySelectorAll('.el-dialog h3, .el-dialog dd')]
+        const alarm = document.querySelector('header .alarm')
+        return [lines.length, lines.filter((one) => !one.contains(on(one))).length, alarm.contains(on(alarm))]
+      })()
+    JS
+    expect(over).to match([be_positive, 0, true])
   end
 
   it "works a calculation out as one types, keeps it in the address, and lets the owner set a " \

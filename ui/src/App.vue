@@ -161,7 +161,7 @@ watch(
 .skip:focus {
   left: 8px;
   top: 8px;
-  z-index: 30;
+  z-index: 3001;
   background: var(--raised);
   padding: 8px;
 }
@@ -175,7 +175,8 @@ watch(
   border-bottom: 1px solid var(--line);
   position: sticky;
   top: 0;
-  z-index: 20;
+  /* above every dialog, so that *Gas or CO* stays one touch away */
+  z-index: 3000;
 }
 .brand {
   display: flex;

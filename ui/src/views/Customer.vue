@@ -187,7 +187,7 @@ const take = () => getReady(heaters.value)
         <el-button @click="newSite">{{ $t('customers.addSite') }}</el-button>
       </div>
     </div>
-    <el-dialog v-model="erasing" :title="$t('erase.title')" width="min(560px, 94vw)">
+    <el-dialog append-to-body v-model="erasing" :title="$t('erase.title')" width="min(560px, 94vw)">
       <div class="stack">
         <p>{{ $t('erase.lead') }}</p>
         <p v-if="error" class="error" role="alert">{{ error }}</p>
@@ -241,6 +241,7 @@ const take = () => getReady(heaters.value)
       </RouterLink>
     </section>
     <el-dialog
+      append-to-body
       :model-value="!!details"
       :title="$t('customers.change')"
       width="min(480px, 94vw)"
@@ -270,7 +271,12 @@ const take = () => getReady(heaters.value)
         }}</el-button>
       </form>
     </el-dialog>
-    <el-dialog v-model="addingSite" :title="$t('customers.addSite')" width="min(480px, 94vw)">
+    <el-dialog
+      append-to-body
+      v-model="addingSite"
+      :title="$t('customers.addSite')"
+      width="min(480px, 94vw)"
+    >
       <form class="stack" @submit.prevent="addSite">
         <label
           >{{ $t('customers.address') }}<el-input v-model="site.address" name="address" autofocus
@@ -293,6 +299,7 @@ const take = () => getReady(heaters.value)
       </form>
     </el-dialog>
     <el-dialog
+      append-to-body
       :model-value="!!changing"
       :title="$t('site.change')"
       width="min(480px, 94vw)"
@@ -330,6 +337,7 @@ const take = () => getReady(heaters.value)
       </form>
     </el-dialog>
     <el-dialog
+      append-to-body
       :model-value="!!addingHeaterAt"
       :title="$t('customers.addHeater')"
       width="min(860px, 96vw)"

@@ -91,7 +91,12 @@ async function add() {
         {{ $t('customers.more', { n: list.length }) }}
       </button>
     </p>
-    <el-dialog v-model="adding" :title="$t('customers.add')" width="min(480px, 94vw)">
+    <el-dialog
+      append-to-body
+      v-model="adding"
+      :title="$t('customers.add')"
+      width="min(480px, 94vw)"
+    >
       <form class="stack" @submit.prevent="add">
         <label
           >{{ $t('customers.name') }}<el-input v-model="form.name" name="name" autofocus

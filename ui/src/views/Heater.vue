@@ -280,7 +280,7 @@ async function close(status: 'rectified' | 'accepted') {
     <TrendsPanel class="what-if" :heater="heater.id" />
     <LogsPanel class="what-if" :heater="heater.id" />
     <WhatIfPanel class="what-if" :heater="heater.id" />
-    <el-dialog v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
+    <el-dialog append-to-body v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">
       <BookingForm
         v-if="booking"
         :jobs="jobs"
@@ -292,6 +292,7 @@ async function close(status: 'rectified' | 'accepted') {
       />
     </el-dialog>
     <el-dialog
+      append-to-body
       :model-value="!!closing"
       :title="$t('deficiency.close')"
       width="min(480px, 94vw)"
@@ -316,7 +317,13 @@ async function close(status: 'rectified' | 'accepted') {
         </div>
       </div>
     </el-dialog>
-    <el-dialog v-model="changing" :title="$t('heater.change')" width="min(860px, 96vw)" top="4vh">
+    <el-dialog
+      append-to-body
+      v-model="changing"
+      :title="$t('heater.change')"
+      width="min(860px, 96vw)"
+      top="4vh"
+    >
       <HeaterForm
         v-if="changing"
         :units="heater.units"

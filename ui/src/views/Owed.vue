@@ -194,6 +194,7 @@ const booked = ref('')
       <p v-if="owed.more" class="soft">{{ $t('owed.more', { n: owed.more }) }}</p>
     </template>
     <el-dialog
+      append-to-body
       :model-value="!!booking"
       :title="$t('heater.book')"
       width="min(480px, 94vw)"
@@ -212,6 +213,7 @@ const booked = ref('')
       </div>
     </el-dialog>
     <el-dialog
+      append-to-body
       :model-value="!!deciding"
       :title="deciding ? $t(`owed.${deciding.what}`) : ''"
       width="min(480px, 94vw)"

@@ -126,7 +126,12 @@ const print = () => window.print()
       </div>
     </div>
     <ReportSheet :report="report" />
-    <el-dialog v-model="sharing" :title="$t('report.share')" width="min(560px, 94vw)">
+    <el-dialog
+      append-to-body
+      v-model="sharing"
+      :title="$t('report.share')"
+      width="min(560px, 94vw)"
+    >
       <div class="stack">
         <p>{{ $t('report.shareLead') }}</p>
         <div class="row">
@@ -162,7 +167,12 @@ const print = () => window.print()
         </ul>
       </div>
     </el-dialog>
-    <el-dialog v-model="amending" :title="$t('report.amend')" width="min(560px, 94vw)">
+    <el-dialog
+      append-to-body
+      v-model="amending"
+      :title="$t('report.amend')"
+      width="min(560px, 94vw)"
+    >
       <form class="stack" @submit.prevent="amend">
         <p>{{ $t('report.amendLead') }}</p>
         <label

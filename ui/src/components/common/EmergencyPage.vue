@@ -36,7 +36,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', listen))
 .emergency {
   position: fixed;
   inset: 0;
-  z-index: 60;
+  z-index: 4000;
   background: #7d0f20;
   color: #fff;
   overflow: auto;

@@ -17,6 +17,7 @@ const give = () =>
 
 <template>
   <el-dialog
+    append-to-body
     model-value
     :title="$t('fresh.title')"
     width="min(420px, 94vw)"

@@ -20,6 +20,7 @@ const KEYS: [string, string][] = [
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t('keys.title')"
     width="min(420px, 94vw)"

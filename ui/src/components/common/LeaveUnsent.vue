@@ -6,7 +6,13 @@ const emit = defineEmits<{ stay: []; leave: [clean: boolean] }>()
 </script>
 
 <template>
-  <el-dialog model-value :title="$t('leave.title')" width="min(460px, 94vw)" @close="emit('stay')">
+  <el-dialog
+    append-to-body
+    model-value
+    :title="$t('leave.title')"
+    width="min(460px, 94vw)"
+    @close="emit('stay')"
+  >
     <div class="stack">
       <p>{{ $t('leave.lead', { n }) }}</p>
       <el-button type="primary" @click="emit('stay')">{{ $t('leave.stay') }}</el-button>

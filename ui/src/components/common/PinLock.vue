@@ -79,7 +79,7 @@ async function forget() {
   position: fixed;
   /* Below the bar: what to do at a smell of gas is never locked. */
   inset: 56px 0 0;
-  z-index: 50;
+  z-index: 4000;
   display: grid;
   place-items: center;
   padding: 16px;

@@ -18,6 +18,7 @@ const take = (one: Choice) => emit('begin', one.jobs, one.visit ?? null, one.why
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t('beginVisit.title')"
     width="min(560px, 96vw)"

@@ -50,6 +50,7 @@ const begun = (label: string, installation: Record<string, string>) =>
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t(replacing ? 'gone.successor' : 'gone.title')"
     width="min(560px, 96vw)"

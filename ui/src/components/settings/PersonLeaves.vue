@@ -34,6 +34,7 @@ const give = (to: string, ids?: string[]) =>
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t(`leaves.${how}`, { name: person.name })"
     width="min(620px, 96vw)"

@@ -59,6 +59,7 @@ function keepBy() {
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t('jobs.title')"
     width="min(680px, 96vw)"

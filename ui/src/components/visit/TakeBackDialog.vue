@@ -19,6 +19,7 @@ const ready = computed(() => !!reason.value.trim() && (!props.who || told.value)
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t('takeBack.title')"
     width="min(460px, 94vw)"

@@ -36,6 +36,7 @@ async function choose(question: string, choice: string) {
 
 <template>
   <el-dialog
+    append-to-body
     :model-value="true"
     :title="$t('why.title')"
     width="min(620px, 96vw)"
