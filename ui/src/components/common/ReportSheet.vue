@@ -276,10 +276,15 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
-  gap: 20px;
+  gap: 8px 20px;
   border-bottom: 2px solid var(--copper);
   padding-bottom: 10px;
+}
+header > div {
+  min-width: 0;
+  overflow-wrap: anywhere;
 }
 .right {
   text-align: right;
@@ -398,6 +403,10 @@ thead th {
   }
   .sheet {
     padding: 14px;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  section {
+    overflow-x: auto;
   }
   header {
     flex-direction: column;

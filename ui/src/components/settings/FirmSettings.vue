@@ -126,12 +126,17 @@ const keep = () =>
   max-width: 520px;
 }
 fieldset {
+  min-width: 0;
   padding: 12px;
   border: 1px solid var(--line);
   border-radius: 8px;
 }
 .native {
   min-height: var(--touch);
+  max-width: 100%;
+}
+.row > label {
+  min-width: 0;
 }
 .short {
   width: 6em;

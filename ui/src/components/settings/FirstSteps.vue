@@ -67,7 +67,10 @@ ul {
 li {
   border-top: 1px solid var(--line);
   padding: 4px 0;
-  flex-wrap: nowrap;
+}
+li > span {
+  flex: 1 1 12rem;
+  min-width: 0;
 }
 a {
   display: inline-flex;
