@@ -140,7 +140,7 @@ module Munimen
         end
       end
 
-      def refused = send_as(@mine, "/api/settings/firm", { name: "x" })
+      def refused = send_as(@mine, "/api/seals/repair", {})
 
       def odd
         @odd = @odd.to_i + 1

@@ -47,7 +47,7 @@ module Munimen
       end
 
       def name
-        files = SOURCES.flat_map { |room| Dir[File.join(ROOT, room, "**/*.{rb,json}")] }.sort
+        files = SOURCES.flat_map { |room| Dir[File.join(ROOT, room, "**/*.{rb,json,csv}")] }.sort
         Digest::SHA256.hexdigest(
           [Date.today.iso8601, *files.map { |file| Digest::SHA256.file(file).hexdigest }].join
         )[

@@ -84,6 +84,7 @@ module Munimen
         @records.settings[:firm] = FIRM
         @records.settings[:first_steps] = %w[logo day rules backup mail]
         @records.settings[:instruments] = INSTRUMENTS
+        @records.settings[:parts] = File.read(File.join(__dir__, "parts.csv"))
         @heaters = Customers::ALL.flat_map { |one| customer(**one) }
         past
         today

@@ -126,6 +126,13 @@ module Munimen
         Work::Job.all.map { |job| { id: job.id, title: words.say(job.title) } }
       end
 
+      # What a new part must be, and whether the one in the hand is.
+      get("/api/visits/:id/parts") { |desk, given| MatchParts.new(desk).kinds(given[:id]) }
+      get("/api/visits/:id/parts/:kind") do |desk, given|
+        held = given.slice(*given.keys.grep(/\Aheld_/)).transform_keys { |key| key[5..] }
+        MatchParts.new(desk).call(given[:id], given[:kind], held:)
+      end
+
       # A visit while it goes on: what is done, read, seen and decided.
       get("/api/visits/:id", &view)
       post("/api/visits/:id/start", ->(desk, given, _) { StartVisit.new(desk).start(given[:id]) },

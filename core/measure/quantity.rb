@@ -174,6 +174,16 @@ module Munimen
         "#{text} #{unit.label}".strip
       end
 
+      # "26 gal": what is only reckoned, with as many figures as it bears.
+      def about(system, figures: 2)
+        unit = kind.unit(system)
+        number = self.in(unit)
+        return format(system) if number.zero?
+
+        self.class.of(number.round(figures - 1 - Math.log10(number.abs).floor), unit.symbol,
+                      kind.id).format(system)
+      end
+
       def +(other) = with(si + same(other).si)
       def -(other) = with(si - same(other).si)
       def <=>(other) = other.is_a?(Quantity) && other.kind.id == kind.id ? si <=> other.si : nil

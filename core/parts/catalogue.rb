@@ -76,25 +76,14 @@ module Munimen
           row["maker"].strip,
           row["model"].strip,
           row["price"].to_s.strip,
-          values(kind, row, line)
+          specified(kind, row, line)
         )
       end
 
-      def values(kind, row, line)
-        kind
-          .columns
-          .filter_map do |name, type|
-            (text = row[name.to_s].to_s.strip).empty? ? nil : [name, read(name, type, text, line)]
-          end
-          .to_h
-      end
-
-      def read(name, type, text, line)
-        return text if type == :text
-
-        Measure::Quantity.parse(text, type, field: name)
+      def specified(kind, row, line)
+        kind.read(row)
       rescue Munimen::Error => e
-        raise Error.new("Line #{line}, #{name}: #{e.message}", field: name, code: :bad_row)
+        raise Error.new("Line #{line}, #{e.field}: #{e.message}", field: e.field, code: :bad_row)
       end
     end
   end

@@ -39,10 +39,15 @@ module Munimen
         @columns = {}
         @musts = []
         @wants = ->(_) { {} }
+        @on = ->(_) { true }
       end
 
       # -- declaration --------------------
       def title(text = nil) = text ? @title = text : @title
+      # On which heaters there is such a part; all unless said.
+      def on(&block) = @on = block
+      def of?(heater) = @on.call(heater)
+
       # A column of the catalogue: a kind of quantity, or :text.
       def column(name, kind) = @columns[name] = kind
 
@@ -68,6 +73,20 @@ module Munimen
       # -- use --------------------
       # What the heater of a visit asks for: {criterion => Quantity or text}, only what is known.
       def wanted(visit) = @wants.call(visit).compact
+
+      # What a part says of itself, as typed: {column => Quantity or text}; bare numbers in the
+      # units of a system. Raises Error naming the column.
+      def read(typed, units: :us)
+        typed = typed.to_h.transform_keys(&:to_s)
+        columns.each_with_object({}) do |(name, type), all|
+          text = typed[name.to_s].to_s.strip
+          next if text.empty?
+
+          all[name] = if type == :text then text
+                      else Measure::Quantity.parse(text, type, system: units, field: name)
+                      end
+        end
+      end
 
       # [Criterion] of a part against what is wanted.
       def match(part, wanted)

@@ -24,7 +24,12 @@ module Munimen
         Measure::Quantity.new(:volume, total)
       end
 
-      def tools = gather(&:equipment)
+      # A tool that another names more closely is that one.
+      def tools
+        all = gather(&:equipment)
+        all.reject { |one| all.any? { |other| other != one && other.start_with?(one) } }
+      end
+
       def materials = gather(&:materials)
 
       # Seconds from now until hot water runs again for good; nil when it never stops.

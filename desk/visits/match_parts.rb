@@ -9,8 +9,11 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # {kind:, title:, claim_first:, matches: [{name:, price:, fits:, criteria: […]}]}
-      def call(visit_id, kind)
+      # {kind:, title:, claim_first:, card: what a new one must be, fields: what is read off the
+      # one in the hand, held: how that answers, or nil; matches: [{name:, price:, fits:,
+      # criteria: […]}]}. held: {column => as typed} of a part in the hand. Raises Error naming the
+      # column.
+      def call(visit_id, kind, held: {})
         visit = @context.records.visits.load(visit_id, now: @context.now)
         @words = visit.words
         @units = visit.units
@@ -20,11 +23,21 @@ module Munimen
           title: @words.say(known.title),
           asks: asks(known, visit),
           claim_first: Heater::Warranty.claim_first(visit.heater, on: visit.date),
+          card: known.match({}, known.wanted(visit)).map { |one| criterion(one) },
+          fields: known.columns.map { |name, type| { name:, text: label(name), unit: unit(type) } },
+          held: in_hand(known, visit, held),
           matches: catalogue.matches(kind, visit).first(SHOWN).map { |match| match(match) }
         }
       end
 
-      # Puts the firm's own catalogue in place of the one that ships; an empty text takes it back.
+      # The kinds of parts that the heater of a visit has: [{id:, title:}].
+      def kinds(visit_id)
+        visit = @context.records.visits.load(visit_id, now: @context.now)
+        Parts::Kind.all.select { |kind| kind.of?(visit.heater) }
+                       .map { |kind| { id: kind.id, title: visit.words.say(kind.title) } }
+      end
+
+      # Keeps the firm's own catalogue; an empty text takes it away.
       def replace(csv)
         @context.may!(:parts)
         text = csv.to_s.strip
@@ -38,28 +51,40 @@ module Munimen
         {
           own: !own.nil?,
           count: catalogue.parts.size,
-          csv: own || File.read(Formats::PartsCsv::SHIPPED)
+          csv: own || Formats::PartsCsv::HEAD
         }
       end
 
       private
 
-      def catalogue = Formats::PartsCsv.catalogue(@context.records.settings[:parts])
+      # The firm's own; empty where it has none, and away from the office.
+      def catalogue
+        own = @context.records.settings[:parts]
+        own ? Formats::PartsCsv.read(own) : Parts::Catalogue.new([])
+      end
+
+      # The part that somebody holds in the hand, or nil where nothing was read off it.
+      def in_hand(kind, visit, typed)
+        said = kind.read(typed, units: @units)
+        return if said.empty?
+
+        part = Parts::Catalogue::Part.new(kind.id, "", "", "", said)
+        match(Parts::Catalogue::Match.new(part, kind.match(part, kind.wanted(visit))))
+      end
 
       def match(match)
-        { name: match.part.name, price: match.part.price, fits: match.fits?,
-          criteria: match.criteria.map do |one|
-            {
-              name: one.name.to_s.tr("_", " "),
-              fits: one.fits,
-              offered: say(one.offered),
-              wanted: say(one.wanted),
-              rule: @words.say(one.rule),
-              grade: one.grade,
-              picture: picture(one)
-            }
-          end }
+        { name: match.part.name.strip, price: match.part.price, fits: match.fits?,
+          criteria: match.criteria.map { |one| criterion(one) } }
       end
+
+      def criterion(one)
+        { name: label(one.name), fits: one.fits, offered: say(one.offered),
+          wanted: say(one.wanted), rule: @words.say(one.rule), grade: one.grade,
+          picture: picture(one) }
+      end
+
+      def label(name) = name.to_s.tr("_", " ")
+      def unit(type) = type == :text ? nil : Measure::Kind[type].unit(@units).label
 
       def asks(kind, visit) = kind.asks&.merge(chosen: visit.decision(kind.asks[:name])&.to_s)
       def say(value) = value.is_a?(Measure::Quantity) ? value.format(@units) : value

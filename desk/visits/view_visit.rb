@@ -123,7 +123,7 @@ module Munimen
         resources = Planning::PlanResources.new(plan, visit)
         by = visit.decision(:water_by).to_s
         {
-          water: resources.water.format(visit.units),
+          water: resources.water.about(visit.units),
           hot_again: resources.hot_again,
           tools: listed(visit, resources.tools),
           materials: listed(visit, resources.materials),

@@ -64,10 +64,23 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     )
   end
 
-  it "shows a photograph taken there, through a restart, and brings it home once" do
+  it "shows a photograph taken there, through a restart, and brings it home once; and says in the " \
+     "shop whether the part in the hand fits" do
     visit
     ready
     stop
+    page.driver.resize(390, 844)
+    go "/visits/#{visit}"
+    click_button "Work, water, material…"
+    within(".el-dialog") do
+      click_button "T&P valve"
+      expect(page).to have_css(".card dd b", text: "40,000 Btu/h")
+      find("[name=held-rating]").set("30000").send_keys(:enter)
+      expect(page).to have_css(".held .fit.no", text: "does not fit")
+      find("[name=held-rating]").set("15 kW").send_keys(:enter)
+      expect(page).to have_css(".held .fit", text: "not all known")
+    end
+    page.driver.resize(1280, 800)
     go "/visits/#{visit}?step=look_over"
     file = File.join(Dir.mktmpdir, "photo.png")
     FileUtils.cp(File.join(Munimen::ROOT, "docs/screenshots/today.png"), file)

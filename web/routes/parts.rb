@@ -3,12 +3,9 @@
 module Munimen
   module Web
     module Routes
-      # Parts to fit: the catalogue, and what of it matches a visit's heater.
+      # The firm's list of parts; what of it fits a visit's heater is in Desk::Routes.
       module Parts
         def self.registered(app)
-          app.get("/api/visits/:id/parts/:kind") do
-            json(Desk::MatchParts.new(desk).call(id, params["kind"]))
-          end
           app.get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }
           app.put("/api/parts") do
             Desk::MatchParts.new(desk).replace(sent[:csv])

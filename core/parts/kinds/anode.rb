@@ -4,6 +4,7 @@
 # breadth. Common practice.
 Munimen::Parts::Kind.define :anode do
   title "Anode"
+  on { |heater| heater.anode != :none }
   column :alloy, :text
   column :length, :length
   column :thread, :text

@@ -723,6 +723,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kinds of parts that its heater has */
+        get: operations["partKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/parts/{kind}": {
         parameters: {
             query?: never;
@@ -3665,9 +3682,24 @@ export interface components {
                 needs: string[];
             }[];
         };
+        PartMatch: {
+            name: string;
+            price: string;
+            fits: boolean | null;
+            criteria: components["schemas"]["Criterion"][];
+        };
         PartMatches: {
             kind: string;
             title: string;
+            /** @description What a new one must be */
+            card: components["schemas"]["Criterion"][];
+            /** @description What is read off the one in the hand */
+            fields: {
+                name: string;
+                text: string;
+                unit: components["schemas"]["MaybeText"];
+            }[];
+            held: null | components["schemas"]["PartMatch"];
             claim_first?: components["schemas"]["MaybeText"];
             asks?: null | {
                 name: string;
@@ -3675,12 +3707,7 @@ export interface components {
                 answers: string[];
                 chosen?: components["schemas"]["MaybeText"];
             };
-            matches: {
-                name: string;
-                price: string;
-                fits: boolean | null;
-                criteria: components["schemas"]["Criterion"][];
-            }[];
+            matches: components["schemas"]["PartMatch"][];
         };
         Criterion: {
             name: string;
@@ -5967,9 +5994,56 @@ export interface operations {
             503: components["responses"]["Problem"];
         };
     };
-    matchParts: {
+    partKinds: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: string;
+                        title: string;
+                    }[];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    matchParts: {
+        parameters: {
+            query?: {
+                held_alloy?: string;
+                held_charge?: string;
+                held_generator?: string;
+                held_lead?: string;
+                held_length?: string;
+                held_power?: string;
+                held_probe_length?: string;
+                held_rating?: string;
+                held_set_pressure?: string;
+                held_set_temperature?: string;
+                held_thread?: string;
+                held_voltage?: string;
+                held_volume?: string;
+                held_working_pressure?: string;
+            };
             header?: never;
             path: {
                 id: components["schemas"]["Id"];

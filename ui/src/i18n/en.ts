@@ -1260,7 +1260,12 @@ export default {
   },
   parts: {
     which: 'Which one fits?',
-    title: '{what}: what the plate asks for',
+    title: '{what}: what a new one must be',
+    inHand: 'The one in your hand: what its plate says',
+    notOnRecord: 'not on record',
+    shop: 'What a new part must be',
+    shopLead:
+      'For the shop, and for what the customer has bought: read off the plate, and told at once.',
     fits: 'fits',
     better: 'better',
     fitsNot: 'does not fit',
@@ -1269,9 +1274,9 @@ export default {
     ok: 'fits',
     settings: 'Parts catalogue',
     own: 'Your own catalogue, {n} parts.',
-    shipped: 'The catalogue that comes with Munimen: {n} invented parts, to show the columns.',
+    none: 'No list of your own yet: nothing is suggested by name. Its columns:',
     keep: 'Use this',
-    back: 'Back to the shipped one',
+    back: 'Take the list away',
   },
   guide: {
     everyPair: 'Every pair, every feed',

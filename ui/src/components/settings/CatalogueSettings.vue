@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The catalogue of parts: the firm's own CSV file in place of the one that comes with Munimen.
+// The catalogue of parts: the firm's own CSV file; none is invented.
 import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
@@ -29,7 +29,7 @@ async function file(event: Event) {
   <section v-if="parts" class="stack">
     <h2>{{ $t('parts.settings') }}</h2>
     <p class="soft">
-      {{ $t(parts.own ? 'parts.own' : 'parts.shipped', { n: parts.count }) }}
+      {{ $t(parts.own ? 'parts.own' : 'parts.none', { n: parts.count }) }}
       <a :href="`data:text/csv;charset=utf-8,${encodeURIComponent(parts.csv)}`" download="parts.csv"
         >parts.csv</a
       >

@@ -5,6 +5,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, unwrap, type Schemas, type Visit } from '@/api/client'
 import { may } from '@/api/session'
 import EndVisit from '@/components/visit/EndVisit.vue'
+import PartsPanel from '@/components/visit/PartsPanel.vue'
 import { useVisit } from '@/composables/useVisit'
 import { span, timeOfDay } from '@/format'
 
@@ -19,7 +20,13 @@ const by = ref(props.visit.outlay.water_by ?? '')
 const gains = ref<Schemas['Alternative'][] | null>(null)
 const busy = ref(false)
 
+/** Kinds of parts of this heater, and the one whose card is open. */
+const kinds = ref<{ id: string; title: string }[]>([])
+const shop = ref('')
+
 onMounted(async () => {
+  const params = { path: { id: props.visit.id } }
+  kinds.value = await unwrap(api.GET('/api/visits/{id}/parts', { params }))
   const heater = await unwrap(
     api.GET('/api/heaters/{id}', { params: { path: { id: props.visit.heater.id } } }),
   )
@@ -176,6 +183,23 @@ function keepBy() {
           <span class="soft small">({{ span(one.total) }})</span>
         </li>
       </ul>
+      <section v-if="kinds.length" class="stack">
+        <h3>{{ $t('parts.shop') }}</h3>
+        <p class="soft small">{{ $t('parts.shopLead') }}</p>
+        <div class="row">
+          <button
+            v-for="one in kinds"
+            :key="one.id"
+            type="button"
+            class="plain-button"
+            :aria-pressed="shop === one.id"
+            @click="shop = shop === one.id ? '' : one.id"
+          >
+            {{ one.title }}
+          </button>
+        </div>
+        <PartsPanel v-if="shop" :key="shop" :visit="visit.id" :kind="shop" open />
+      </section>
       <template v-if="visit.van.length">
         <h3>{{ $t('jobs.van') }}</h3>
         <div class="van">

@@ -1,15 +1,30 @@
 <script setup lang="ts">
-// What the new part must be, and which of the catalogue are: criterion by criterion, with a
-// picture of each amount against what is asked for.
-import { ref } from 'vue'
+// What a new part must be, whether the one in the hand is, and which of the firm's list are:
+// criterion by criterion. Works without a signal, but for the list, which stays at the office.
+import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
+import PartCriteria from './PartCriteria.vue'
 
-const props = defineProps<{ visit: string; kind: string }>()
+const props = defineProps<{ visit: string; kind: string; open?: boolean }>()
 const found = ref<Schemas['PartMatches'] | null>(null)
-const { error, run } = useRequest()
-/** What would only be better is no reason not to take it. */
-const unfit = (one: Schemas['Criterion']) => one.fits === false && one.grade !== 'watch'
+/** What is read off the part in the hand, as typed. */
+const held = ref<Record<string, string>>({})
+const { error, field, run } = useRequest()
+async function look() {
+  const query = Object.fromEntries(
+    Object.entries(held.value)
+      .filter(([, typed]) => typed.trim())
+      .map(([name, typed]) => [`held_${name}`, typed]),
+  )
+  await run(async () => {
+    found.value = await unwrap(
+      api.GET('/api/visits/{id}/parts/{kind}', {
+        params: { path: { id: props.visit, kind: props.kind }, query },
+      }),
+    )
+  })
+}
 async function answer(name: string, value: string) {
   await run(async () => {
     await unwrap(
@@ -21,15 +36,9 @@ async function answer(name: string, value: string) {
     await look()
   })
 }
-async function look() {
-  await run(async () => {
-    found.value = await unwrap(
-      api.GET('/api/visits/{id}/parts/{kind}', {
-        params: { path: { id: props.visit, kind: props.kind } },
-      }),
-    )
-  })
-}
+onMounted(() => props.open && look())
+const said = (fits: boolean | null) =>
+  fits === true ? 'parts.fits' : fits === false ? 'parts.fitsNot' : 'parts.open'
 </script>
 
 <template>
@@ -37,7 +46,7 @@ async function look() {
     <button v-if="!found" type="button" class="plain-button" @click="look">
       {{ $t('parts.which') }}
     </button>
-    <p v-if="error" role="alert">{{ error }}</p>
+    <p v-if="error && !found" class="error" role="alert">{{ error }}</p>
     <template v-if="found">
       <b>{{ $t('parts.title', { what: found.title }) }}</b>
       <p v-if="found.claim_first" class="claim">{{ found.claim_first }}</p>
@@ -54,75 +63,52 @@ async function look() {
           {{ one }}
         </button>
       </fieldset>
+      <dl class="card">
+        <div v-for="one in found.card" :key="one.name">
+          <dt>{{ one.name }}</dt>
+          <dd>
+            <b v-if="one.wanted" class="number">{{ one.wanted }}</b>
+            <span v-else class="soft">{{ $t('parts.notOnRecord') }}: </span>
+            <span class="soft small">{{ one.rule }}</span>
+          </dd>
+        </div>
+      </dl>
+      <form class="held" @submit.prevent="look">
+        <b>{{ $t('parts.inHand') }}</b>
+        <div class="fields">
+          <label v-for="one in found.fields" :key="one.name" class="small"
+            >{{ one.text }}<template v-if="one.unit">, {{ one.unit }}</template>
+            <input
+              v-model="held[one.name]"
+              class="native"
+              :name="`held-${one.name}`"
+              :inputmode="one.unit ? 'decimal' : 'text'"
+              :aria-invalid="!!error && field === one.name"
+              autocomplete="off"
+              @change="look"
+            />
+          </label>
+        </div>
+        <p v-if="error" class="error" role="alert">{{ error }}</p>
+        <template v-if="found.held">
+          <p class="verdict" role="status">
+            <b
+              class="fit"
+              :class="{ yes: found.held.fits === true, no: found.held.fits === false }"
+              >{{ $t(said(found.held.fits)) }}</b
+            >
+          </p>
+          <PartCriteria :criteria="found.held.criteria.filter((one) => one.offered)" />
+        </template>
+      </form>
       <details v-for="(match, index) in found.matches" :key="match.name" :open="index === 0">
         <summary>
           <b>{{ match.name }}</b> <span class="soft number">{{ match.price }}</span>
           <span class="fit" :class="{ yes: match.fits === true, no: match.fits === false }">{{
-            $t(
-              match.fits === true
-                ? 'parts.fits'
-                : match.fits === false
-                  ? 'parts.fitsNot'
-                  : 'parts.open',
-            )
+            $t(said(match.fits))
           }}</span>
         </summary>
-        <table>
-          <tbody>
-            <tr v-for="one in match.criteria" :key="one.name" :class="{ no: unfit(one) }">
-              <th scope="row">{{ one.name }}</th>
-              <td class="number">{{ one.offered ?? '–' }}</td>
-              <td>
-                <svg
-                  v-if="one.picture"
-                  width="90"
-                  height="20"
-                  viewBox="0 0 90 20"
-                  role="img"
-                  :aria-label="`${one.offered} / ${one.wanted}`"
-                >
-                  <rect
-                    x="1"
-                    y="2"
-                    :width="88 * one.picture.offered"
-                    height="8"
-                    class="offered"
-                    :class="{ no: unfit(one) }"
-                  />
-                  <rect x="1" y="13" :width="88 * one.picture.wanted" height="4" class="wanted" />
-                </svg>
-                <svg
-                  v-else-if="one.offered && one.wanted"
-                  width="90"
-                  height="20"
-                  viewBox="0 0 90 20"
-                  role="img"
-                  :aria-label="`${one.offered} / ${one.wanted}`"
-                >
-                  <path
-                    d="M1 2 H36 V7 H44 V13 H36 V18 H1 Z"
-                    class="offered"
-                    :class="{ no: unfit(one) }"
-                  />
-                  <path
-                    :d="
-                      one.fits === false
-                        ? 'M89 2 H56 V18 H89 Z'
-                        : 'M89 2 H38 V6 H46 V14 H38 V18 H89 Z'
-                    "
-                    class="wanted"
-                  />
-                </svg>
-              </td>
-              <td class="small">
-                <template v-if="one.fits === false && !unfit(one)"
-                  >{{ $t('parts.better') }}: </template
-                >{{ one.fits === null ? $t('parts.notKnown') : one.fits ? $t('parts.ok') : one.rule
-                }}{{ ' ' }}<span class="soft">{{ one.wanted }}</span>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <PartCriteria :criteria="match.criteria" />
       </details>
     </template>
   </section>
@@ -131,7 +117,7 @@ async function look() {
 <style scoped>
 .parts {
   display: grid;
-  gap: 6px;
+  gap: 8px;
 }
 summary {
   min-height: var(--touch);
@@ -155,33 +141,51 @@ summary {
   border-color: var(--danger);
   color: var(--danger);
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
+.card {
+  margin: 0;
+  border: 2px solid var(--copper);
+  border-radius: 8px;
+  padding: 4px 12px;
 }
-th {
-  text-align: left;
-  font-weight: 400;
+.card div {
+  display: grid;
+  grid-template-columns: minmax(7rem, 1fr) 2fr;
+  gap: 8px;
+  padding: 6px 0;
 }
-th,
-td {
-  padding: 4px 8px 4px 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: middle;
+.card div + div {
+  border-top: 1px solid var(--line);
 }
-tr.no th,
-tr.no td {
-  color: var(--danger);
-  font-weight: 700;
+.card dd {
+  margin: 0;
 }
-.offered {
-  fill: var(--sound);
+.card b {
+  font-size: 1.15rem;
+  margin-right: 8px;
 }
-.offered.no {
-  fill: var(--danger);
+.held {
+  display: grid;
+  gap: 6px;
 }
-.wanted {
-  fill: var(--ink-soft);
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
+  gap: 8px;
+}
+.fields label {
+  display: grid;
+  gap: 2px;
+}
+.fields input {
+  min-height: var(--touch);
+  min-width: 0;
+}
+.verdict {
+  margin: 0;
+}
+.verdict .fit {
+  margin: 0;
+  font-size: 1rem;
 }
 .asks {
   border: 1px solid var(--line);
