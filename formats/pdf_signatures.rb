@@ -28,6 +28,7 @@ module Munimen
 
       def signature(who, one)
         strokes(one[:strokes]) if one && one[:strokes]
+        typed(one[:name]) if who == "customer" && one && one[:strokes] == []
         @pdf.stroke_color ReportPdf::SOFT
         @pdf.line_width = 0.6
         @pdf.stroke { @pdf.line([0, 26], [220, 26]) }
@@ -38,6 +39,15 @@ module Munimen
         taken = "#{@say["Taken on the account of"]} #{one[:account]}" if one && one[:account]
         @pdf.draw_text taken[0, 80], at: [0, 4], size: 6.5 if taken
         @pdf.draw_text "#{@say[who.capitalize]}: #{name}"[0, 70], at: [0, 13], size: 8.5
+      end
+
+      # Who cannot draw types: the same standing, and told apart.
+      def typed(name)
+        @pdf.fill_color ReportPdf::INK
+        @pdf.draw_text name[0, 40], at: [6, 34], size: 15
+        @pdf.fill_color ReportPdf::SOFT
+        @pdf.draw_text @say["typed"], at: [190, 30], size: 6.5
+        @pdf.fill_color ReportPdf::INK
       end
 
       def strokes(strokes)

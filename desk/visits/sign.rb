@@ -14,11 +14,13 @@ module Munimen
 
       # signer: "customer" or "plumber". strokes: [[[x, y], …], …] drawn on the screen, each
       # 0…1. A customer gives a name and strokes, or refuses with a reason; a plumber signs with
-      # the account that is signed in, under its name. seen: the page that the customer had before
+      # the account that is signed in, under its name. typed: the customer's typed name stands for
+      # what somebody cannot draw, and is kept as a signature without strokes. seen: the page that the customer had before
       # them (SignedPage).
-      def call(visit_id, id:, signer:, name: nil, strokes: nil, refused: nil, seen: nil)
+      def call(visit_id, id:, signer:, typed: false, seen: nil, **said)
         @context.may!(:visit)
-        given = checked(signer, name, strokes, refused)
+        said[:strokes] = [] if typed
+        given = checked(signer, typed, **said)
         write = VisitWrite.new(@context, visit_id)
         write.call(:signatures, id, history: false) do |entry|
           ready(entry.visit, signer)
@@ -77,9 +79,9 @@ module Munimen
       end
 
       # {name:, strokes:, refused:} as they are kept.
-      def checked(signer, name, strokes, refused)
+      def checked(signer, typed, name: nil, strokes: nil, refused: nil)
         case signer
-        when "customer" then of_customer(name, strokes, refused)
+        when "customer" then of_customer(name, strokes, refused, typed)
         when "plumber"
           { name: @context.person[:name], strokes: drawn(strokes), refused: nil }
         else
@@ -91,14 +93,15 @@ module Munimen
         end
       end
 
-      def of_customer(name, strokes, refused)
+      def of_customer(name, strokes, refused, typed)
         why = @context.text!(refused, :refused, max: 300, required: false)
         return { name: nil, strokes: nil, refused: why } if why
 
         name = @context.text!(name, :name)
-        if points(strokes) < 2
+        if points(strokes) < 2 && !typed
           raise Error.new(
-            "The customer's signature is missing: drawn on the screen, or refused with a reason.",
+            "The customer's signature is missing: drawn on the screen, typed, or refused with a " \
+            "reason.",
             field: :strokes,
             code: :missing
           )

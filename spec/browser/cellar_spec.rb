@@ -64,8 +64,8 @@ text: "Identify").and have_css(".waiting", text: "No signal")
     )
   end
 
-  it "shows a photograph taken there, through a restart, and brings it home once; and says in the " \
-     "shop whether the part in the hand fits" do
+  it "shows a photograph taken there, through a restart, and brings it home once; and says in " \
+     "the shop whether the part in the hand fits" do
     visit
     ready
     stop

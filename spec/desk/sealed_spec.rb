@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "office_helper"
+require "pdf-reader"
 
 # What is signed stays as it was signed, whoever writes at the same moment; and who waits for the
 # lock of another neither stops the house nor is told that something broke.
@@ -75,6 +76,17 @@ RSpec.describe Munimen::Desk::Sign do
     report = Munimen::Desk::ReportPage.new(office.context).call(ready)
     names = report[:signatures].map { |one| one.values_at(:signer, :name, :account) }
     expect(names).to eq([["customer", "Ada Brook", "Plumber"], %w[plumber Plumber Plumber]])
+  end
+
+  it "takes a typed name for what somebody cannot draw, and says on the page that it was typed" do
+    sign("customer", name: "Ada Brook", typed: true)
+    sign("plumber", strokes: [[[0.1, 0.1], [0.4, 0.2]]])
+    kept = office.records.visits.rows(:signatures, ready).find { |one| one[:signer] == "customer" }
+    expect(kept.slice(:name, :strokes, :refused)).to eq(name: "Ada Brook", strokes: [], refused: nil)
+    report = Munimen::Desk::ReportPage.new(office.context).call(ready)
+    pdf = PDF::Reader.new(StringIO.new(Munimen::Formats::ReportPdf.new(report).render))
+    expect(pdf.pages.map(&:text).join(" ").scan(/\btyped\b/).size).to eq(1)
+    expect(whole).to be_empty
   end
 
   # An inspector looks: whoever starts the visit, and in whose ever visit.

@@ -53,7 +53,7 @@ RSpec.describe Munimen::Web do
     expect(answer.values_at("held", "matches")).to eq([nil, []])
     expect(answer["fields"]).to include("name" => "rating", "text" => "rating", "unit" => "Btu/h")
     fits = lambda do |**held|
-      get card, held.transform_keys { |key| "held_#{key}" }
+      get(card, held.transform_keys { |key| "held_#{key}" })
       answer["held"]["criteria"].to_h { |one| one.values_at("name", "fits") }
                                 .merge("all" => answer["held"]["fits"])
     end

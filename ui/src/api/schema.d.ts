@@ -3793,6 +3793,8 @@ export interface components {
             };
             name?: string;
             refused?: string;
+            /** @description The customer's typed name stands for what they cannot draw */
+            typed?: boolean;
             strokes?: number[][][];
         };
         /**

@@ -50,6 +50,7 @@ export default {
     outOfOrder: 'Hecho fuera de orden, y por qué',
     notTested: 'Lo que no se probó, y por qué',
     done: 'Lo que se hizo',
+    typed: 'escrita',
     leaving: 'Cómo quedó',
     cautions: 'Tenga en cuenta',
     next: 'Próximas fechas',

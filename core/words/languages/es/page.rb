@@ -96,6 +96,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
       licencia.
   Added after signing
     Añadido después de la firma
+  typed
+    escrita
   not signed
     sin firmar
   Taken on the account of

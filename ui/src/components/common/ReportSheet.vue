@@ -27,6 +27,11 @@ const sides = computed(() => [
   props.report.signatures.find((one) => one.signer !== 'customer')?.signer ?? 'plumber',
 ])
 const signature = (who: string) => props.report.signatures.find((one) => one.signer === who)
+/** The name that a customer typed who could not draw it. */
+function typedBy(who: string) {
+  const one = signature(who)
+  return who === 'customer' && !one?.refused && one?.strokes?.length === 0 ? one.name : null
+}
 </script>
 
 <template>
@@ -170,13 +175,16 @@ const signature = (who: string) => props.report.signatures.find((one) => one.sig
     <div class="two signatures">
       <div v-for="who in sides" :key="who">
         <svg
-          v-if="signature(who)?.strokes"
+          v-if="signature(who)?.strokes && !typedBy(who)"
           viewBox="0 0 300 100"
           role="img"
           :aria-label="signature(who)?.name ?? ''"
         >
           <path :d="path(signature(who)!.strokes!)" />
         </svg>
+        <p v-else-if="typedBy(who)" class="as-typed">
+          {{ typedBy(who) }} <span class="soft small">{{ $t('report.typed') }}</span>
+        </p>
         <p>
           {{ $t(`report.${who}`) }}:
           <b>{{
@@ -385,6 +393,11 @@ thead th {
   content: '–';
   position: absolute;
   left: 0;
+}
+.as-typed {
+  font-size: 1.5rem;
+  font-style: italic;
+  margin: 0;
 }
 .signatures svg {
   height: 70px;

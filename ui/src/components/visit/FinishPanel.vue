@@ -40,6 +40,8 @@ watch(
 )
 const customerName = ref(props.visit.place.customer)
 const customerStrokes = ref<[number, number][][]>([])
+/** The typed name stands for what somebody cannot draw. */
+const typing = ref(false)
 const refusing = ref(false)
 const refusal = ref('')
 const mine = computed(() => session.person?.name ?? '')
@@ -100,7 +102,9 @@ async function sign(signer: 'customer' | 'plumber') {
     signer,
     ...seen,
     ...(customer ? { name: customerName.value } : {}),
-    strokes: customer ? customerStrokes.value : plumberStrokes.value,
+    ...(customer && typing.value
+      ? { typed: true }
+      : { strokes: customer ? customerStrokes.value : plumberStrokes.value }),
   })
 }
 </script>
@@ -257,12 +261,21 @@ async function sign(signer: 'customer' | 'plumber') {
             <label
               >{{ $t('finish.name') }}<el-input v-model="customerName" name="customer_name"
             /></label>
-            <SignaturePad v-model="customerStrokes" />
+            <label
+              ><input v-model="typing" type="checkbox" name="typed" />
+              {{ $t('finish.typed') }}</label
+            >
+            <p v-if="typing && customerName.trim()" class="as-typed">{{ customerName }}</p>
+            <SignaturePad v-if="!typing" v-model="customerStrokes" />
           </template>
           <el-button
             type="primary"
             native-type="submit"
-            :disabled="refusing ? !refusal.trim() : !customerName.trim() || !customerStrokes.length"
+            :disabled="
+              refusing
+                ? !refusal.trim()
+                : !customerName.trim() || !(typing || customerStrokes.length)
+            "
             >{{ $t('finish.sign') }}</el-button
           >
         </form>
@@ -288,6 +301,13 @@ async function sign(signer: 'customer' | 'plumber') {
 </template>
 
 <style scoped>
+.as-typed {
+  margin: 0;
+  padding: 8px 12px;
+  border-bottom: 1px solid var(--ink-soft);
+  font-size: 1.6rem;
+  font-style: italic;
+}
 .title {
   font-size: 1.4rem;
 }
