@@ -38,6 +38,7 @@ module Munimen
     core/rig/probes
     core/training/consequences
     core/trends/lines
+    core/trends/lives
     core/calendar/rules
   ].freeze
 

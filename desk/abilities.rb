@@ -17,6 +17,7 @@ module Munimen
         instruments: %i[owner],
         mail_server: %i[owner],
         mails: %i[owner office],
+        numbers: %i[owner], # how the firm's own work went
         operate: %i[owner plumber],
         parts: %i[owner office],
         people: %i[owner],

@@ -34,6 +34,13 @@ module Munimen
         placed(rows)
       end
 
+      # How many heaters have something due by a day, and no visit booked.
+      def heaters_without_booking(by)
+        booked = @database[:visits].where(status: %w[booked open]).select(:heater_id)
+        @rows.where(settled_at: nil, declined: 0).where { on <= by.to_s }
+             .exclude(heater_id: booked).distinct.select(:heater_id).count
+      end
+
       # {open:, snoozed:, declined:} of what is owed until a date.
       def counts(by:, today:, gone: {})
         due = @rows.where(settled_at: nil).where { on <= by.to_s }

@@ -43,6 +43,15 @@ module Munimen
         place.merge(heater: VisitMapper.heater(row[:installation], place[:book].units))
       end
 
+      # {id => kind} of some.
+      def kinds(ids) = said(ids, "$.kind").to_h
+
+      # {id => Date} on which some were installed, as far as that is on record: a year counts from
+      # its middle.
+      def installed(ids)
+        said(ids, "$.installed").to_h.transform_values { |text| day(text) }.compact
+      end
+
       # The language of the customer at whose place it stands.
       def language(id)
         @rows.join(:sites, id: :site_id).join(:customers, id: :customer_id)
@@ -50,6 +59,19 @@ module Munimen
       end
 
       private
+
+      def said(ids, path)
+        @rows.where(id: ids)
+             .select_map([:id, Sequel.function(:json_extract, :installation, path).as(:said)])
+      end
+
+      def day(text)
+        parts = text.to_s.match(/\A((?:19|20)\d\d)(?:-(\d\d))?(?:-(\d\d))?\z/) or return
+        year, month, day = parts.captures.map { |one| one&.to_i }
+        Date.new(year, month || 7, day || (month ? 15 : 1))
+      rescue Date::Error
+        nil
+      end
 
       def placed(id)
         @rows

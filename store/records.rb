@@ -22,6 +22,7 @@ module Munimen
       def customers = @customers ||= Customers.new(database)
       def heaters = @heaters ||= Heaters.new(database)
       def visits = @visits ||= Visits.new(database, settings)
+      def outcomes = @outcomes ||= Outcomes.new(database)
       def dues = @dues ||= Dues.new(database)
       def photos = @photos ||= Photos.new(database, photo_files)
       def pressure_logs = @pressure_logs ||= PressureLogs.new(database, within("logs"))

@@ -232,6 +232,7 @@ module Routes
       ],
       trace: [:get, "/api/instruments/g1/trace"],
       parts: [:get, "/api/parts"],
+      numbers: [:get, "/api/numbers"],
       replaceParts: [:put, "/api/parts", { csv: "" }],
       **training,
       siteRules: [

@@ -19,7 +19,8 @@ RSpec.describe Munimen::Web do
                   visitsOfPerson handOver backup bundle restore
                   seals repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
                   retention setRetention setFirm people invitePerson changePerson newLink
-                  closePerson openPerson pausePerson firstSteps leaveOutStep],
+                  closePerson openPerson pausePerson firstSteps leaveOutStep
+                  numbers],
       office_work => %i[addAbsence endAbsence replaceParts applyPlan exportTable previewTable
                         importTable startTableImport],
       work => %i[doStep undoStep stepNotDone visitRules siteRules closeDeficiency amend],

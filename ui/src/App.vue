@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { asking } from './api/fresh'
 import { outbox } from './api/outbox'
-import { session, signOut } from './api/session'
+import { may, session, signOut } from './api/session'
 import { clock } from './pocket/clock'
 import { line } from './pocket/office'
 import { update } from './pocket/version'
@@ -98,6 +98,7 @@ watch(
       <RouterLink to="/customers">{{ $t('app.customers') }}</RouterLink>
       <RouterLink to="/faults">{{ $t('app.faults') }}</RouterLink>
       <RouterLink to="/calculators">{{ $t('app.calculators') }}</RouterLink>
+      <RouterLink v-if="may('numbers')" to="/numbers">{{ $t('app.numbers') }}</RouterLink>
       <RouterLink to="/settings">{{ $t('app.settings') }}</RouterLink>
       <RouterLink class="on-phone" to="/account">{{ $t('app.account') }}</RouterLink>
       <button class="on-phone" type="button" @click="leave()">{{ $t('app.signOut') }}</button>

@@ -53,6 +53,12 @@ export const router = createRouter({
       component: () => import('@/views/Owed.vue'),
       meta: AT_OFFICE,
     },
+    {
+      path: '/numbers',
+      name: 'numbers',
+      component: () => import('@/views/Numbers.vue'),
+      meta: AT_OFFICE,
+    },
     { path: '/customers', name: 'customers', component: () => import('@/views/Customers.vue') },
     {
       path: '/customers/:id',

@@ -723,6 +723,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A month at a glance, and how long parts last by the firm's own record */
+        get: operations["numbers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/parts": {
         parameters: {
             query?: never;
@@ -3682,6 +3699,58 @@ export interface components {
                 needs: string[];
             }[];
         };
+        Numbers: {
+            month: string;
+            visits: {
+                who: string;
+                kind: string;
+                count: number;
+                /** @description minutes */
+                taken: number;
+                /** @description minutes of hands-on work */
+                reckoned: number;
+            }[];
+            dangers: {
+                found: number;
+                made_safe: number;
+                standing: number;
+            };
+            open: {
+                grade: components["schemas"]["Grade"];
+                ages: number[];
+            }[];
+            unbooked: number;
+            list: {
+                heater_id: string;
+                customer: string;
+                grade: components["schemas"]["Grade"];
+                text: string;
+                found_on: string;
+                status: string;
+                closed_on?: components["schemas"]["MaybeText"];
+            }[];
+            lives: components["schemas"]["Life"][];
+        };
+        Life: {
+            id: string;
+            title: string;
+            since: string;
+            cases: number;
+            failed: number;
+            longest: number | null;
+            steps: null | {
+                years: number;
+                at_risk: number;
+                events: number;
+                share: number;
+                low: number | null;
+                high: number | null;
+            }[];
+            rule: null | {
+                ask: string;
+                choice: string;
+            };
+        };
         PartMatch: {
             name: string;
             price: string;
@@ -5985,6 +6054,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Alternative"][];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    numbers: {
+        parameters: {
+            query?: {
+                month?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Numbers"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    module Routes
+      # The firm's own numbers, for its owner.
+      module Numbers
+        def self.registered(app)
+          app.get("/api/numbers") do
+            month = params["month"] || desk.now.strftime("%Y-%m")
+            json({ **Desk::Month.new(desk).call(month), lives: Desk::Lives.new(desk).call })
+          end
+        end
+      end
+    end
+  end
+end
