@@ -126,6 +126,9 @@ module Munimen
         Work::Job.all.map { |job| { id: job.id, title: words.say(job.title) } }
       end
 
+      # What a customer reads before a lever is lifted.
+      get("/api/visits/:id/lever") { |desk, given| LeverCard.new(desk).call(given[:id]) }
+
       # What a new part must be, and whether the one in the hand is.
       get("/api/visits/:id/parts") { |desk, given| MatchParts.new(desk).kinds(given[:id]) }
       get("/api/visits/:id/parts/:kind") do |desk, given|

@@ -277,6 +277,8 @@ module Munimen
         beside("Please note" => @page[:cautions], "Next dates" => dates)
       end
 
+      def consent = @page[:consent]&.then { |one| [one[:text], one[:by]].compact.join(" – ") }
+
       def paper(one)
         "#{one[:title]}: #{[one[:text], one[:number], date(one[:on])].compact.join(", ")}"
       end
@@ -297,6 +299,7 @@ module Munimen
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
         bullets("Postponed to another day", reasons(@page[:put_off]))
         bullets("Done out of order, and why", reasons(@page[:out_of_order]))
+        bullets("Asked before the lever was lifted", [consent].compact)
         bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
         bullets(
           "House rules that applied",

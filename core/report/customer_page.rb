@@ -7,6 +7,8 @@ module Munimen
     #
     #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
     class CustomerPage
+      CONSENT = { "given" => "The customer agreed.",
+                  "refused" => "The customer refused." }.freeze
       LATE = 3600 # s after which an entry that arrives is told
 
       def initialize(visit)
@@ -32,6 +34,7 @@ module Munimen
           done:,
           out_of_order:,
           put_off:,
+          consent:,
           leaving:,
           papers:,
           cautions:,
@@ -206,6 +209,12 @@ verdict).merge(found: as_found(before, after || left[check]))
 
       def put_off
         @visit.put_off.map { |job, reason| { text: @words.say(Work::Job[job].title), reason: } }
+      end
+
+      # What was answered before a lever was lifted, and by whom, as typed; or nil.
+      def consent
+        text = CONSENT[@visit.decision(:consent)] or return
+        { text: @words.say(text), by: @visit.decision(:consent_by) }
       end
 
       # Permit, notice, certificate: {title:, text: what was said, on:, number: as typed}.

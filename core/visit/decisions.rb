@@ -12,6 +12,7 @@ module Munimen
       # Those that stand alone, with the words that each may be; nil: any text.
       ALONE = {
         consent: %w[given refused],
+        consent_by: nil,
         spare_at_hand: %w[yes no],
         water_by: nil,
         anode_alloy: nil,

@@ -740,6 +740,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/lever": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a customer reads before a lever is lifted */
+        get: operations["leverCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/parts": {
         parameters: {
             query?: never;
@@ -3751,6 +3768,11 @@ export interface components {
                 choice: string;
             };
         };
+        LeverCard: {
+            lines: string[];
+            consent: components["schemas"]["MaybeText"];
+            by: components["schemas"]["MaybeText"];
+        };
         PartMatch: {
             name: string;
             price: string;
@@ -3982,6 +4004,10 @@ export interface components {
                     text: string;
                     by: string;
                 }[];
+                consent?: null | {
+                    text: string;
+                    by?: components["schemas"]["MaybeText"];
+                };
                 out_of_order?: {
                     text: string;
                     reason: string;
@@ -6083,6 +6109,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Numbers"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    leverCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeverCard"];
                 };
             };
             401: components["responses"]["Problem"];

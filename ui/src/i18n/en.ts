@@ -141,7 +141,8 @@ export default {
       'found, not when it failed; nothing is drawn below ten cases.',
     cases: '{cases} cases, {failed} of them found failed; years {since}.',
     tooFew: 'Too few cases to say anything.',
-    works: '{share} still good after {years} years, the longest that was looked at; {n} were still watched when the last one failed.',
+    works:
+      '{share} still good after {years} years, the longest that was looked at; {n} were still watched when the last one failed.',
     years: 'Years',
     stillGood: 'Still good',
   },
@@ -1289,6 +1290,13 @@ export default {
     likely: 'Likely',
     maybe: 'Maybe',
   },
+  lever: {
+    title: 'For the customer, before the lever is lifted',
+    spare: 'A new valve on the van?',
+    yes: 'Yes',
+    no: 'No',
+    by: 'Who answered (their name, may be left out)',
+  },
   parts: {
     which: 'Which one fits?',
     title: '{what}: what a new one must be',
@@ -1455,6 +1463,7 @@ export default {
     by: 'by',
     putOff: 'Postponed to another day',
     outOfOrder: 'Done out of order, and why',
+    consent: 'Asked before the lever was lifted',
     notTested: 'What was not tested, and why',
     done: 'What was done',
     typed: 'typed',

@@ -48,6 +48,7 @@ export default {
     by: 'antes del',
     putOff: 'Aplazado a otro día',
     outOfOrder: 'Hecho fuera de orden, y por qué',
+    consent: 'Preguntado antes de accionar la palanca',
     notTested: 'Lo que no se probó, y por qué',
     done: 'Lo que se hizo',
     typed: 'escrita',

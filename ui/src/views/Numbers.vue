@@ -177,11 +177,13 @@ const share = (life: Schemas['Life']) => {
         <p v-if="!life.steps" class="soft">{{ $t('numbers.tooFew') }}</p>
         <template v-else>
           <p>
-            {{ $t('numbers.works', {
+            {{
+              $t('numbers.works', {
                 share: share(life),
                 years: life.longest?.toFixed(1),
                 n: life.steps.at(-1)?.at_risk ?? life.cases,
-              }) }}
+              })
+            }}
           </p>
           <PlotChart
             v-if="life.steps.length"

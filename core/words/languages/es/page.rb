@@ -77,6 +77,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Lo que dicen juntas las presiones
   Postponed to another day
     Aplazado a otro día
+  Asked before the lever was lifted
+    Preguntado antes de accionar la palanca
+  The customer agreed.
+    El cliente aceptó.
   Done out of order, and why
     Hecho fuera de orden, y por qué
   What was done
@@ -124,6 +128,23 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     electricidad
   unvented
     cilindros presurizados
+  This safety valve was fitted in %<year>s.
+    Esta válvula de seguridad se instaló en %<year>s.
+  When this safety valve was fitted is not known.
+    No se sabe cuándo se instaló esta válvula de seguridad.
+  On our record nobody has lifted it.
+    En nuestros registros nadie la ha accionado.
+  It was last lifted on %<date>s.
+    Se accionó por última vez el %<date>s.
+  An old valve may not close tight again after its test. A valve that does not was bad before: the test shows it.
+    Una válvula vieja puede no cerrar bien después de la prueba. La que no cierra ya estaba mal:
+      la prueba lo muestra.
+  A new one is at hand today.
+    Hoy hay una nueva a mano.
+  A new one costs %<price>s, and the work.
+    Una nueva cuesta %<price>s, más el trabajo.
+  Not lifted, nobody knows whether it would open. The page will say so.
+    Si no se acciona, nadie sabe si abriría. El informe lo dirá.
   Its heat is off.
     Su calor está apagado.
   Its burner is at pilot.

@@ -225,6 +225,12 @@ function typedBy(who: string) {
           <h3>{{ $t('report.putOff') }}</h3>
           <p v-for="one in report.page.put_off" :key="one.text">{{ one.text }}: {{ one.reason }}</p>
         </section>
+        <section v-if="report.page.consent">
+          <h3>{{ $t('report.consent') }}</h3>
+          <p class="small">
+            {{ [report.page.consent.text, report.page.consent.by].filter(Boolean).join(' – ') }}
+          </p>
+        </section>
         <section v-if="report.page.out_of_order?.length">
           <h3>{{ $t('report.outOfOrder') }}</h3>
           <p v-for="one in report.page.out_of_order" :key="one.text" class="small">

@@ -11,6 +11,7 @@ import GivingUp from './GivingUp.vue'
 import { guides, OVER_READINGS } from '@/components/guides'
 import InspectionList from './InspectionList.vue'
 import OpenFinding from './OpenFinding.vue'
+import LeverCard from './LeverCard.vue'
 import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
 import RecordFacts from './RecordFacts.vue'
@@ -378,6 +379,11 @@ defineExpose({
         {{ $t('takeBack.do') }}
       </button>
     </div>
+    <LeverCard
+      v-if="step.decides === 'consent'"
+      :visit="visit.id"
+      :spare="visit.decisions.spare_at_hand"
+    />
     <p v-for="one in step.recalls" :key="one.ask" class="recalled">
       {{ $t('visit.wroteDown') }} {{ one.ask }} <b>{{ one.text }}</b>
     </p>
