@@ -16,6 +16,9 @@ module Munimen
         def define(id, &block) = @all[id] = new(id).tap { |life| life.instance_eval(&block) }
         def all = @all.values
         def [](id) = @all.fetch(id)
+
+        # Physics::Survival::Step of some cases; nil where they are too few to say anything.
+        def curve(cases) = (Physics::Survival.steps(cases) if cases.size >= FEWEST)
       end
 
       attr_reader :id, :checks, :operations

@@ -18,7 +18,7 @@ module Munimen
 
       def told(life)
         cases = cases(life)
-        drawn = Physics::Survival.steps(cases) if cases.size >= Trends::Life::FEWEST
+        drawn = Trends::Life.curve(cases)
         {
           id: life.id, title: words.say(life.title), since: words.say(life.since),
           cases: cases.size, failed: cases.count(&:last),
