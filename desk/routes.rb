@@ -126,6 +126,11 @@ module Munimen
         Work::Job.all.map { |job| { id: job.id, title: words.say(job.title) } }
       end
 
+      # What a code on a display means, by the firm's own list.
+      get("/api/codes") do |desk, given|
+        DisplayCodes.new(desk).find(given[:code], maker: given[:maker])
+      end
+
       # What a customer reads before a lever is lifted.
       get("/api/visits/:id/lever") { |desk, given| LeverCard.new(desk).call(given[:id]) }
 

@@ -3,9 +3,11 @@
 module Munimen
   module Web
     module Routes
-      # The firm's list of parts; what of it fits a visit's heater is in Desk::Routes.
+      # The firm's lists of parts and of codes on displays; what of them fits is in Desk::Routes.
       module Parts
         def self.registered(app)
+          app.get("/api/settings/codes") { json(Desk::DisplayCodes.new(desk).text) }
+          app.put("/api/settings/codes") { json(Desk::DisplayCodes.new(desk).replace(sent[:csv])) }
           app.get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }
           app.put("/api/parts") do
             Desk::MatchParts.new(desk).replace(sent[:csv])

@@ -1290,6 +1290,14 @@ export default {
     likely: 'Likely',
     maybe: 'Maybe',
   },
+  codes: {
+    settings: 'Codes on displays',
+    own: 'Your own list, {n} codes.',
+    none: 'No list yet: from the makers’ instructions, one a line. Its columns:',
+    shown: 'The display shows',
+    unknown: 'Not in your list. The maker’s instructions say what it means.',
+    test: 'Test',
+  },
   lever: {
     title: 'For the customer, before the lever is lifted',
     spare: 'A new valve on the van?',
@@ -1548,7 +1556,7 @@ export default {
       people: 'People',
       rules: 'House rules',
       instruments: 'Instruments',
-      catalogue: 'Parts',
+      catalogue: 'Parts and codes',
       mail: 'Mail',
       data: 'Data and backups',
       retention: 'Keeping records',

@@ -9,6 +9,7 @@ import { api, unwrap, Problem, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { decisionName } from '@/api/decisions'
 import { isTraining, training } from '@/api/training'
+import DisplayCode from '@/components/visit/DisplayCode.vue'
 import TrainingBar from '@/components/visit/TrainingBar.vue'
 import SuspectField from '@/components/records/SuspectField.vue'
 import { useRequest } from '@/composables/useRequest'
@@ -181,6 +182,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <div v-if="!symptom" class="stack">
         <p class="soft">{{ $t('finder.lead') }}</p>
+        <DisplayCode />
         <div v-if="!id" class="row" role="radiogroup" :aria-label="$t('finder.kind')">
           <button
             v-for="one in KINDS"
