@@ -24,6 +24,7 @@ module Munimen
     core/hazards/definitions
     core/work/operations
     core/work/jobs
+    core/work/hindrances
     core/inspection/items
     core/facts/clues
     core/judgement/checks

@@ -96,6 +96,15 @@ module Munimen
         Store::VisitMapper.learnt(rows.sort_by { |row| row.values_at(:at, :seq) })
       end
 
+      def in_the_way(heater_id)
+        rows = @tables.where(:visits, heater_id:).flat_map do |visit|
+          @tables.of_visit(:decisions, visit[:id])
+        end
+        rows = rows.select { |row| row[:name].start_with?("next.") }
+        rows.sort_by { |row| row.values_at(:at, :seq) }
+            .to_h { |row| [row[:name].delete_prefix("next."), row[:value]] }
+      end
+
       def amendments(visit_id)
         sorted(@tables.where(:amendments, visit_id:), :at).map do |row|
           row.slice(:id, :reason, :text, :at)

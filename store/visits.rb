@@ -163,6 +163,17 @@ module Munimen
         VisitMapper.learnt(rows.all)
       end
 
+      # What was said to be in the way at a heater, the last word on each: {id => "yes" or "no"}.
+      def in_the_way(heater_id)
+        @database[:decisions]
+          .join(:visits, id: :visit_id)
+          .where(heater_id:)
+          .where(Sequel.like(Sequel[:decisions][:name], "next.%"))
+          .order(Sequel[:decisions][:at], Sequel[:decisions][:seq])
+          .select_map([Sequel[:decisions][:name], Sequel[:decisions][:value]])
+          .to_h { |name, value| [name.delete_prefix("next."), value] }
+      end
+
       # What was added to a signed visit, with who added it, in order of time.
       def amendments(visit_id)
         @database[:amendments]

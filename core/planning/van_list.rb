@@ -48,17 +48,19 @@ module Munimen
       # after which a part is likely spent; common practice
       YEARS = { relief_valve: 3, anode: 4 }.freeze
 
-      # open: checks with an open deficiency; last: the last quantities read, by name.
-      def initialize(visit, plan, open: [], last: {})
+      # open: checks with an open deficiency; last: the last quantities read, by name; in_the_way:
+      # [Work::Hindrance] that an earlier visit met.
+      def initialize(visit, plan, open: [], last: {}, in_the_way: [])
         @visit = visit
         @plan = plan
         @open = open.map(&:to_sym)
         @last = last
+        @in_the_way = in_the_way
         @ids = plan.steps.map { |step| step.operation.id }
       end
 
       # Each thing once, with the surest reason.
-      def lines = (sure + likely + maybe).uniq(&:name)
+      def lines = (in_the_way + sure + likely + maybe).uniq(&:name)
 
       private
 
@@ -67,6 +69,12 @@ module Munimen
       end
 
       def say(text) = @visit.words.say(text)
+
+      def in_the_way
+        @in_the_way.flat_map do |one|
+          one.brings.map { |name| line(name, :sure, "Last time: #{one.text}.") }
+        end
+      end
 
       def sure
         @plan.steps.flat_map do |step|

@@ -41,14 +41,15 @@ module Munimen
         left: /(#{ENTRY})/,
         ended: /(cancelled|nobody_home|given_up|reopened)/,
         open: /(#{CHECK})/,
-        paper: /(#{WORD})/
+        paper: /(#{WORD})/,
+        next: /(#{WORD})/
       }.freeze
 
       # What is said of a finding that was open: how it was seen belongs to “put right”.
       OPEN = /\A(put_right: .+|still_there|not_looked|)\z/m
       # The words that some of these may be.
       WORDS = { situation: %w[immediately_dangerous at_risk not_unsafe],
-                apart: %w[both mine], left: %w[yes],
+                apart: %w[both mine], left: %w[yes], next: %w[yes no],
                 open: ["put_right: how it was seen", "still_there", "not_looked"] }.freeze
 
       class << self
@@ -103,6 +104,12 @@ module Munimen
       # What was done about a danger, and who was told; nil where that is not said.
       def action(check) = about(:danger, check, :action)
       def told(check) = about(:danger, check, :told)
+
+      # What was said to be in the way here, for whoever comes next: {id => "yes" or "no"}.
+      def in_the_way
+        said = @texts.select { |name, _| name.start_with?("next.") }
+        said.to_h { |name, text| [name.delete_prefix("next."), text] }
+      end
 
       # Which unsafe gas situation a finding was said to be, or nil.
       def situation(check) = about(:situation, check)

@@ -199,8 +199,15 @@ module Munimen
 
       def clock(at) = (at.hour * 3600) + (at.min * 60)
 
-      # What a visit takes by its plan: seconds, trades, and what holds the plumber there.
+      # What a visit takes: by its plan, and longer by what is in the way there.
       def facts(row)
+        met = Work::Hindrance.standing(@context.records.visits.in_the_way(row[:heater_id]))
+        stop = by_plan(row)
+        stop.merge(seconds: stop[:seconds] + (met.sum(&:minutes) * 60))
+      end
+
+      # Seconds, trades, and what holds the plumber there.
+      def by_plan(row)
         @context
           .records
           .versioned_cache

@@ -78,6 +78,7 @@ module Munimen
           done: done(row, visit),
           outlay: outlay(visit, plan),
           van: van(row, visit, plan),
+          in_the_way: in_the_way(row, visit),
           people: @context.records.people.all.to_h { |one| [one[:id].to_s, one[:name]] },
           instruments: Instruments.new(@context).briefly,
           plan: planned(visit, plan),
@@ -143,8 +144,21 @@ module Munimen
 
         open = @context.records.deficiencies.open(row[:heater_id]).keys
         last = @context.records.visits.last_quantities(row[:heater_id])
-        lines = Planning::VanList.new(visit, plan, open:, last:).lines
+        in_the_way = Work::Hindrance.standing(met(row))
+        lines = Planning::VanList.new(visit, plan, open:, last:, in_the_way:).lines
         lines.map { |line| line.to_h.slice(:name, :certainty, :because) }
+      end
+
+      # What is in the way at this heater, by every visit so far: {id => "yes" or "no"}.
+      def met(row) = @context.records.visits.in_the_way(row[:heater_id])
+
+      def in_the_way(row, visit)
+        said = met(row)
+        Work::Hindrance.for(visit.heater).map do |one|
+          { id: one.id, text: visit.words.say(one.text), minutes: one.minutes,
+            brings: one.brings.map { |name| visit.words.say(name) },
+            met: said[one.id.to_s] == "yes" }
+        end
       end
 
       def closing(visit, plan, judged)

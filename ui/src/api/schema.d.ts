@@ -3391,6 +3391,14 @@ export interface components {
                 title: string;
                 because: string;
             }[];
+            /** @description What is met here again and again, for whoever comes next */
+            in_the_way: {
+                id: string;
+                text: string;
+                minutes: number;
+                brings: string[];
+                met: boolean;
+            }[];
             van: {
                 name: string;
                 /** @enum {string} */

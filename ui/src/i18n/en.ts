@@ -1290,6 +1290,12 @@ export default {
     likely: 'Likely',
     maybe: 'Maybe',
   },
+  next: {
+    title: 'For whoever comes next',
+    add: 'What is in the way here?',
+    minutes: '{n} min longer',
+    left: 'In the way here',
+  },
   codes: {
     settings: 'Codes on displays',
     own: 'Your own list, {n} codes.',

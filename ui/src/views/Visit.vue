@@ -30,6 +30,7 @@ import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import StepCard from '@/components/visit/StepCard.vue'
 import TakeBackDialog from '@/components/visit/TakeBackDialog.vue'
 import TwoAccounts from '@/components/visit/TwoAccounts.vue'
+import InTheWay from '@/components/visit/InTheWay.vue'
 import RangBecause from '@/components/visit/RangBecause.vue'
 import TrainingBar from '@/components/visit/TrainingBar.vue'
 import StepList from '@/components/visit/StepList.vue'
@@ -369,6 +370,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
             >
           </p>
           <RangBecause :complaint="visit.complaint" />
+          <InTheWay :visit="visit" />
           <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>
         <WorkLine

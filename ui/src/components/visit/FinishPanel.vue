@@ -5,6 +5,7 @@ import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
 import AnswerLine from './AnswerLine.vue'
+import ForTheNext from './ForTheNext.vue'
 import OpenFinding from './OpenFinding.vue'
 import PapersPanel from './PapersPanel.vue'
 import RecordProposals from './RecordProposals.vue'
@@ -238,6 +239,7 @@ async function sign(signer: 'customer' | 'plumber') {
     <p v-if="error" class="error" role="alert">{{ error }}</p>
 
     <RecordProposals :visit="visit" />
+    <ForTheNext v-if="!signed('customer')" :visit="visit" />
     <section v-if="decisive.length && !signed('customer')" class="stack look">
       <h3>{{ $t('finish.lookOnce') }}</h3>
       <AnswerLine v-for="one in decisive" :key="one.id" :answer="one" />
