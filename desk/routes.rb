@@ -126,6 +126,9 @@ module Munimen
         Work::Job.all.map { |job| { id: job.id, title: words.say(job.title) } }
       end
 
+      # What may be in the way at its heater.
+      get("/api/visits/:id/in-the-way") { |desk, given| InTheWay.new(desk).all(given[:id]) }
+
       # What a code on a display means, by the firm's own list.
       get("/api/codes") do |desk, given|
         DisplayCodes.new(desk).find(given[:code], maker: given[:maker])

@@ -15,8 +15,8 @@ module Munimen
       # signer: "customer" or "plumber". strokes: [[[x, y], …], …] drawn on the screen, each
       # 0…1. A customer gives a name and strokes, or refuses with a reason; a plumber signs with
       # the account that is signed in, under its name. typed: the customer's typed name stands for
-      # what somebody cannot draw, and is kept as a signature without strokes. seen: the page that the customer had before
-      # them (SignedPage).
+      # what somebody cannot draw, and is kept as a signature without strokes. seen: the page that
+      # the customer had before them (SignedPage).
       def call(visit_id, id:, signer:, typed: false, seen: nil, **said)
         @context.may!(:visit)
         said[:strokes] = [] if typed

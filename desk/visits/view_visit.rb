@@ -144,22 +144,14 @@ module Munimen
 
         open = @context.records.deficiencies.open(row[:heater_id]).keys
         last = @context.records.visits.last_quantities(row[:heater_id])
-        in_the_way = Work::Hindrance.standing(met(row))
+        said = @context.records.visits.in_the_way(row[:heater_id])
+        in_the_way = Work::Hindrance.standing(said)
         lines = Planning::VanList.new(visit, plan, open:, last:, in_the_way:).lines
         lines.map { |line| line.to_h.slice(:name, :certainty, :because) }
       end
 
-      # What is in the way at this heater, by every visit so far: {id => "yes" or "no"}.
-      def met(row) = @context.records.visits.in_the_way(row[:heater_id])
-
-      def in_the_way(row, visit)
-        said = met(row)
-        Work::Hindrance.for(visit.heater).map do |one|
-          { id: one.id, text: visit.words.say(one.text), minutes: one.minutes,
-            brings: one.brings.map { |name| visit.words.say(name) },
-            met: said[one.id.to_s] == "yes" }
-        end
-      end
+      # What is in the way at this heater, by every visit so far.
+      def in_the_way(row, visit) = InTheWay.new(@context).met(row[:heater_id], visit.words)
 
       def closing(visit, plan, judged)
         closing = Judgement::Closing.new(visit, plan, judged.judge.deficiencies)

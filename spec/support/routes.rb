@@ -391,6 +391,7 @@ module Routes
                  { id: id[], how: "given_up" }],
       alternatives: [:get, "/api/visits/#{visit}/alternatives"],
       events: [:get, "/api/visits/#{visit}/events"],
+      inTheWay: [:get, "/api/visits/#{visit}/in-the-way"],
       leverCard: [:get, "/api/visits/#{visit}/lever"],
       partKinds: [:get, "/api/visits/#{visit}/parts"],
       matchParts: [:get, "/api/visits/#{visit}/parts/relief_valve"],

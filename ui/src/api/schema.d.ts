@@ -775,6 +775,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/in-the-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may be in the way at its heater */
+        get: operations["inTheWay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/lever": {
         parameters: {
             query?: never;
@@ -3391,14 +3408,8 @@ export interface components {
                 title: string;
                 because: string;
             }[];
-            /** @description What is met here again and again, for whoever comes next */
-            in_the_way: {
-                id: string;
-                text: string;
-                minutes: number;
-                brings: string[];
-                met: boolean;
-            }[];
+            /** @description What earlier visits met here */
+            in_the_way: components["schemas"]["InTheWay"][];
             van: {
                 name: string;
                 /** @enum {string} */
@@ -3810,6 +3821,12 @@ export interface components {
                 ask: string;
                 choice: string;
             };
+        };
+        InTheWay: {
+            id: string;
+            text: string;
+            minutes: number;
+            brings: string[];
         };
         DisplayCode: {
             maker: components["schemas"]["MaybeText"];
@@ -6254,6 +6271,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Numbers"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    inTheWay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InTheWay"][];
                 };
             };
             401: components["responses"]["Problem"];

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Visit } from '@/api/client'
 
 const props = defineProps<{ visit: Visit }>()
-const met = computed(() => props.visit.in_the_way.filter((one) => one.met).map((one) => one.text))
+const met = computed(() => props.visit.in_the_way.map((one) => one.text))
 </script>
 
 <template>
