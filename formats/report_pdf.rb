@@ -277,7 +277,11 @@ module Munimen
         beside("Please note" => @page[:cautions], "Next dates" => dates)
       end
 
-      def consent = @page[:consent]&.then { |one| [one[:text], one[:by]].compact.join(" – ") }
+      def consent
+        @page[:consent]&.then do |one|
+          "#{t("Asked before the lever was lifted")}: #{[one[:text], one[:by]].compact.join(" – ")}"
+        end
+      end
 
       def paper(one)
         "#{one[:title]}: #{[one[:text], one[:number], date(one[:on])].compact.join(", ")}"
@@ -299,8 +303,7 @@ module Munimen
         bullets "What the pressures mean together", @page.dig(:meaning, :text) || []
         bullets("Postponed to another day", reasons(@page[:put_off]))
         bullets("Done out of order, and why", reasons(@page[:out_of_order]))
-        bullets("Asked before the lever was lifted", [consent].compact)
-        bullets "What was done", [@page[:done].join(" · ")].reject(&:empty?)
+        bullets "What was done", [[*@page[:done], consent].compact.join(" · ")].reject(&:empty?)
         bullets(
           "House rules that applied",
           (@page[:house_rules] || []).map do |one|

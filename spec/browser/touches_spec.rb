@@ -35,7 +35,8 @@ RSpec.describe "What a visit takes on a phone", type: :feature do
                           relief_rating: "25 kW", plate_pressure: "design", anode: "none",
                           expansion_relief_pressure: "6 bar", d1_size: "15 mm", d1_length: "0.4 m",
                           d2_size: "22 mm", d2_drop: "0.3 m", d2_fall: "200",
-                          shared_discharge: "no", discharge_ends: "gully"
+                          shared_discharge: "no", discharge_ends: "gully",
+                          d2_material: "copper", dwelling: "existing", let: "no"
   )
   numbers = {
     "static_pressure" => "62", "tap_temperature" => "119", "hot_peak_found" => "72",
