@@ -100,7 +100,7 @@ module Munimen
           headers["x-munimen"] = VERSION # by which a device tells an answer of ours from a portal's
           headers["x-content-type-options"] = "nosniff"
           headers["referrer-policy"] = "same-origin"
-          headers["permissions-policy"] = "camera=(self), microphone=(), geolocation=()"
+          headers["permissions-policy"] = "camera=(self), microphone=(), geolocation=(self)"
           headers["cache-control"] ||= "no-store"
           [status, headers, body]
         end

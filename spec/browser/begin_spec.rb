@@ -41,17 +41,17 @@ RSpec.describe "A new installation", type: :feature do
     fill_in "Address", with: "1 Foundry Row"
     attach_file "firm-logo", picture, make_visible: true
     expect(page).to have_css("#logo img")
-    within("#firm") { click_button "Keep" }
+    within("#firm") { click_button "Save" }
     expect(page).to have_css(steps, text: "2 of 9")
     within(steps) do
       find("li", text: "House rules").click_button("Not needed")
       click_link "A place for backups"
     end
     fill_in "backup-place", with: "/nowhere/at/all"
-    within("#place") { click_button "Keep" }
+    within("#place") { click_button "Save" }
     expect(page).to have_css("[role=alert]", text: "is not there")
     fill_in "backup-place", with: Dir.mktmpdir("munimen-place")
-    within("#place") { click_button "Keep" }
+    within("#place") { click_button "Save" }
     page.refresh
     expect(page).to have_css(steps, text: "4 of 9").and have_no_css("#{steps} li", text: "Logo")
   end

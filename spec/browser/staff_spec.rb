@@ -10,7 +10,7 @@ RSpec.describe "A firm's first morning", type: :feature do
     click_link "Name the firm, and invite who works here"
     fill_in "Name, as it stands on every page", with: "Roe & Daughters"
     fill_in "Telephone", with: "555-0199"
-    within("#firm") { click_button "Keep" }
+    within("#firm") { click_button "Save" }
     expect(page).to have_content("Kept.")
     click_link "People"
     click_button "Invite somebody"

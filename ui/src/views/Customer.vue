@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
 import { download, may } from '@/api/session'
+import WhereIStand from '@/components/common/WhereIStand.vue'
 import PointMap from '@/components/charts/PointMap.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import { useRequest } from '@/composables/useRequest'
@@ -331,6 +332,14 @@ const take = () => getReady(heaters.value)
             >{{ $t('site.lng') }}<el-input v-model="changing.lng" name="lng" inputmode="decimal"
           /></label>
         </div>
+        <p>
+          <WhereIStand
+            @found="
+              (lat, lng) =>
+                changing && Object.assign(changing, { lat: String(lat), lng: String(lng) })
+            "
+          />
+        </p>
         <PointMap v-if="points.length" v-model="spot" :points="points" settable />
         <p v-if="error" role="alert" class="error">{{ error }}</p>
         <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>

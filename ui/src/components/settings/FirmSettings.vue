@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The firm as its pages name it, the rulebook that new sites begin with, and how its days go.
+import WhereIStand from '@/components/common/WhereIStand.vue'
 import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may, refresh } from '@/api/session'
@@ -108,6 +109,10 @@ const keep = () =>
               :name="`firm-${field}`"
               :disabled="!may('house_rules')"
           /></label>
+          <WhereIStand
+            v-if="may('house_rules')"
+            @found="(lat, lng) => firm && Object.assign(firm, { lat, lng })"
+          />
         </div>
       </fieldset>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
