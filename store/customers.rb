@@ -49,6 +49,17 @@ module Munimen
           raise(NotFound.new("There is no such customer.", field: :customer))
       end
 
+      # Whom to write about some heaters: {heater id => {customer:, address:, email:, reminders:}}.
+      def of_heaters(ids)
+        @database[:heaters]
+          .join(:sites, id: :site_id)
+          .join(:customers, id: :customer_id)
+          .where(Sequel[:heaters][:id] => ids)
+          .select(Sequel[:heaters][:id], Sequel[:customers][:name].as(:customer), :address, :email,
+                  :reminders)
+          .as_hash(:id)
+      end
+
       def site(id)
         Values.of(@sites.where(id:).first) ||
           raise(NotFound.new("There is no such site.", field: :site))

@@ -152,6 +152,9 @@ module Munimen
         VisitMapper.quantities(rows)
       end
 
+      # Heaters that somebody goes to, or is at.
+      def booked_heaters = @rows.where(status: %w[booked open]).select_map(:heater_id).to_set
+
       # Who learnt what of a heater on its visits, the first first: [{field:, on:, account_id:}].
       def learnt(heater_id)
         rows = @database[:decisions]

@@ -8,7 +8,7 @@ module Munimen
 
       # Returns the customer's row. `id` is a UUID made by the caller; sending it twice does no
       # harm.
-      def call(id:, name:, phone: nil, email: nil, note: nil, language: nil)
+      def call(id:, name:, phone: nil, email: nil, note: nil, language: nil, reminders: true)
         @context.may!(:records)
         @context.records.customers.add(
           id:,
@@ -17,6 +17,7 @@ module Munimen
           email: @context.address!(email, required: false),
           note: @context.text!(note, :note, max: 2000, required: false),
           language: Words::Language.name!(language || "en"),
+          reminders: reminders == false ? 0 : 1,
           created_at: @context.stamp
         )
       end

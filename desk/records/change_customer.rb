@@ -20,6 +20,7 @@ module Munimen
         end
         @context.address!(text[:email], required: false) unless text[:email] == before[:email]
         text[:language] = Words::Language.name!(given[:language]) if given[:language]
+        text[:reminders] = given[:reminders] ? 1 : 0 unless given[:reminders].nil?
         @context.records.customers.update(id, text)
         @context.records.customers.find(id)
       end

@@ -23,7 +23,9 @@ module Munimen
             heaters:
           )
         end
-        customer.slice(:id, :name, :phone, :email, :note, :language).merge(sites:)
+        customer.slice(:id, :name, :phone, :email, :note, :language).merge(
+          reminders: customer[:reminders] != 0, sites:
+        )
       end
     end
   end

@@ -232,6 +232,8 @@ module Routes
       ],
       trace: [:get, "/api/instruments/g1/trace"],
       parts: [:get, "/api/parts"],
+      dueReminders: [:get, "/api/outbox/due-reminders"],
+      mailDueReminders: [:post, "/api/outbox/due-reminders", { dues: [] }],
       findCode: [:get, "/api/codes?code=E4"],
       codes: [:get, "/api/settings/codes"],
       replaceCodes: [:put, "/api/settings/codes", { csv: "" }],

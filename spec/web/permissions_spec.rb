@@ -21,7 +21,8 @@ RSpec.describe Munimen::Web do
                   retention setRetention setFirm people invitePerson changePerson newLink
                   closePerson openPerson pausePerson firstSteps leaveOutStep
                   numbers],
-      office_work => %i[addAbsence endAbsence replaceParts replaceCodes applyPlan exportTable previewTable
+      office_work => %i[addAbsence endAbsence replaceParts replaceCodes dueReminders
+                        mailDueReminders applyPlan exportTable previewTable
                         importTable startTableImport],
       work => %i[doStep undoStep stepNotDone visitRules siteRules closeDeficiency amend],
       visits => %i[

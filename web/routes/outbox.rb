@@ -14,6 +14,8 @@ module Munimen
           app.post("/api/outbox/reminders") do
             json(outbox.reminder(sent[:due], **sent.slice(:id, :recipient)))
           end
+          app.get("/api/outbox/due-reminders") { json(reminders.list) }
+          app.post("/api/outbox/due-reminders") { json(reminders.write(sent[:dues])) }
           app.post("/api/outbox/bookings") do
             json(outbox.booking(sent[:visit].downcase,
                                 **sent.slice(:id, :what, :offset, :recipient)))
@@ -30,6 +32,7 @@ module Munimen
         # What its routes share.
         module Helpers
           def outbox = Desk::Outbox.new(desk, base:)
+          def reminders = Desk::Reminders.new(desk, outbox)
         end
       end
     end

@@ -758,6 +758,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outbox/due-reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whom to remind of what falls due until the end of next month */
+        get: operations["dueReminders"];
+        put?: never;
+        /** Write their mails, at once */
+        post: operations["mailDueReminders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/numbers": {
         parameters: {
             query?: never;
@@ -2766,6 +2784,7 @@ export interface components {
             email?: string;
             note?: string;
             language?: components["schemas"]["Language"];
+            reminders?: boolean;
         };
         Customer: {
             id: string;
@@ -2774,6 +2793,7 @@ export interface components {
             email?: components["schemas"]["MaybeText"];
             note?: components["schemas"]["MaybeText"];
             language?: components["schemas"]["Language"];
+            reminders?: boolean;
             sites: {
                 id: string;
                 address: string;
@@ -3833,6 +3853,18 @@ export interface components {
             code: string;
             means: string;
             test: components["schemas"]["MaybeText"];
+        };
+        DueReminders: {
+            until: string;
+            due: {
+                due: string;
+                on: string;
+                text: string;
+                customer: string;
+                address: string;
+                email?: components["schemas"]["MaybeText"];
+                why_not: components["schemas"]["MaybeText"];
+            }[];
         };
         LeverCard: {
             lines: string[];
@@ -5296,6 +5328,7 @@ export interface operations {
                     email?: string;
                     note?: string;
                     language?: components["schemas"]["Language"];
+                    reminders?: boolean;
                 };
             };
         };
@@ -6242,6 +6275,66 @@ export interface operations {
                         count: number;
                         csv: string;
                     };
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    dueReminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueReminders"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    mailDueReminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    dues: components["schemas"]["Id"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outbox"];
                 };
             };
             401: components["responses"]["Problem"];

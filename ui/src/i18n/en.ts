@@ -1292,6 +1292,21 @@ export default {
     likely: 'Likely',
     maybe: 'Maybe',
   },
+  reminders: {
+    open: 'Remind customers…',
+    title: 'Reminders of what falls due',
+    lead: 'Due until {until}, one mail for each heater, of what comes first.',
+    none: 'Nothing falls due.',
+    write: 'Write no mail | Write 1 mail | Write {n} mails',
+    written: '| 1 mail lies in the outbox. | {n} mails lie in the outbox.',
+    outbox: 'Outbox',
+    want: 'Wants to be reminded by mail',
+    why: {
+      booked: 'a visit is booked',
+      none_wanted: 'asked for none',
+      no_address: 'no mail address',
+    },
+  },
   next: {
     title: 'For whoever comes next',
     add: 'What is in the way here?',

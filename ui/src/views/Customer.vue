@@ -24,6 +24,7 @@ const details = ref<{
   email: string
   note: string
   language: Language
+  reminders: boolean
 } | null>(null)
 const addingHeaterAt = ref<string | null>(null)
 const site = ref({ address: '', access: '', code_profile: '' })
@@ -66,13 +67,14 @@ const addSite = () =>
     addingHeaterAt.value = id
   })
 function changeDetails() {
-  const { name, phone, email, note, language } = customer.value!
+  const { name, phone, email, note, language, reminders } = customer.value!
   details.value = {
     name,
     phone: phone ?? '',
     email: email ?? '',
     note: note ?? '',
     language: language ?? 'en',
+    reminders: reminders ?? true,
   }
 }
 const keepDetails = () =>
@@ -265,6 +267,10 @@ const take = () => getReady(heaters.value)
             <option value="en">English</option>
             <option value="es" lang="es">Español</option>
           </select></label
+        >
+        <label
+          ><input v-model="details.reminders" type="checkbox" name="reminders" />
+          {{ $t('reminders.want') }}</label
         >
         <p v-if="error" role="alert" class="error">{{ error }}</p>
         <el-button type="primary" native-type="submit" :disabled="!details.name.trim()">{{

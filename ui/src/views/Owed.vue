@@ -1,6 +1,8 @@
 <script setup lang="ts">
 // What is owed, most urgent first, with the reasons; put off or declined with a reason, and never
 // lost from view.
+import DueReminders from '@/components/records/DueReminders.vue'
+import { may } from '@/api/session'
 import { onMounted, ref } from 'vue'
 import { tellCustomer, type When } from '@/api/bookings'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
@@ -88,7 +90,11 @@ const booked = ref('')
   <div class="page stack">
     <div class="row between">
       <h1>{{ $t('owed.title') }}</h1>
-      <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink>
+      <span class="row"
+        ><DueReminders v-if="may('mails')" /><RouterLink to="/outbox">{{
+          $t('outbox.title')
+        }}</RouterLink></span
+      >
     </div>
     <p v-if="written" role="status">
       {{ $t('report.inOutbox') }} <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink>
