@@ -1293,7 +1293,7 @@ export default {
     maybe: 'Maybe',
   },
   reminders: {
-    open: 'Remind customers…',
+    open: 'Mail what falls due…',
     title: 'Reminders of what falls due',
     lead: 'Due until {until}, one mail for each heater, of what comes first.',
     none: 'Nothing falls due.',
