@@ -14,8 +14,12 @@ module Munimen
       # records: Store::Records.
       def initialize(records) = @database = records.database
 
-      # The same with every setting: of a training run, which has no others.
-      def all(heater_id) = rows([heater_id]).merge(settings: of(:settings, {}))
+      # The same with every setting but the list of parts, which a browser cannot read: of a
+      # training run, which has no others.
+      def all(heater_id)
+        settings = of(:settings, {}).reject { |row| row[:name] == "parts" }
+        rows([heater_id]).merge(settings:)
+      end
 
       # {table => [row]} for some heaters. own: id of the account whose pack it is, or nil.
       def rows(heater_ids, own: nil)

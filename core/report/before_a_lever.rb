@@ -3,12 +3,11 @@
 module Munimen
   module Report
     # What a customer is told before a lever is lifted: how old the valve is, when it was last
-    # lifted, what may show itself, what that costs, and what stays untested otherwise. Handbook §7:
-    # they should know before, not after.
+    # lifted, what may show itself, what that costs, and what stays untested otherwise:
+    # they should know before, not after. Common practice.
     class BeforeALever
-      MAY_SHOW = "An old valve may not close tight again after its test. A valve that does not " \
-                 "was " \
-                 "bad before: the test shows it."
+      MAY_SHOW = "An old valve may not close tight again after its test. A valve that does " \
+                 "not was bad before: the test shows it."
       OTHERWISE = "Not lifted, nobody knows whether it would open. The page will say so."
 
       # visit: one that may lift it. lifted: Date of its last lift by the firm's record, or nil;
@@ -21,8 +20,7 @@ module Munimen
 
       # [[template, {name: value}], …]: yes is asked for after them.
       def lines
-        [age, history, [MAY_SHOW, {}], spare, price, [OTHERWISE, {}]]
-          .compact
+        [age, history, [MAY_SHOW, {}], spare, price, [OTHERWISE, {}]].compact
       end
 
       private

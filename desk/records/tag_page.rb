@@ -11,15 +11,15 @@ module Munimen
       # For schema Tag of the contract. Raises NotFound.
       def call(heater_id)
         place = heaters.with_place(heater_id)
-        @words = Words[place[:book].units]
-        @language = Words::Language.find(heaters.language(heater_id))
+        words = Words[place[:book].units]
+        @reader = Words::Speaker.new(words, heaters.language(heater_id))
         {
           firm: firm, label: place[:label], gone: !place[:ended].nil?,
           off: (say(Report::Household::OFF) if off?(heater_id)),
           **dates(heater_id),
           emergency: Report::Emergency.of(place[:heater])&.then { |text| say(text) },
           advice: Report::Household.advice.map { |one| one.transform_values { |text| say(text) } },
-          units: @words.id, language: @language ? @language.id : :en
+          units: words.id, language: @reader.id
         }
       end
 
@@ -28,10 +28,7 @@ module Munimen
       def heaters = @context.records.heaters
       def firm = @context.records.settings.firm.slice("name", "phone").transform_keys(&:to_sym)
 
-      def say(template)
-        said = @words.say(template)
-        @language ? @language.say(said, @words.id) : said
-      end
+      def say(template) = @reader.say(template)
 
       # Whether it was left so that nobody may use it.
       def off?(id)

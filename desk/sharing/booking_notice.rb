@@ -49,14 +49,8 @@ module Munimen
       private
 
       def words = @words ||= Words[@place[:book].units]
-      def language = @language ||= Words::Language.find(@contact[:language])
-
-      # A template in the reader's language, then filled in: what was typed stays as it is.
-      def say(template, **filled)
-        said = words.say(template)
-        said = language.say(said, words.id) if language
-        filled.empty? ? said : format(said, **filled)
-      end
+      def reader = @reader ||= Words::Speaker.new(words, @contact[:language])
+      def say(template, **filled) = reader.say(template, **filled)
 
       def emergency = Report::Emergency.of(@place[:heater])&.then { |text| say(text) }
       def jobs = @row[:jobs].map { |job| say(Work::Job[job].title) }
@@ -65,8 +59,7 @@ module Munimen
       def seconds = promised.any? ? promised.last - start : LENGTH
 
       def told
-        day = (language || words).date(local(start).to_date.iso8601)
-        { day:, time:, jobs: jobs.join(", ") }
+        { day: local(start).to_date, time:, jobs: jobs.join(", ") }
       end
 
       def time

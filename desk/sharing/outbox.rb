@@ -37,9 +37,8 @@ module Munimen
       def report(visit_id, id:, recipient:, days: 30)
         page = ReportPage.new(@context).for_customer(visit_id)
         link = Share.new(@context).create(visit_id, id:, days:)
-        language = Words::Language.find(page[:language])
         words = Words[page[:units]]
-        say = ->(text) { words.say(text).then { |said| language&.say(said, words.id) || said } }
+        say = Words::Speaker.new(words, page[:language]).method(:say)
         write(
           id:,
           kind: "report",

@@ -31,6 +31,7 @@ module Munimen
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also
+        Work::Hindrance[about.first] if kind == :next
         return if value.to_s.empty?
 
         Faults::Complaint.check!(value, visit.heater) if kind == :complaint

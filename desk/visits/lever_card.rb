@@ -15,7 +15,8 @@ module Munimen
         visit = visits.load(visit_id, now: @context.now)
         card = Report::BeforeALever.new(visit, lifted: lifted(visits.find(visit_id)),
                                                price: price(visit))
-        { lines: card.lines.map { |line| said(line, visit, visits.contact(visit_id)[:language]) },
+        reader = Words::Speaker.new(visit.words, visits.contact(visit_id)[:language])
+        { lines: card.lines.map { |template, filled| reader.say(template, **filled) },
           consent: visit.decision(:consent), by: visit.decision(:consent_by) }
       end
 
@@ -33,23 +34,11 @@ module Munimen
         last && Date.iso8601(last[:signed_at][0, 10])
       end
 
-      # Of the first of the firm's list that fits.
+      # Of the first of the firm's list that fits, or may.
       def price(visit)
-        own = @context.records.settings[:parts] or return
-        best = Formats::PartsCsv.read(own).matches(:relief_valve, visit).first
+        best = MatchParts.new(@context).best(:relief_valve, visit)
         price = best&.part&.price.to_s
         price unless best&.fits? == false || price.empty?
-      end
-
-      def said((template, filled), visit, language)
-        words = visit.words
-        text = words.say(template)
-        known = Words::Language.find(language)
-        text = known.say(text, words.id) if known
-        told = filled.transform_values do |one|
-          one.is_a?(Date) ? words.date(one.iso8601) : one
-        end
-        told.empty? ? text : format(text, **told)
       end
     end
   end

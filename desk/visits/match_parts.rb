@@ -30,6 +30,9 @@ module Munimen
         }
       end
 
+      # Parts::Catalogue::Match of what of the firm's list fits best, or nil.
+      def best(kind, visit) = catalogue.matches(kind, visit).first
+
       # The kinds of parts that the heater of a visit has: [{id:, title:}].
       def kinds(visit_id)
         visit = @context.records.visits.load(visit_id, now: @context.now)

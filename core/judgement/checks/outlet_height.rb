@@ -1,19 +1,5 @@
 # frozen_string_literal: true
 
-# Two diameters of a pipe that is larger than the usual 3/4 in are more than the limit's 1 1/2 in.
-two_diameters = { one: 2.0 }.transform_values do |inches|
-  Munimen::Measure::Quantity.of(inches, "in", :length)
-end
-too_low = lambda do |check, height, visit, moved|
-  text = "Ends #{check.say(height)} above: too low."
-  limit = visit.rules.limit(:outlet_clear) or next
-  wider = two_diameters[visit.heater.relief_outlet] if visit.rules.book.id == :us_irc
-  limit = limit.with({ at_least: wider }, limit.source) if wider
-  next unless limit.violated_by(height)
-
-  check.finding(limit.grade, text, limit:, measured: height, question: moved)
-end
-
 # How high the relief valve's pipe ends, measured; the rulebook's bounds, or the house rule's.
 Munimen::Judgement::Check.define :outlet_height, part: :discharge_end do
   on_page 160, "Height of the discharge pipe's end"
@@ -33,7 +19,12 @@ Munimen::Judgement::Check.define :outlet_height, part: :discharge_end do
       "Ends #{say(height)} above: too high.",
       question: moved
     ) ||
-      too_low[self, height, visit, moved] ||
+      exceeds_limit(
+        height,
+        :outlet_clear,
+        "Ends #{say(height)} above: too low.",
+        question: moved
+      ) ||
       sound(
         "Ends #{say(height)} above.",
         measured: height,

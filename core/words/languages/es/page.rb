@@ -136,7 +136,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     En nuestros registros nadie la ha accionado.
   It was last lifted on %<date>s.
     Se accionó por última vez el %<date>s.
-  An old valve may not close tight again after its test. A valve that does not was bad before: the test shows it.
+  An old valve may not close tight again after its test. A valve that does not was bad before: the
+      test shows it.
     Una válvula vieja puede no cerrar bien después de la prueba. La que no cierra ya estaba mal:
       la prueba lo muestra.
   A new one is at hand today.
