@@ -11,7 +11,7 @@ module Munimen
 
       # The grade of a limit when a quantity passes it, else nil.
       def exceeds_limit(quantity, limit_id, text, **more)
-        limit = @visit.rules.limit(limit_id)
+        limit = @visit.rules.limit(limit_id)&.on(@visit.heater)
         return unless limit&.violated_by(quantity)
 
         finding(limit.grade, text, limit:, measured: quantity, **more)

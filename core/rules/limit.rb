@@ -2,8 +2,12 @@
 
 module Munimen
   module Rules
+    # m of a relief valve's outlet, nominal.
+    OUTLETS = { half: 0.0127, three_quarters: 0.01905, one: 0.0254 }.freeze
+
     # One limit of a rulebook: bounds as Quantities (either may be nil), the grade of passing it,
-    # where it comes from, and what to do. `due_in` is days; `book` the rulebook that sets it.
+    # where it comes from, and what to do. `due_in` is days; `book` the rulebook that sets it;
+    # `diameters`: how many diameters of the discharge pipe the lower bound is.
     Limit =
       Struct.new(
         :id,
@@ -16,8 +20,17 @@ module Munimen
         :due_in,
         :explain,
         :who,
+        :diameters,
         keyword_init: true
       ) do
+        # As it binds one heater: a bound that is so many diameters of its discharge pipe grows
+        # with a pipe larger than the usual one, for which it is written.
+        def on(heater)
+          bore = OUTLETS[heater.relief_outlet] if diameters && at_least
+          wider = Measure::Quantity.new(:length, diameters * bore) if bore
+          wider && wider > at_least ? with({ at_least: wider }, source) : self
+        end
+
         # The bound that a quantity passes, or nil when it is inside. A hair of rounding does not
         # count.
         def violated_by(quantity)

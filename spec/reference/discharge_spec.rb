@@ -24,6 +24,9 @@ RSpec.describe "Discharge pipes in North America" do
       [{}, { discharge_ends: "outdoors" }, "26 in"] + ([%i[outlet_height defect]] * 3),
     "an inch above the floor: less than two diameters" =>
       [{}, { discharge_ends: "floor" }, "1 in", %i[outlet_height defect], nil, nil],
+    "1 3/4 in above the floor, of a 1 in pipe: less than two of its diameters" =>
+      [{}, { discharge_ends: "floor", relief_outlet: "one" }, "1.75 in",
+       %i[outlet_height defect], nil, nil],
     "in the pan" =>
       [{}, { discharge_ends: "pan" }, "4 in", nil] + ([%i[discharge_into_pan defect]] * 2),
     "a thread at its end" =>

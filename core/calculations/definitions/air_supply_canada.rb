@@ -30,21 +30,11 @@ Munimen::Calculations::Calculation.define :air_supply_canada do
                                "another clause holds.", field: :total_input, code: :out_of_range)
     end
 
-    judged = Munimen::Calculations::Judged.new(:air_supply_canada)
     enough = i[:tight] == "no" && i[:room_volume].in("ft3") >= (input * roomy) - 1e-9
     area = enough ? 0.0 : Munimen::Measure::Unit["in2"].to_si(input / a_square_inch)
-    wanted = Munimen::Measure::Quantity.new(:area, area).format(units)
-    there = i[:existing_area]
-    because = { measured: there&.format(units), limit: "at least #{wanted}", source: rule }.compact
-    if enough
-      judged.add(:sound, "The room and what leaks in give enough.", **because)
-    elsif there.nil?
-      judged.add(:not_tested, "It wants #{wanted} free to outdoors.", **because)
-    elsif there.si < area - 1e-9
-      judged.add(:defect, "Only #{there.format(units)} free: it wants #{wanted}.", **because)
-    else
-      judged.add(:sound, "#{there.format(units)} free is enough.", **because)
-    end
-    { free_area: area, verdict: judged.grade, judged: judged.verdict }
+    Munimen::Calculations::Opening.outputs(
+      :air_supply_canada, area, there: i[:existing_area], source: rule, units:,
+                                none: "The room and what leaks in give enough."
+    )
   end
 end

@@ -18,23 +18,11 @@ Munimen::Calculations::Calculation.define :open_flue_ventilation do
 
   compute do |i, units|
     Munimen::Calculations::Limits.positive(i[:net_input], :net_input)
-    judged = Munimen::Calculations::Judged.new(:open_flue_ventilation)
     input = i[:net_input].in("kW") / (i[:plate_basis] == "gross" ? gross_to_net : 1)
     area = Munimen::Measure::Unit["cm2"].to_si(a_kilowatt * [input - free_of_need, 0].max)
-    wanted = Munimen::Measure::Quantity.new(:area, area)
-    there = i[:existing_area]
-    because = { measured: there&.format(units), limit: "at least #{wanted.format(units)}",
-                source: rule }.compact
-    if area.zero?
-      judged.add(:sound, "Up to 7 kW net no opening of its own is asked for.", **because)
-    elsif there.nil?
-      judged.add(:not_tested, "It wants #{wanted.format(units)} free to outdoors.", **because)
-    elsif there.si < area - 1e-9
-      judged.add(:defect, "Only #{there.format(units)} free: it wants #{wanted.format(units)}.",
-                 **because)
-    else
-      judged.add(:sound, "#{there.format(units)} free is enough.", **because)
-    end
-    { free_area: area, verdict: judged.grade, judged: judged.verdict }
+    Munimen::Calculations::Opening.outputs(
+      :open_flue_ventilation, area, there: i[:existing_area], source: rule, units:,
+                                    none: "Up to 7 kW net no opening of its own is asked for."
+    )
   end
 end

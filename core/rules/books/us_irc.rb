@@ -154,7 +154,8 @@ Munimen::Rules::Book.define :us_irc do
           "Bring the end to within 6 in of the floor or ground, and two pipe diameters clear of " \
           "it.",
         explain: "The end of the safety pipe is so high that scalding water splashes."
-  limit :outlet_clear, at_least: inches(1.5), grade: :defect, due_in: 60, who: :plumber,
+  limit :outlet_clear, at_least: inches(1.5), diameters: 2, grade: :defect,
+                       due_in: 60, who: :plumber,
                        source: published("IRC", "P2804.6.1 item 10"),
                        remedy: "Shorten it: two pipe diameters clear of floor or ground.",
                        explain: "The end of the safety pipe is so low that it can be blocked."
