@@ -131,7 +131,7 @@ module Munimen
 
       # What a code on a display means, by the firm's own list.
       get("/api/codes") do |desk, given|
-        DisplayCodes.new(desk).find(given[:code], maker: given[:maker])
+        DisplayCodes.new(desk).find(given[:code], visit: given[:visit])
       end
 
       # What a customer reads before a lever is lifted.

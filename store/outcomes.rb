@@ -64,14 +64,16 @@ module Munimen
         end
       end
 
-      # Deficiencies found in a time, or open at its end: all columns, and whose heater it is.
-      def deficiencies
+      # Deficiencies found before a day: all columns, and whose heater it is.
+      def deficiencies(before)
         @database[:deficiencies]
+          .where { found_on < before }
           .join(:heaters, id: :heater_id)
           .join(:sites, id: :site_id)
           .join(:customers, id: :customer_id)
           .select_all(:deficiencies)
           .select_append(Sequel[:customers][:name].as(:customer))
+          .all
       end
 
       private

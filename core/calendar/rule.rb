@@ -35,6 +35,10 @@ module Munimen
           value ? instance_variable_set(:"@#{name}", value) : instance_variable_get(:"@#{name}")
         end
       end
+      # Nothing that a customer is reminded of: the firm sees to it.
+      def ours = @ours = true
+      def ours? = @ours || false
+
       # Whether a newer one takes the place of the older, whatever was done meanwhile.
       def renewed = @renewed = true
       def renewed? = @renewed || false

@@ -6,7 +6,7 @@ module Munimen
     # only seen to work so long: Kaplan and Meier 1958, with Greenwood's variance and the band of
     # 95 % on the scale of log(−log S), as Kalbfleisch and Prentice have it; from memory.
     #
-    #   Survival.new([[6, true], [6, false]]).steps.first.share # => 0.5
+    #   Survival.steps([[6, true], [6, false]]).first.share # => 0.5
     module Survival
       # time; at_risk: how many were still watched just before it; events: how many failed at it;
       # share that works after it, with its band (nil where nothing is left, or has failed).
@@ -29,9 +29,6 @@ module Munimen
           Step.new(time:, at_risk:, events:, share:, low:, high:)
         end
       end
-
-      # The share that still works at a time: 1 before the first failure.
-      def at(steps, time) = steps.reverse.find { |step| step.time <= time }&.share || 1.0
 
       def band(share, greenwood)
         return [nil, nil] unless share.positive? && share < 1

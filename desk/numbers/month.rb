@@ -9,12 +9,12 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # month: "2026-11". {month:, visits: [{who:, kind:, count:, reckoned:, taken:}] in minutes,
-      # dangers: {found:, made_safe:, standing:}, open: [{grade:, ages: [counts by AGES]}],
-      # unbooked:, list: the deficiencies behind}. Raises Error on what is no month.
-      def call(month)
+      # month: "2026-11"; nil: this one. {month:, visits: [{who:, kind:, count:, reckoned:,
+      # taken:}] in minutes, dangers: {found:, made_safe:, standing:}, open: [{grade:, ages: [counts
+      # by AGES]}], unbooked:, list: the deficiencies behind}. Raises Error on what is no month.
+      def call(month = nil)
         @context.may!(:numbers)
-        from, to = bounds(month)
+        from, to = bounds(month || @context.now.strftime("%Y-%m"))
         visits = outcomes.signed(from.iso8601, to.iso8601)
         open, dangers = deficiencies(from, to)
         {
@@ -50,12 +50,12 @@ module Munimen
       end
 
       def hands_on
-        Work::Operation.all.to_h { |one| [one.id, one.hands_on.is_a?(Numeric) ? one.hands_on : 0] }
+        Work::Operation.all.to_h { |one| [one.id, one.hands_on] }
       end
 
       # Those open at the month's end, and the dangers that were found in it.
       def deficiencies(from, to)
-        all = outcomes.deficiencies.where { found_on < to.iso8601 }.all
+        all = outcomes.deficiencies(to.iso8601)
         open = all.select { |one| one[:closed_on].nil? || one[:closed_on] >= to.iso8601 }
         dangers = all.select { |one| one[:grade] == "danger" && one[:found_on] >= from.iso8601 }
         [open, dangers]

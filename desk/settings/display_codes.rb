@@ -6,8 +6,12 @@ module Munimen
     class DisplayCodes
       def initialize(context) = @context = context
 
-      # [{maker:, code:, means:, test:}] of a code as it is shown.
-      def find(shown, maker: nil) = codes.find(shown, maker:).map(&:to_h)
+      # [{maker:, code:, means:, test:}] of a code as it is shown; of a visit's heater its maker's
+      # first.
+      def find(shown, visit: nil)
+        maker = visit && @context.records.visits.load(visit, now: @context.now).heater.maker
+        codes.find(shown, maker:).map(&:to_h)
+      end
 
       # {count:, csv:}
       def text = { count: codes.size, csv: Formats::CodesCsv.write(codes) }

@@ -5,8 +5,8 @@ require "digest"
 module Munimen
   module Desk
     # Reminders of what falls due until the end of next month: one look, one press. One mail for
-    # each heater, of what comes first; who has asked for none, has no address, or has a visit
-    # booked, is named and left out.
+    # each heater, of what comes first of what is the customer's to book; who has asked for none,
+    # has no address, or has a visit booked, is named and left out.
     class Reminders
       # outbox: Outbox, which writes them.
       def initialize(context, outbox)
@@ -18,7 +18,9 @@ module Munimen
       # "no_address", "booked" or nil}]}, the soonest first.
       def list
         @context.may!(:mails)
-        rows = @context.records.dues.open(by: last, show: :open, today:)
+        gone = Calendar::Rule.gone(today)
+        rows = @context.records.dues.open(by: last, show: :open, today:, gone:)
+                       .reject { |row| Calendar::Rule[row[:kind]]&.ours? }
         first = rows.sort_by { |row| row[:on] }.uniq { |row| row[:heater_id] }
         contacts = @context.records.customers.of_heaters(first.map { |row| row[:heater_id] })
         booked = @context.records.visits.booked_heaters

@@ -19,12 +19,12 @@ RSpec.describe Munimen::Work::Hindrance do
     )[:id]
   end
 
+  # What the plan of that day reckons for it.
   def minutes
     office.records.forget
-    day = Munimen::Desk::DayPlan.new(office.context("office"), from: office.now.to_date + 1)
-    plan = JSON.parse(JSON.generate(day.call))
-    stops = plan.to_s.scan(/"seconds"=>(\d+)/).flatten.map(&:to_i)
-    stops.max / 60
+    day = Munimen::Desk::DayPlan.new(office.context("office"), from: office.now.to_date + 1).call
+    all = day[:unplaced] + day[:rounds].flat_map { |round| round[:stops] }
+    all.find { |one| one[:visit] == @booked }[:seconds] / 60
   end
 
   it "is told at the next visit, brought along and reckoned with, and taken back" do
@@ -45,7 +45,9 @@ RSpec.describe Munimen::Work::Hindrance do
 
   it "knows what it is about, and what a heater has not" do
     visit = office.start
-    expect { say(visit, "glued_pipe", "perhaps") }.to raise_error(Munimen::Error)
+    [%w[glued_pipe perhaps], %w[ghosts yes]].each do |id, value|
+      expect { say(visit, id, value) }.to raise_error(Munimen::Error)
+    end
     ids = described_class.for(Munimen::Heater::Installation.from(Build::ELECTRIC.merge(
                                                                    anode: "none"
                                                                  ))).map(&:id)

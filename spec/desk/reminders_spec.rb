@@ -22,7 +22,10 @@ RSpec.describe Munimen::Desk::Reminders do
     expect(why_not).to eq(["no_address"])
     change(email: "ada@mail.example")
     list = reminders.list
-    # the charge's re-check in a week comes first
+    # a paper that follows is the firm's to see to; the charge's re-check in a week comes first
+    office.records.dues.add(id: office.uuid, heater_id: office.heater, kind: "papers",
+                            visit_id: office.records.visits.of_heater(office.heater).first[:id],
+                            on: "2026-11-25", text: "Permit: to follow")
     expect(list).to match(until: "2026-12-31", due: [include(on: "2026-11-30", why_not: nil)])
     2.times { reminders.write([list[:due].first[:due], office.uuid]) }
     expect(mails).to eq([["reminder", "ada@mail.example"]])

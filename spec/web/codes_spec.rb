@@ -15,9 +15,14 @@ RSpec.describe Munimen::Desk::DisplayCodes do
     expect([codes.text, codes.find("E4")]).to eq([{ count: 0, csv: "maker,code,means,test\n" }, []])
     expect(codes.replace(list)).to eq(count: 3, csv: list)
     means = ->(*given, **more) { codes("plumber").find(*given, **more).map { |one| one[:means] } }
-    expect(means["e 4", maker: "OTHER"]).to eq(["Tank too hot, or its sensor open"])
-    expect(means["E4"].size).to eq(2)
-    expect(means["E4", maker: "third"].size).to eq(2)
+    made_by = lambda do |maker|
+      Munimen::Desk::KeepHeater.new(office.context).change(
+        office.heater, label: "Cellar", installation: Build::GAS.merge(maker:)
+      )
+      means["e 4", visit: office.start]
+    end
+    expect(made_by["OTHER"]).to eq(["Tank too hot, or its sensor open"])
+    expect([means["E4"].size, made_by["Third"].size]).to eq([2, 2])
     expect([means["3 FLASHES"], means["E9"], means[" "]]).to eq([["No air"], [], []])
     expect(codes.replace("")[:count]).to eq(0)
   end

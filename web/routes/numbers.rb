@@ -7,8 +7,8 @@ module Munimen
       module Numbers
         def self.registered(app)
           app.get("/api/numbers") do
-            month = params["month"] || desk.now.strftime("%Y-%m")
-            json({ **Desk::Month.new(desk).call(month), lives: Desk::Lives.new(desk).call })
+            month = Desk::Month.new(desk).call(params["month"])
+            json({ **month, lives: Desk::Lives.new(desk).call })
           end
         end
       end

@@ -2,6 +2,7 @@
 
 # Of the firm's instruments, whatever is visited: the desk lists them by their dates.
 Munimen::Calendar::Rule.define :calibration do
+  ours
   comes_from "the date an instrument was calibrated"
   ended_by "a new date of calibration"
   source Munimen::Source.common_practice("once a year")

@@ -2,6 +2,7 @@
 
 # A heater that is left off is somebody's cold house: seen to the same day.
 Munimen::Calendar::Rule.define :left_off do
+  ours
   comes_from "the heater was left off, made safe"
   ended_by "a later visit that leaves it in service"
   source Munimen::Source.common_practice("seen to the same day")

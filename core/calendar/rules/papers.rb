@@ -4,6 +4,7 @@
 check = ->(paper) { :"paper.#{paper.id}" }
 
 Munimen::Calendar::Rule.define :papers do
+  ours
   comes_from "a permit, notice or certificate that was to follow"
   ended_by "a later visit that says of it that it is there, is not needed or follows later"
   source Munimen::Source.common_practice("the days of the book; the authority's come first")

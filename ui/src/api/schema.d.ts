@@ -6194,7 +6194,7 @@ export interface operations {
         parameters: {
             query: {
                 code: string;
-                maker?: string;
+                visit?: components["schemas"]["Id"];
             };
             header?: never;
             path?: never;

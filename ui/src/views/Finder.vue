@@ -182,7 +182,7 @@ const percent = (share: number) => (share < 0.01 ? '<1 %' : `${Math.round(share 
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <div v-if="!symptom" class="stack">
         <p class="soft">{{ $t('finder.lead') }}</p>
-        <DisplayCode />
+        <DisplayCode :visit="id" />
         <div v-if="!id" class="row" role="radiogroup" :aria-label="$t('finder.kind')">
           <button
             v-for="one in KINDS"

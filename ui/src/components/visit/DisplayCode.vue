@@ -4,14 +4,14 @@ import { ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
 
-const props = defineProps<{ maker?: string }>()
+const props = defineProps<{ visit?: string }>()
 const code = ref('')
 const found = ref<Schemas['DisplayCode'][] | null>(null)
 const { error, run } = useRequest()
 const look = () =>
   run(async () => {
     if (!code.value.trim()) return (found.value = null)
-    const query = { code: code.value.trim(), ...(props.maker ? { maker: props.maker } : {}) }
+    const query = { code: code.value.trim(), ...(props.visit ? { visit: props.visit } : {}) }
     found.value = await unwrap(api.GET('/api/codes', { params: { query } }))
   })
 </script>
