@@ -4,9 +4,10 @@ require "digest"
 
 module Munimen
   module Desk
-    # Reminders of what falls due until the end of next month: one look, one press. One mail for
-    # each heater, of what comes first of what is the customer's to book; who has asked for none,
-    # has no address, or has a visit booked, is named and left out.
+    # Reminders of what falls due in this month and the next: one look, one press; what is late
+    # since longer stays among what is owed. One mail for each heater, of what comes first of what
+    # is the customer's to book; who has asked for none, has no address, or has a visit booked, is
+    # named and left out.
     class Reminders
       # outbox: Outbox, which writes them.
       def initialize(context, outbox)
@@ -20,7 +21,7 @@ module Munimen
         @context.may!(:mails)
         gone = Calendar::Rule.gone(today)
         rows = @context.records.dues.open(by: last, show: :open, today:, gone:)
-                       .reject { |row| Calendar::Rule[row[:kind]]&.ours? }
+                       .reject { |row| late?(row) || Calendar::Rule[row[:kind]]&.ours? }
         first = rows.sort_by { |row| row[:on] }.uniq { |row| row[:heater_id] }
         contacts = @context.records.customers.of_heaters(first.map { |row| row[:heater_id] })
         booked = @context.records.visits.booked_heaters
@@ -41,7 +42,9 @@ module Munimen
       private
 
       def today = @context.now.to_date
-      def last = Date.new(today.year, today.month, 1).next_month(2) - 1
+      def begins = Date.new(today.year, today.month, 1)
+      def last = begins.next_month(2) - 1
+      def late?(row) = row[:on] < begins.iso8601
 
       def told(row, contact, booked)
         { due: row[:id], on: row[:on], text: row[:text],

@@ -26,6 +26,9 @@ RSpec.describe Munimen::Desk::Reminders do
     office.records.dues.add(id: office.uuid, heater_id: office.heater, kind: "papers",
                             visit_id: office.records.visits.of_heater(office.heater).first[:id],
                             on: "2026-11-25", text: "Permit: to follow")
+    office.records.dues.add(id: office.uuid, heater_id: office.heater, kind: "anode",
+                            visit_id: office.records.visits.of_heater(office.heater).first[:id],
+                            on: "2024-11-25", text: "Late for two years")
     expect(list).to match(until: "2026-12-31", due: [include(on: "2026-11-30", why_not: nil)])
     2.times { reminders.write([list[:due].first[:due], office.uuid]) }
     expect(mails).to eq([["reminder", "ada@mail.example"]])

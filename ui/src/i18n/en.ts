@@ -1295,7 +1295,7 @@ export default {
   reminders: {
     open: 'Mail what falls due…',
     title: 'Reminders of what falls due',
-    lead: 'Due until {until}, one mail for each heater, of what comes first.',
+    lead: 'Due in this month and the next, until {until}: one mail for each heater, of what comes first. What is late since longer stays under Due.',
     none: 'Nothing falls due.',
     write: 'Write no mail | Write 1 mail | Write {n} mails',
     written: '| 1 mail lies in the outbox. | {n} mails lie in the outbox.',
