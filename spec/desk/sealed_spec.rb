@@ -82,7 +82,8 @@ RSpec.describe Munimen::Desk::Sign do
     sign("customer", name: "Ada Brook", typed: true)
     sign("plumber", strokes: [[[0.1, 0.1], [0.4, 0.2]]])
     kept = office.records.visits.rows(:signatures, ready).find { |one| one[:signer] == "customer" }
-    expect(kept.slice(:name, :strokes, :refused)).to eq(name: "Ada Brook", strokes: [], refused: nil)
+    expect(kept.slice(:name, :strokes, :refused))
+      .to eq(name: "Ada Brook", strokes: [], refused: nil)
     report = Munimen::Desk::ReportPage.new(office.context).call(ready)
     pdf = PDF::Reader.new(StringIO.new(Munimen::Formats::ReportPdf.new(report).render))
     expect(pdf.pages.map(&:text).join(" ").scan(/\btyped\b/).size).to eq(1)

@@ -18,10 +18,9 @@ RSpec.describe Munimen::Desk::ViewVisit do
     )
   end
 
-  answers = { tap_temperature: "118", hot_peak_found: "66", air_valve_emits: "air", thermostat_stops: "stops",
-              relief_lever: "lifts",
-              relief_flow: "full_bore", relief_closes: "shuts", tundish: "runs_clear",
-              vessel_charge: "62",
+  answers = { tap_temperature: "118", hot_peak_found: "66", air_valve_emits: "air",
+              thermostat_stops: "stops", relief_lever: "lifts", relief_flow: "full_bore",
+              relief_closes: "shuts", tundish: "runs_clear", vessel_charge: "62",
               hot_peak_after: "66" }.freeze
 
   # A peak at the relief valve's setting is a danger; the vessel is replaced, the peak is read

@@ -14,18 +14,27 @@ module Munimen
           app.post("/api/outbox/reminders") do
             json(outbox.reminder(sent[:due], **sent.slice(:id, :recipient)))
           end
-          app.get("/api/outbox/due-reminders") { json(reminders.list) }
-          app.post("/api/outbox/due-reminders") { json(reminders.write(sent[:dues])) }
           app.post("/api/outbox/bookings") do
             json(outbox.booking(sent[:visit].downcase,
                                 **sent.slice(:id, :what, :offset, :recipient)))
           end
-          app.put("/api/settings/mail/by-itself") { json(outbox.go_by_themselves(sent[:kinds])) }
-          app.post("/api/settings/mail/try") { json(outbox.try) }
           app.post("/api/outbox/:id/send") { json(outbox.deliver(id)) }
           app.get("/api/outbox/:id/message.eml") do
             file "message/rfc822", outbox.eml(id), "message.eml"
           end
+          due(app)
+          mail(app)
+        end
+
+        # What is not told one by one.
+        def self.due(app)
+          app.get("/api/outbox/due-reminders") { json(reminders.list) }
+          app.post("/api/outbox/due-reminders") { json(reminders.write(sent[:dues])) }
+        end
+
+        def self.mail(app)
+          app.put("/api/settings/mail/by-itself") { json(outbox.go_by_themselves(sent[:kinds])) }
+          app.post("/api/settings/mail/try") { json(outbox.try) }
           app.put("/api/settings/mail", fresh: true) { json(outbox.set(**sent)) }
         end
 
