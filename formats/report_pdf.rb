@@ -34,9 +34,6 @@ module Munimen
       }.freeze
       UNTESTED = "F4ECC6" # in service, and nothing was tested
 
-      ACROSS = 3 # photographs in a row
-      TALL = 130 # points of one
-
       # page: as Desk::ReportPage gives it. photos: [[what it shows, bytes], …] at its end.
       def initialize(page, photos: [])
         @photos = photos
@@ -318,19 +315,7 @@ module Munimen
         return if @photos.empty?
 
         heading t("Photographs")
-        wide = (@pdf.bounds.width - (12 * (ACROSS - 1))) / ACROSS
-        @photos.each_slice(ACROSS) do |row|
-          @pdf.start_new_page if @pdf.cursor < TALL + 30
-          top = @pdf.cursor
-          row.each_with_index { |one, index| photograph(one, index * (wide + 12), top, wide) }
-          @pdf.move_cursor_to top - TALL - 26
-        end
-      end
-
-      def photograph((what, bytes), left, top, wide)
-        @pdf.image StringIO.new(bytes), at: [left, top], fit: [wide, TALL]
-        @pdf.text_box what, at: [left, top - TALL - 3], width: wide, height: 20, size: 7.5,
-                            overflow: :shrink_to_fit
+        PdfPhotographs.new(@pdf, @photos).draw
       end
 
       def reasons(pairs) = (pairs || []).map { |one| "#{one[:text]}: #{one[:reason]}" }

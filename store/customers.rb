@@ -98,6 +98,16 @@ module Munimen
         found_by_new_words(@sites.where(id:).get(:customer_id))
       end
 
+      # Gives a site to another customer.
+      def give_site(id, to:)
+        before = @sites.where(id:).get(:customer_id)
+        @sites.where(id:).update(customer_id: to)
+        [before, to].each { |one| found_by_new_words(one) }
+      end
+
+      # One of whom no site is left.
+      def delete(id) = @customers.where(id:).delete
+
       # From now on nobody is found here by what is new: for a copy of which only the rows are
       # taken over.
       def leave_unindexed = @unindexed = true

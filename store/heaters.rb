@@ -30,6 +30,9 @@ module Munimen
         @rows.where(id:).update(label:, installation: JSON.generate(installation))
       end
 
+      # Gives a heater to another site.
+      def give(id, to:) = @rows.where(id:).update(site_id: to)
+
       # ended: Hash of what became of it, or nil where it is there (again).
       def keep_end(id, ended)
         @rows.where(id:).update(ended: ended && JSON.generate(ended))

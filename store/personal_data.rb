@@ -32,6 +32,8 @@ module Munimen
 
       # Takes out what can go. Returns {table => rows}; inside a transaction.
       def erase(customer_id, at:, since: nil)
+        parts = scope(customer_id).values_at(:customers, :sites, :heaters)
+        Undoing.new(@database).forget(parts.flat_map { |rows| rows.select_map(:id) })
         let_go(scope(customer_id)[:visits], since, at) if since
         signed(customer_id, since:).zero? ? all(customer_id) : all_but_signed(customer_id, since)
       end

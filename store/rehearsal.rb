@@ -54,13 +54,17 @@ module Munimen
 
       # Writes what has changed. Raises Refused, and takes over nothing, where somebody has changed
       # one of the same rows meanwhile. What is compared is compared before anybody has to wait; the
-      # words of the search follow in pieces, also after a crash.
-      def take_over
+      # words of the search follow in pieces, also after a crash. undone_as: head of Undoing, with
+      # which it can be taken back.
+      def take_over(undone_as: nil)
         @records.database.run("PRAGMA wal_checkpoint(TRUNCATE)")
         @real.synchronize do
           attached do
             changes = TABLES.map { |table, columns| change(table, columns || columns_of(table)) }
-            @real.transaction(mode: :immediate) { changes.each { |one| merge(*one) } }
+            @real.transaction(mode: :immediate) do
+              remember(undone_as, changes) if undone_as
+              changes.each { |one| merge(*one) }
+            end
           end
         end
         Customers.new(@real).index_waiting
@@ -89,6 +93,25 @@ module Munimen
           "EXCEPT SELECT #{list} FROM past.#{table}"
         )
         [table, kept, list, "temp.changed_#{table}"]
+      end
+
+      # Each row as it is, and as it will be.
+      def remember(head, changes)
+        undoing = Undoing.new(@real)
+        undoing.began(head)
+        changes.each do |table, _, _, changed|
+          next unless Undoing::TABLES.include?(table)
+
+          now = undoing.as_json(table, "new")
+          was = "(SELECT #{undoing.as_json(table, "old")} FROM main.#{table} old " \
+                "WHERE old.id = new.id)"
+          @real.run(
+            "INSERT INTO main.undo_rows (undoable_id, `table`, row_id, before, after) " \
+            "SELECT #{@real.literal(head[:id])}, '#{table}', new.id, #{was}, #{now} " \
+            "FROM #{changed} new"
+          )
+        end
+        undoing.forget_empty(head[:id])
       end
 
       def merge(table, kept, list, changed)

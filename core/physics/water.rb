@@ -55,6 +55,9 @@ module Munimen
                  -0.32325550322333e7, 0.14915108613530e2, -0.48232657361591e4, 0.40511340542057e6,
                  -0.23855557567849, 0.65017534844798e3].freeze
 
+      MOST_KEPT = 4000 # temperatures whose specific heat is kept
+      private_constant :MOST_KEPT
+
       module_function
 
       # Density in kg/m3 of the liquid at a temperature in K, at the greater of saturation and one
@@ -72,8 +75,17 @@ module Munimen
         pressure / (R * temperature * pi(pressure) * gamma_pi(temperature, pressure))
       end
 
-      # Isobaric specific heat in J/kg/K.
-      def specific_heat(temperature, pressure = liquid_pressure(temperature))
+      # Isobaric specific heat in J/kg/K of the liquid at a temperature in K, and at an absolute
+      # pressure in Pa; without one, at the greater of saturation and one atmosphere. A course of
+      # warming asks for the same temperatures again whenever only its pressures have changed.
+      def specific_heat(temperature, pressure = nil)
+        return heat_at(temperature, pressure) if pressure
+
+        @kept = {} if @kept.nil? || @kept.size > MOST_KEPT
+        @kept[temperature] ||= heat_at(temperature, liquid_pressure(temperature))
+      end
+
+      def heat_at(temperature, pressure)
         tau = 1386.0 / temperature
         x = 7.1 - pi(pressure)
         y = tau - 1.222
@@ -132,7 +144,7 @@ module Munimen
         y = (1386.0 / temperature) - 1.222
         REGION1.sum { |i, j, n| i.zero? ? 0.0 : -n * i * (x**(i - 1)) * (y**j) }
       end
-      private_class_method :kell, :pi, :gamma_pi
+      private_class_method :kell, :pi, :gamma_pi, :heat_at
     end
   end
 end

@@ -41,7 +41,7 @@ module Munimen
             )
           end
 
-          rehearsal.take_over
+          rehearsal.take_over(undone_as: head(name, shown[:counts]))
           @context.records.forget
         end
       end
@@ -63,6 +63,13 @@ module Munimen
           yield shown, rehearsal
           shown
         end
+      end
+
+      # By which it can be taken back.
+      def head(name, counts)
+        told = counts.slice("new", "changed").map { |fate, count| "#{count} #{fate}" }.join(", ")
+        { id: SecureRandom.uuid, kind: "import", title: "#{name}: #{told}",
+          by: @context.person[:name], at: @context.stamp }
       end
 
       def taken(table, rows)

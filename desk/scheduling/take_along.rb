@@ -7,25 +7,36 @@ module Munimen
     class TakeAlong
       DAYS = 2
       MOST = 60 # heaters
+      SHOWN = 8 # visits
 
       def initialize(context) = @context = context
 
       # more: ids of heaters. {person:, at:, heaters: [id], tables: {table => [row]}, training:
-      # [{token:, tables:}]}
+      # [{token:, tables:}], shown: {id of a visit under way => as its screen shows it}}
       def call(more: [])
         records = @context.records
         heaters = (of_my_visits + more).uniq.first(MOST)
+        tables = records.pack.rows(heaters, own: @context.person[:id])
         {
           person: @context.person[:id],
           at: @context.stamp,
           heaters:,
-          tables: records.pack.rows(heaters, own: @context.person[:id])
-                         .merge(training_results: results),
-          training: exercises
+          tables: tables.merge(training_results: results),
+          training: exercises,
+          shown: shown(tables[:visits])
         }
       end
 
       private
+
+      # The person's own that are under way, those begun last first.
+      def shown(visits)
+        mine = visits.select do |row|
+          row[:status] == "open" && [nil, @context.person[:id]].include?(row[:account_id])
+        end
+        last = mine.max_by(SHOWN) { |row| row[:started_at].to_s }
+        last.to_h { |row| [row[:id], ViewVisit.new(@context).call(row[:id])] }
+      end
 
       def results
         mine = @context.records.training.of(@context.person.merge(role: "plumber"))

@@ -148,6 +148,22 @@ RSpec.describe Munimen::Pocket do
     expect(office.records.seals.problems(office.records.photo_files)).to eq([])
   end
 
+  it "takes along how the screen shows the visits that one has under way, and nobody else's" do
+    mine = office.start
+    sent = Munimen::Desk::Sent.new(made: office.now)
+    along = lambda do |role|
+      firm = office.config.desk_for(office.person(role), sent:)
+      JSON.parse(JSON.generate(Munimen::Desk::TakeAlong.new(firm).call(more: [office.heater])))
+    end
+    pack = along.call("plumber")
+    pocket = Munimen::Pocket::Office.new(JSON.generate(pack))
+    there = pocket.call("GET", "/api/visits/#{mine}", now: office.now.iso8601).last
+    there = JSON.parse(there)
+    expect(pack["shown"].transform_values { |view| view.except("now") })
+      .to eq(mine => there.except("now"))
+    expect(along.call("inspector")["shown"]).to eq({})
+  end
+
   it "goes on with an exercise of the training rig that was begun with a signal, a minute waited " \
      "and each test taken once however often it is sent" do
     now = Time.utc(2026, 11, 23, 9)

@@ -35,7 +35,7 @@ module KilledOffice
   end
 
   def listening!(at = port)
-    200.times do
+    600.times do # a minute: on a machine with much to do Ruby's start takes long
       TCPSocket.open("127.0.0.1", at, &:close)
       return true
     rescue Errno::ECONNREFUSED

@@ -29,6 +29,7 @@ module Routes
       **settings_routes,
       **records_routes,
       **lasting_routes,
+      **rearranged_routes,
       **data_routes
     }
   end
@@ -473,6 +474,40 @@ module Routes
       endFeed: [:post, "/api/calendar/feed/end", {}],
       vcard: [:get, "/api/customers/#{office.customer}/customer.vcf"]
     }
+  end
+
+  def rearranged_routes
+    other, site, heater = moved
+    {
+      mergeCustomers: [:post, "/api/customers/#{office.customer}/merge",
+                       { id: office.uuid, other: }],
+      moveSite: [:post, "/api/sites/#{site}/move", { id: office.uuid, customer: office.customer }],
+      moveHeater: [:post, "/api/heaters/#{heater}/move",
+                   { id: office.uuid, site: office.records.heaters.find(office.heater)[:site_id] }],
+      undoables: [:get, "/api/undoables"],
+      undo: [:post, "/api/undoables/#{undoable}/undo", {}]
+    }
+  end
+
+  # A customer to be put together with another, and a site and a heater to be moved.
+  def moved
+    ids = Array.new(3) { office.uuid }
+    Munimen::Desk::AddSite.new(office.context)
+                          .call(id: ids[1], customer_id: fresh_customer, address: "3 Mill Row")
+    Munimen::Desk::AddSite.new(office.context)
+                          .call(id: site = office.uuid, customer_id: fresh_customer,
+                                address: "4 Mill Row")
+    Munimen::Desk::KeepHeater.new(office.context)
+                             .add(id: ids[2], site_id: site, label: "Loft", installation: Build::GAS)
+    [fresh_customer, ids[1], ids[2]]
+  end
+
+  def undoable
+    office.uuid.tap do |id|
+      today = Munimen::Desk::Context.new(office.records, person: office.person)
+      Munimen::Desk::Rearrange.new(today)
+                              .merge(fresh_customer, other: fresh_customer, id:)
+    end
   end
 
   # The restore comes last: it puts back what was there before.

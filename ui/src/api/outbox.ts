@@ -156,8 +156,9 @@ async function judgeHere(entry: Write) {
     // Done, as far as this device knew: the office takes it as it happened.
     entry.known = entriesKnown(entry.path)
     const waits = outbox.waiting.some((one) => one.id === entry.id)
+    settle(entry.id, (waiter) => waiter.resolve(body)) // nobody waits for its being noted
     if (waits && entry.n !== undefined) await changeWrite(entry).catch(() => {})
-    return settle(entry.id, (waiter) => waiter.resolve(body))
+    return
   }
   // Refused at once, as the server would: the person sees why.
   await drop(entry)

@@ -1,6 +1,7 @@
 // The office in the pocket: what was taken along, and the Ruby that answers from it when the server
 // does not.
 import { reactive } from 'vue'
+import type { Schemas } from '@/api/client'
 import { serverTime } from './clock'
 import { wholeBody } from './files'
 import { RUNTIME, type Asked, type Names, type Reply } from './protocol'
@@ -13,10 +14,12 @@ import {
   dropWrite,
   keep,
   keepPack,
+  keepShown,
   kept,
   lockOf,
   packOf,
   writesOf,
+  writesSince,
   type Pack,
   type Write,
 } from './shelf'
@@ -171,17 +174,19 @@ export async function getReady(more: string[] = []) {
 async function fetchPack(extra: string[], names: Names) {
   const person = account!
   const before = (await writesOf(person)).filter((one) => one.state === 'sent')
+  const asked = Date.now()
   const response = await fetch(`/api/pocket?heaters=${extra.join(',')}`, {
     credentials: 'same-origin',
     signal: AbortSignal.timeout(PATIENCE),
   })
   if (!response.ok) throw new Error(String(response.status))
   const text = await response.text()
-  const pack = JSON.parse(text) as Pack
+  const { shown, ...pack } = JSON.parse(text) as Schemas['Pocket']
   if (pack.person !== person) return
   // The office has another version by now: its records are for its own Ruby, fetched next time.
   if (!fits(pack, names)) throw new Error('Another version')
   await keepPack(pack)
+  for (const [id, visit] of Object.entries(shown ?? {})) await keepShown(person, id, visit, asked)
   // What the server had before it answered is in the new pack.
   for (const one of before) await dropWrite(one.n!)
   opening = null
@@ -232,8 +237,8 @@ const call = async (write: Write, once: boolean) =>
 
 /** Tells Ruby what was written since it was opened, up to and without a write. */
 async function catchUp(before = Infinity) {
-  for (const write of await writesOf(account!)) {
-    if (write.n! <= known || write.n! >= before || write.state === 'refused') continue
+  for (const write of await writesSince(account!, known)) {
+    if (write.n! >= before || write.state === 'refused') continue
     await call(write, true)
     known = write.n!
   }

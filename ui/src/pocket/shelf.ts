@@ -31,7 +31,7 @@ export interface Write {
   state: 'waiting' | 'sent' | 'refused'
   problem?: Schemas['Problem']
 }
-export type Pack = Schemas['Pocket']
+export type Pack = Omit<Schemas['Pocket'], 'shown'>
 
 type Row = Write | { n?: number; account: number; sealed: unknown }
 /** As it was kept while a PIN alone opened it. */
@@ -88,6 +88,12 @@ export async function writesOf(account: number): Promise<Write[]> {
   await lockOpened(account)
   const rows = await (await shelf()).getAllFromIndex('writes', 'account', account)
   return Promise.all(rows.map(written))
+}
+/** The same, of those alone that came after the one of a number. */
+export async function writesSince(account: number, n: number): Promise<Write[]> {
+  await lockOpened(account)
+  const rows = await (await shelf()).getAll('writes', IDBKeyRange.lowerBound(n, true))
+  return Promise.all(rows.filter((one) => one.account === account).map(written))
 }
 /** How many writes of anybody wait here for the office, as far as can be seen while it is locked. */
 export async function waitingOfAll() {

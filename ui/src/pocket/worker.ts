@@ -12,7 +12,12 @@ import { RubyVM } from '@ruby/wasm-wasi'
 import { RUNTIME, type Asked, type Names, type Reply } from './protocol'
 
 let vm: RubyVM | null = null
+/** Calls since Ruby tidied up: it does so when nobody waits for it, at the latest after MOST. */
 let number = 0
+const MOST = 40
+const FEW = 4
+const IDLE = 300 // ms
+let resting: ReturnType<typeof setTimeout> | undefined
 const folder = new Map<string, File>()
 const text = new TextEncoder()
 
@@ -79,7 +84,7 @@ async function answer(asked: Asked): Promise<string> {
     put(`given-${index}`, one),
   )
   number += 1
-  if (number % 50 === 0) vm.eval('GC.start; nil')
+  if (number >= MOST) tidy()
   // The answer comes as a file as well: a value of Ruby's that JavaScript holds is kept by both until
   // JavaScript cleans up, which sees nothing of its size.
   folder.set('answer', new File([]))
@@ -88,9 +93,15 @@ async function answer(asked: Asked): Promise<string> {
   return new TextDecoder().decode(folder.get('answer')!.data)
 }
 
+function tidy() {
+  number = 0
+  vm?.eval('GC.start; nil')
+}
+
 // One after another: Ruby is one.
 let line: Promise<unknown> = Promise.resolve()
 self.onmessage = ({ data }: MessageEvent<{ n: number; asked: Asked }>) => {
+  clearTimeout(resting)
   line = line.then(async () => {
     let reply: Reply
     try {
@@ -99,5 +110,6 @@ self.onmessage = ({ data }: MessageEvent<{ n: number; asked: Asked }>) => {
       reply = { n: data.n, error: cause instanceof Error ? cause.message : String(cause) }
     }
     self.postMessage(reply)
+    if (number >= FEW) resting = setTimeout(tidy, IDLE)
   })
 }

@@ -7,7 +7,9 @@ import { write } from '@/api/outbox'
 import { download, may } from '@/api/session'
 import WhereIStand from '@/components/common/WhereIStand.vue'
 import PointMap from '@/components/charts/PointMap.vue'
+import EnteredTwice from '@/components/records/EnteredTwice.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
+import UndoList from '@/components/records/UndoList.vue'
 import { useRequest } from '@/composables/useRequest'
 import { getReady, pocket } from '@/pocket/pocket'
 
@@ -85,6 +87,25 @@ const keepDetails = () =>
     details.value = null
   })
 const changing = ref<Schemas['Customer']['sites'][number] | null>(null)
+/** Entered twice: a site's id where it is that which belongs to somebody else; '' for the whole. */
+const elsewhere = ref<string | null>(null)
+const undoable = ref<InstanceType<typeof UndoList> | null>(null)
+function twice() {
+  details.value = null
+  elsewhere.value = ''
+}
+function belongs(site: string) {
+  changing.value = null
+  elsewhere.value = site
+}
+async function rearranged(now: Schemas['Customer']) {
+  elsewhere.value = null
+  if (now.id === props.id) customer.value = now
+  else await load()
+  await undoable.value?.load()
+}
+/** Where it was taken in with a file, it is gone. */
+const undone = () => load().catch(() => router.push('/customers'))
 const erasing = ref(false)
 const erased = ref<Schemas['Erased'] | null>(null)
 const erase = () =>
@@ -273,9 +294,12 @@ const take = () => getReady(heaters.value)
           {{ $t('reminders.want') }}</label
         >
         <p v-if="error" role="alert" class="error">{{ error }}</p>
-        <el-button type="primary" native-type="submit" :disabled="!details.name.trim()">{{
-          $t('customers.keep')
-        }}</el-button>
+        <div class="row between">
+          <el-button type="primary" native-type="submit" :disabled="!details.name.trim()">{{
+            $t('customers.keep')
+          }}</el-button>
+          <el-button @click="twice">{{ $t('move.twice') }}</el-button>
+        </div>
       </form>
     </el-dialog>
     <el-dialog
@@ -348,9 +372,20 @@ const take = () => getReady(heaters.value)
         </p>
         <PointMap v-if="points.length" v-model="spot" :points="points" settable />
         <p v-if="error" role="alert" class="error">{{ error }}</p>
-        <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+        <div class="row between">
+          <el-button type="primary" native-type="submit">{{ $t('customers.keep') }}</el-button>
+          <el-button @click="belongs(changing.id)">{{ $t('move.site') }}</el-button>
+        </div>
       </form>
     </el-dialog>
+    <UndoList v-if="may('records')" ref="undoable" @undone="undone" />
+    <EnteredTwice
+      v-if="elsewhere !== null"
+      :customer="customer"
+      :site="elsewhere || undefined"
+      @close="elsewhere = null"
+      @changed="rearranged"
+    />
     <el-dialog
       append-to-body
       :model-value="!!addingHeaterAt"

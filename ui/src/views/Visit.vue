@@ -331,6 +331,12 @@ const sought = computed(() =>
   visit.value?.complaint?.finder ? { symptom: visit.value.complaint.id } : {},
 )
 const abnormal = computed(() => visit.value?.state ?? [])
+/** The step in hand stands there first; what is beside it follows. */
+const beside = ref(false)
+const first = watch(visit, () => {
+  requestAnimationFrame(() => setTimeout(() => (beside.value = true)))
+  first()
+})
 </script>
 
 <template>
@@ -393,6 +399,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
       <div class="columns">
         <aside class="left">
           <StepList
+            v-if="beside"
             :visit="visit"
             :current="finishing ? 'finish' : (current?.operation ?? null)"
             @choose="choose"
@@ -485,7 +492,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
             </button>
           </div>
           <SectionDrawing
-            v-if="side === 'drawing'"
+            v-if="beside && side === 'drawing'"
             :section="visit.section"
             :parts="visit.parts"
             :marks="visit.marks"
@@ -494,7 +501,7 @@ const abnormal = computed(() => visit.value?.state ?? [])
             @part="part"
           />
           <PartFacts
-            v-if="side === 'drawing' && visit.status === 'open' && may('records')"
+            v-if="beside && side === 'drawing' && visit.status === 'open' && may('records')"
             :visit="visit"
             :part="asked"
             @part="(id) => (asked = id)"

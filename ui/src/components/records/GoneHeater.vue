@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // A heater that is not there any more: replaced – by kind and size, so that the visit to its
-// successor can begin at once –, taken out, or entered by mistake.
+// successor can begin at once –, taken out, entered by mistake, or standing elsewhere.
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { uuid, type Heater } from '@/api/client'
 import { write } from '@/api/outbox'
 import ReasonedChoice from '@/components/common/ReasonedChoice.vue'
+import StandsElsewhere from '@/components/records/StandsElsewhere.vue'
 import HeaterForm from '@/components/records/HeaterForm.vue'
 import { useRequest } from '@/composables/useRequest'
 
@@ -24,7 +25,8 @@ const end = (how: 'replaced' | 'taken_out' | 'mistaken', successor?: string) =>
     { id: props.heater.id },
     { how, reason: reason.value, ...(successor ? { successor } : {}) },
   )
-const ways = (['replaced', 'taken_out', 'mistaken'] as const).map((way) => ({
+const moving = ref(false)
+const ways = (['replaced', 'taken_out', 'mistaken', 'elsewhere'] as const).map((way) => ({
   way,
   label: t(`gone.${way}`),
   first: way === 'replaced',
@@ -33,6 +35,7 @@ const choose = (how: (typeof ways)[number]['way'], why: string) =>
   run(async () => {
     reason.value = why
     if (how === 'replaced') return void (replacing.value = true)
+    if (how === 'elsewhere') return void (moving.value = true)
     emit('changed', await end(how))
     emit('close')
   })
@@ -44,6 +47,10 @@ async function add(label: string, installation: Record<string, string>) {
 }
 const replaced = (label: string, installation: Record<string, string>) =>
   run(async () => void (await router.push(`/heaters/${await add(label, installation)}`)))
+function moved(heater: Heater) {
+  emit('changed', heater)
+  emit('close')
+}
 const begun = (label: string, installation: Record<string, string>) =>
   run(async () => void (await router.push(`/heaters/${await add(label, installation)}?begin`)))
 </script>
@@ -66,6 +73,7 @@ const begun = (label: string, installation: Record<string, string>) =>
       @keep="replaced"
       @begin="begun"
     />
+    <StandsElsewhere v-else-if="moving" :heater="heater" @moved="moved" />
     <ReasonedChoice
       v-else
       :lead="$t('gone.what')"

@@ -7,11 +7,17 @@ import { download } from '@/api/session'
 import { send } from '@/api/upload'
 import FileChooser from '@/components/common/FileChooser.vue'
 import ReadingProgress from '@/components/common/ReadingProgress.vue'
+import UndoList from '@/components/records/UndoList.vue'
 import { useRequest } from '@/composables/useRequest'
 
 const props = defineProps<{ tables: Schemas['Settings']['tables'] }>()
 const { error, busy, run } = useRequest()
 const told = ref('')
+const undoable = ref<InstanceType<typeof UndoList> | null>(null)
+function undone() {
+  another()
+  told.value = 'data.undone'
+}
 const table = ref('customers')
 const onlyOut = computed(() => props.tables.find((one) => one.id === table.value)?.out ?? false)
 const fates = ref<Schemas['TableFates'] | null>(null)
@@ -72,6 +78,7 @@ const take = () =>
     fates.value = await runTable('import', file.value!)
     told.value = 'data.imported'
     file.value = null
+    await undoable.value?.load()
   })
 const errors = () => `data:text/csv;charset=utf-8,${encodeURIComponent(fates.value?.errors ?? '')}`
 function another() {
@@ -153,6 +160,7 @@ function another() {
         >{{ $t('data.import') }}</el-button
       >
     </template>
+    <UndoList ref="undoable" @undone="undone" />
   </div>
 </template>
 
