@@ -27,6 +27,7 @@ class MeasureEverything
     "badday" => ->(bench, count) { bench.trials.bad_day((count || 20).to_i) },
     "restore" => ->(bench, count) { bench.trials.restore((count || 3_900).to_i) },
     "greedy" => ->(bench, _) { bench.trials.greedy },
+    "messy" => ->(bench, count) { bench.trials.messy((count || 10_000).to_i) },
     "import" => ->(bench, _) { bench.trials.import },
     "offline" => ->(bench, count) { bench.trials.offline((count || 200).to_i) },
     "cellar" => ->(bench, _) { bench.trials.cellar },

@@ -18,6 +18,8 @@ module Munimen
 
       def cellar = CellarTrial.new(&@row).run
 
+      def messy(count) = MessyTrial.new(&@row).run(count)
+
       def import
         GreedyTrial.with_server("owner") do |served|
           ImportTrial.new(served, visit(served), &@row).run

@@ -9,7 +9,8 @@ module Munimen
     class PersonalData
       # What hangs on a visit, in the order in which it can be taken out.
       OF_VISITS = %i[
-        readings observations steps decisions notes signatures signed_pages photos amendments
+        readings observations steps decisions notes signatures signed_pages photos told_photos
+        amendments
       ].freeze
       ERASED = "Erased customer"
 
@@ -104,7 +105,7 @@ module Munimen
       def all(customer_id)
         scope = scope(customer_id)
         counts = scope.transform_values(&:count)
-        hashes = scope[:photos].select_map(:hash)
+        hashes = pictures(scope)
         links(scope)
         %i[messages due_decisions dues deficiencies pressure_logs].each do |table|
           scope[table].delete
@@ -124,7 +125,7 @@ module Munimen
         gone = { **of_open, visits: open,
 **scope.slice(:messages, :share_links, :due_decisions, :dues) }
         counts = gone.transform_values(&:count)
-        hashes = of_open[:photos].select_map(:hash)
+        hashes = pictures(of_open)
         links(scope)
         %i[due_decisions dues messages].each { |table| scope[table].delete }
         @database[:deficiencies].where(found_in: open.select(:id)).delete
@@ -143,12 +144,18 @@ module Munimen
         scope[:share_links].delete
       end
 
+      PICTURES = %i[photos told_photos].freeze
+      private_constant :PICTURES
+
+      def pictures(scope) = PICTURES.flat_map { |table| scope[table].select_map(:hash) }
+
       # Bytes that no other photograph has.
       def files(hashes)
         @database.after_commit do
-          (hashes - @database[:photos].where(hash: hashes).select_map(:hash)).each do |hash|
-            FileUtils.rm_f(@files.path(hash))
+          others = PICTURES.flat_map do |table|
+            @database[table].where(hash: hashes).select_map(:hash)
           end
+          (hashes - others).each { |hash| FileUtils.rm_f(@files.path(hash)) }
         end
       end
     end

@@ -46,6 +46,7 @@ module Munimen
       def personal_data = @personal_data ||= PersonalData.new(database, photo_files, reports)
       def security_log = @security_log ||= SecurityLog.new(database)
       def secret_box = @secret_box ||= SecretBox.new(key, old_key)
+      def told = @told ||= Told.new(database, photo_files)
       def undoing = @undoing ||= Undoing.new(database)
       def deficiencies = @deficiencies ||= Deficiencies.new(database)
 

@@ -20,12 +20,16 @@ module Munimen
       # Adds a link and returns its token: the same again for the same id, as where a request is
       # sent twice. Raises Refused where the key has been changed in between.
       def add_link(id:, **attributes)
-        token = [OpenSSL::HMAC.digest("SHA256", @key, "link #{id}")].pack("m0").tr("+/", "-_")
-        token = token.delete("=")
+        token = token_of("link #{id}")
         @links.insert_conflict(target: :id).insert(**attributes, id:, token: hash(token))
         return token if link(id)[:token] == hash(token)
 
         raise Refused.new("This link has been made already; make a new one.", code: :link_made)
+      end
+
+      # What nobody else can make for a subject.
+      def token_of(subject)
+        [OpenSSL::HMAC.digest("SHA256", @key, subject)].pack("m0").tr("+/", "-_").delete("=")
       end
 
       def link(id)

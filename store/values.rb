@@ -13,6 +13,7 @@ module Munimen
         installation: ->(text) { JSON.parse(text, symbolize_names: true) },
         strokes: ->(text) { JSON.parse(text) },
         seen: ->(text) { JSON.parse(text) },
+        told_before: ->(text) { JSON.parse(text, symbolize_names: true) },
         ended: ->(text) { JSON.parse(text, symbolize_names: true) },
         arrived: ->(text) { JSON.parse(text, symbolize_names: true) }
       }.freeze

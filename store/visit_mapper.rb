@@ -194,7 +194,14 @@ module Munimen
         { received: told[:at], apart: told[:apart] }
       end
 
-      def decisions = @written[:decisions].to_h { |row| [row[:name], row[:value]] }
+      def decisions = told.merge(@written[:decisions].to_h { |row| [row[:name], row[:value]] })
+
+      # What the household told counts until somebody of the firm says otherwise.
+      def told
+        said = @row[:told_before] or return {}
+        said = JSON.parse(said, symbolize_names: true) if said.is_a?(String)
+        { "complaint" => said[:complaint], "complaint_words" => said[:words] }.compact
+      end
 
       def open_before
         JSON.parse(@row[:open_before] || "[]", symbolize_names: true).map do |row|

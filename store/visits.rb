@@ -362,6 +362,7 @@ module Munimen
             :outcome,
             :version,
             :arrival,
+            :told_before,
             :heater_id,
             :label,
             :installation,

@@ -12,6 +12,7 @@ module Munimen
       # What is more than a form: pattern of the path => bytes, and who may send it (Abilities).
       LARGE = {
         %r{\A/api/visits/[^/]+/photos\z} => [6 * MEGA, :visit],
+        %r{\A/api/before/[^/]+/photos\z} => [900 * KILO, nil],
         %r{\A/api/heaters/[^/]+/pressure-logs\z} => [60 * MEGA, :visit],
         %r{\A/api/visits/[^/]+/signatures\z} => [300 * KILO, :visit],
         %r{\A/api/tables/} => [30 * MEGA, :tables],

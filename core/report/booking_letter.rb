@@ -17,7 +17,8 @@ module Munimen
       ABOUT = "about %<at>s"
       PLACE = "At: %<address>s"
       OTHERWISE = "If this does not suit you, answer this mail or call us."
-      TEXTS = [*WHAT.values.flatten, PROMISED, ABOUT, PLACE, OTHERWISE].freeze
+      BEFOREHAND = "If you like, say beforehand what you see, with a picture of its plate: %<link>s"
+      TEXTS = [*WHAT.values.flatten, PROMISED, ABOUT, PLACE, OTHERWISE, BEFOREHAND].freeze
     end
   end
 end

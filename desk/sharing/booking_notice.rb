@@ -9,7 +9,9 @@ module Munimen
       LENGTH = 3600 # s that stand in the calendar where nothing is promised
 
       # what: a key of BookingLetter::WHAT; offset: minutes that the firm's clocks are ahead of UTC.
-      def initialize(context, visit_id, what, offset: 0)
+      # link: of the page on which the household says what it sees, or nil.
+      def initialize(context, visit_id, what, offset: 0, link: nil)
+        @link = link
         @context = context
         @row = context.records.visits.find(visit_id)
         @place = context.records.heaters.with_place(@row[:heater_id])
@@ -33,7 +35,8 @@ module Munimen
                 say(Report::BookingLetter::PLACE, address: @place[:address])]
         return head if @cancelled
 
-        [*head, say(Report::BookingLetter::OTHERWISE), emergency].compact
+        [*head, (say(Report::BookingLetter::BEFOREHAND, link: @link) if @link),
+         say(Report::BookingLetter::OTHERWISE), emergency].compact
       end
 
       # {name:, type:, text:} of the file for a calendar.

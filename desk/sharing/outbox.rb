@@ -217,7 +217,9 @@ module Munimen
       end
 
       def tell(visit_id, id:, what:, offset:, recipient:)
-        notice = BookingNotice.new(@context, visit_id, what, offset:)
+        before = ToldBefore.new(@context, base: @base)
+        link = before.link(visit_id) if @base && before.coming?(visit_id)
+        notice = BookingNotice.new(@context, visit_id, what, offset:, link:)
         to = recipient || notice.customer_address
         from = server.from || @context.person[:email]
         add(id:, kind: "booking", recipient: to, subject: notice.subject, text: notice.text,

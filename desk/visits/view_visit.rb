@@ -36,6 +36,7 @@ module Munimen
           rulebook: rulebook(visit),
           look_only: visit.look_only?,
           complaint: ComplaintView.of(visit),
+          told: ToldView.of(visit, row),
           now: @context.stamp
         }
       end

@@ -5,11 +5,12 @@
 module Routes
   Zipped = Struct.new(:bytes)
   # Open to whoever holds what is in their path.
-  OPEN = %i[session tag shared sharedPdf sharedPhoto feed invitation join beginning begin].freeze
+  OPEN = %i[session tag shared sharedPdf sharedPhoto feed invitation join beginning begin before
+            sayBefore pictureBefore].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503,
-                trace: 503, sharedPhoto: 404,
+                trace: 503, sharedPhoto: 404, toldPhoto: 404,
                 sendMail: 409, tryMail: 409, beginning: 404, begin: 404,
                 addCustomer: 201, addSite: 201, addHeater: 201, bookVisit: 201 }.freeze
 
@@ -30,6 +31,7 @@ module Routes
       **records_routes,
       **lasting_routes,
       **rearranged_routes,
+      **before_routes,
       **data_routes
     }
   end
@@ -473,6 +475,22 @@ module Routes
       addFeed: [:post, "/api/calendar/feed", {}],
       endFeed: [:post, "/api/calendar/feed/end", {}],
       vcard: [:get, "/api/customers/#{office.customer}/customer.vcf"]
+    }
+  end
+
+  def before_routes
+    visit = office.uuid
+    Munimen::Desk::StartVisit.new(office.context).book(
+      id: visit, heater_id: office.heater, jobs: ["flush"], planned_for: Time.now.utc.iso8601
+    )
+    link = Munimen::Desk::ToldBefore.new(office.context).link(visit).split("/").last
+    {
+      before: [:get, "/api/before/#{link}"],
+      sayBefore: [:post, "/api/before/#{link}", { words: "It drips", temperature: "118" }],
+      pictureBefore: [:post, "/api/before/#{link}/photos",
+                      { id: office.uuid, slot: "plate", data: [Photographs.png].pack("m0") }],
+      beforeLink: [:get, "/api/visits/#{visit}/before"],
+      toldPhoto: [:get, "/api/told-photos/#{office.uuid}"]
     }
   end
 

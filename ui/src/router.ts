@@ -22,6 +22,12 @@ export const router = createRouter({
     },
     { path: '/tag/:id', name: 'tag', component: () => import('@/views/Tag.vue'), props: true },
     {
+      path: '/before/:link',
+      name: 'before',
+      component: () => import('@/views/Before.vue'),
+      props: true,
+    },
+    {
       path: '/join/:token',
       name: 'join',
       component: () => import('@/views/Join.vue'),
@@ -136,13 +142,14 @@ const OF_SITES = [
   'pressure-log',
   'calculator',
   'tag',
+  'before',
 ]
 router.afterEach((to) => {
   if (session.ready && !OF_SITES.includes(String(to.name))) at(session.units)
 })
 
 /** Pages for whoever holds their link. */
-export const OPEN = ['shared', 'tag', 'join', 'begin']
+export const OPEN = ['shared', 'tag', 'before', 'join', 'begin']
 router.beforeEach(async (to) => {
   if (!session.ready) await refresh().catch(() => undefined)
   // The code on a heater's tag leads to its record, and whoever has no account to its tag.

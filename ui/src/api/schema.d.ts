@@ -2438,6 +2438,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/before/{link}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a household may say before somebody comes */
+        get: operations["before"];
+        put?: never;
+        /** What a household says, instead of what it said before */
+        post: operations["sayBefore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/before/{link}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A picture that a household took */
+        post: operations["pictureBefore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The link by which a household says beforehand what it sees */
+        get: operations["beforeLink"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/told-photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A picture that a household took */
+        get: operations["toldPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/customers/{id}/customer.vcf": {
         parameters: {
             query?: never;
@@ -2726,6 +2795,48 @@ export interface components {
                 [key: string]: components["schemas"]["Visit"];
             };
         };
+        Before: {
+            firm: {
+                name: string;
+                phone?: components["schemas"]["MaybeText"];
+            };
+            label: string;
+            day: string;
+            window_from?: components["schemas"]["MaybeText"];
+            window_to?: components["schemas"]["MaybeText"];
+            complaints: {
+                id: string;
+                title: string;
+                /** @enum {string|null} */
+                advice?: "gas" | "co" | "steam" | null;
+            }[];
+            said: {
+                complaint?: components["schemas"]["MaybeText"];
+                words?: components["schemas"]["MaybeText"];
+                temperature?: {
+                    typed: string;
+                    si?: number;
+                };
+            };
+            pictures: {
+                [key: string]: number;
+            };
+            fuel: string;
+            units: string;
+            language: string;
+        };
+        /** @description What the household said beforehand */
+        Told: {
+            at: string;
+            words?: components["schemas"]["MaybeText"];
+            complaint?: components["schemas"]["MaybeText"];
+            title?: components["schemas"]["MaybeText"];
+            temperature?: components["schemas"]["MaybeText"];
+            pictures: {
+                id: string;
+                slot: string;
+            }[];
+        } | null;
         Undoables: {
             id: string;
             /** @enum {string} */
@@ -3459,6 +3570,7 @@ export interface components {
                 on: components["schemas"]["MaybeText"];
                 number: components["schemas"]["MaybeText"];
             }[];
+            told?: components["schemas"]["Told"];
             complaint?: components["schemas"]["Complaint"];
             now: string;
             version: number;
@@ -9982,6 +10094,175 @@ export interface operations {
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    before: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                link: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Before"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            413: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    sayBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                link: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    complaint?: string | null;
+                    words?: string | null;
+                    temperature?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Before"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            413: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    pictureBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                link: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: components["schemas"]["Id"];
+                    /** @enum {string} */
+                    slot: "plate" | "drip" | "place";
+                    /** @description Base64 of a JPEG or PNG */
+                    data: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Before"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            413: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    beforeLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        link: string;
+                    };
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    toldPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };

@@ -30,6 +30,7 @@ import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import StepCard from '@/components/visit/StepCard.vue'
 import TakeBackDialog from '@/components/visit/TakeBackDialog.vue'
 import TwoAccounts from '@/components/visit/TwoAccounts.vue'
+import ToldBefore from '@/components/visit/ToldBefore.vue'
 import InTheWay from '@/components/visit/InTheWay.vue'
 import RangBecause from '@/components/visit/RangBecause.vue'
 import TrainingBar from '@/components/visit/TrainingBar.vue'
@@ -376,6 +377,7 @@ const first = watch(visit, () => {
             >
           </p>
           <RangBecause :complaint="visit.complaint" />
+          <ToldBefore :visit="visit" />
           <InTheWay :visit="visit" />
           <p v-if="news" class="small news" aria-live="polite">{{ news.text }}</p>
         </div>

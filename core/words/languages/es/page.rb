@@ -21,6 +21,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     En: %<address>s
   If this does not suit you, answer this mail or call us.
     Si no le viene bien, responda a este correo o llámenos.
+  If you like, say beforehand what you see, with a picture of its plate: %<link>s
+    Si quiere, díganos antes lo que ve, con una foto de la placa del aparato: %<link>s
   Report
     Informe
   Looks only: nothing was operated
