@@ -173,7 +173,8 @@ module Munimen
         heater, site, customer = Places.new(@tables).of(row[:heater_id])
                                        .values_at(:heater, :site, :customer)
         row.slice(:id, :status, :jobs, :planned_for, :started_at, :signed_at, :outcome, :version,
-                  :arrival, :told_before, :heater_id, :account_id, :window_from, :window_to, :created_at)
+                  :arrival, :told_before, :heater_id, :account_id, :window_from, :window_to,
+                  :created_at)
            .merge(heater.slice(:label, :installation, :site_id))
            .merge(site.slice(:address, :access, :code_profile, :customer_id, :lat, :lng))
            .merge(phone: customer[:phone], customer: customer[:name],

@@ -43,10 +43,10 @@ module Munimen
         { firm: @context.records.settings.firm.slice("name", "phone").transform_keys(&:to_sym),
           label: place[:label], day: row[:planned_for][0, 10],
           **row.slice(:window_from, :window_to),
-          complaints: complaints(place[:heater], reader),
+          complaints: complaints(place, reader),
           said: row[:told_before]&.slice(:complaint, :words, :temperature) || {},
           pictures: told.pictures(row[:id]).map { |one| one[:slot] }.tally,
-          fuel: place[:heater].fuel.to_s, units: words.id, language: reader.id }
+          units: words.id, language: reader.id }
       end
 
       # Keeps what is said, instead of what was said before. temperature: as read and typed. Gives
@@ -100,10 +100,19 @@ module Munimen
         nil
       end
 
-      # What may be wrong with this heater, as a customer says it; emergencies first.
-      def complaints(heater, reader)
-        Faults::Complaint.of(heater).map do |one|
-          { id: one.id, title: reader.say(one.title), advice: one.advice }
+      # What may be wrong with this heater, as a customer says it; emergencies first, with what is
+      # done at once.
+      def complaints(place, reader)
+        Faults::Complaint.of(place[:heater]).map do |one|
+          { id: one.id, title: reader.say(one.title),
+            advice: one.advice && advice(one.advice, place, reader) }
+        end
+      end
+
+      def advice(name, place, reader)
+        said = Report::Emergency.advice(name, place[:heater], place[:book].units)
+        said.transform_values do |text|
+          text.is_a?(Array) ? text.map { |one| reader.say(one) } : reader.say(text)
         end
       end
 

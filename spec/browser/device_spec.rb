@@ -41,7 +41,7 @@ RSpec.describe "What lies on a device", type: :feature do
     expect(page).to have_content("locked with the PIN from now on")
     go "/"
     unlock
-    expect(page).to have_css(".ready", text: "Ready for no signal")
+    expect(page).to have_css(".ready", text: "Ready for no signal", wait: 60)
   end
 
   def unlock(pin = "471108")
@@ -98,7 +98,7 @@ RSpec.describe "What lies on a device", type: :feature do
     expect(page).to have_content("The passkey opens what lies here from now on")
     go "/"
     click_button "Unlock with the passkey"
-    expect(page).to have_css(".ready", text: "Ready for no signal")
+    expect(page).to have_css(".ready", text: "Ready for no signal", wait: 60)
     expect(lying).not_to include(customer)
     page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
     stop

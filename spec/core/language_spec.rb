@@ -17,6 +17,7 @@ RSpec.describe Munimen::Words::Language do
       complaints:,
       bookings: Munimen::Report::BookingLetter::TEXTS,
       household: Munimen::Report::Household::TEXTS,
+      emergency: Munimen::Report::Emergency.texts,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules:,
       states: Build::KINDS.keys.flat_map { |kind| states(heater(kind)) },

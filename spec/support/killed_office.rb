@@ -53,7 +53,7 @@ module KilledOffice
     serve
     sign_in
     go "/"
-    expect(page).to have_css(".ready", text: "Ready for no signal")
+    expect(page).to have_css(".ready", text: "Ready for no signal", wait: 60)
     expect(page.evaluate_async_script(<<~JS)).to eq("activated")
       navigator.serviceWorker.ready.then(async ({ active }) => {
         while (active.state !== 'activated') await new Promise(done => setTimeout(done, 50))

@@ -2807,8 +2807,12 @@ export interface components {
             complaints: {
                 id: string;
                 title: string;
-                /** @enum {string|null} */
-                advice?: "gas" | "co" | "steam" | null;
+                /** @description What is done at once */
+                advice?: {
+                    title: string;
+                    steps: string[];
+                    numbers: string[];
+                } | null;
             }[];
             said: {
                 complaint?: components["schemas"]["MaybeText"];
@@ -2821,7 +2825,6 @@ export interface components {
             pictures: {
                 [key: string]: number;
             };
-            fuel: string;
             units: string;
             language: string;
         };

@@ -89,6 +89,7 @@ export default {
     title: 'Before we come on {day}',
     lead: 'What you see now helps us to bring the right parts. Say as much or as little as you like; you can change it until we are there.',
     wrong: 'What is wrong?',
+    now: 'Do this now',
     nothing: 'Nothing, or none of these',
     words: 'In your own words: when does it drip, since when, what did you hear?',
     warm: 'How warm is the hot water at a tap? (by a thermometer, after two minutes)',

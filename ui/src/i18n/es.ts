@@ -14,6 +14,7 @@ export default {
     title: 'Antes de nuestra visita del {day}',
     lead: 'Lo que usted ve ahora nos ayuda a llevar las piezas correctas. Diga lo que quiera; puede cambiarlo hasta que lleguemos.',
     wrong: '¿Qué le pasa?',
+    now: 'Haga esto ya',
     nothing: 'Nada, o nada de esto',
     words: 'Con sus palabras: ¿cuándo gotea, desde cuándo, qué se oyó?',
     warm: '¿A qué temperatura sale el agua caliente de un grifo? (con termómetro, a los dos minutos)',

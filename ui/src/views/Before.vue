@@ -2,8 +2,8 @@
 // What a household says of its heater before somebody comes, by the link of its confirmation: what
 // is wrong, how warm the water is, pictures. Nobody signs in for it.
 import { computed, onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
-import TelephoneAdvice from '@/components/records/TelephoneAdvice.vue'
 import { useRequest } from '@/composables/useRequest'
 import { longDate, timeOfDay } from '@/format'
 import { setLocale } from '@/i18n'
@@ -12,6 +12,7 @@ import { smaller } from '@/smaller'
 
 const props = defineProps<{ link: string }>()
 const SLOTS = ['plate', 'drip', 'place'] as const
+const { t } = useI18n()
 const shown = ref<Schemas['Before'] | null>(null)
 const said = ref({ complaint: '', words: '', temperature: '' })
 const thanked = ref(false)
@@ -20,7 +21,7 @@ const path = { params: { path: { link: props.link } } }
 
 function show(page: Schemas['Before']) {
   shown.value = page
-  at(page.units, page.fuel)
+  at(page.units)
   if (page.language === 'es') setLocale('es')
 }
 onMounted(() =>
@@ -49,9 +50,10 @@ const picture = (slot: (typeof SLOTS)[number], event: Event) =>
     const body = { id: uuid(), slot, data }
     show(await unwrap(api.POST('/api/before/{link}/photos', { ...path, body })))
   })
-const advice = computed(
-  () => shown.value?.complaints.find((one) => one.id === said.value.complaint)?.advice,
-)
+const choices = computed(() => [
+  { id: '', title: t('before.nothing'), advice: null },
+  ...(shown.value?.complaints ?? []),
+])
 const time = computed(() => {
   const { window_from: from, window_to: to } = shown.value ?? {}
   return [from, to]
@@ -73,16 +75,22 @@ const time = computed(() => {
       <form class="panel stack" @submit.prevent="say">
         <fieldset>
           <legend>{{ $t('before.wrong') }}</legend>
-          <label
-            v-for="one in [{ id: '', title: $t('before.nothing') }, ...shown.complaints]"
-            :key="one.id"
-            class="choice"
-          >
-            <input v-model="said.complaint" type="radio" name="complaint" :value="one.id" />
-            {{ one.title }}
-          </label>
+          <template v-for="one in choices" :key="one.id">
+            <label class="choice">
+              <input v-model="said.complaint" type="radio" name="complaint" :value="one.id" />
+              {{ one.title }}
+            </label>
+            <section v-if="one.advice && one.id === said.complaint" class="now" role="alert">
+              <h2>{{ $t('before.now') }}: {{ one.advice.title }}</h2>
+              <ol>
+                <li v-for="step in one.advice.steps" :key="step">{{ step }}</li>
+              </ol>
+              <p v-for="number in one.advice.numbers" :key="number">
+                <b>{{ number }}</b>
+              </p>
+            </section>
+          </template>
         </fieldset>
-        <TelephoneAdvice v-if="advice" :advice="advice" />
         <label
           >{{ $t('before.words')
           }}<el-input v-model="said.words" type="textarea" name="words" maxlength="300"
@@ -146,6 +154,16 @@ fieldset {
 .picture {
   flex-wrap: wrap;
   justify-content: space-between;
+}
+.now {
+  border: 2px solid var(--danger);
+  border-radius: var(--radius);
+  background: var(--danger-soft);
+  padding: 10px 14px;
+}
+ol {
+  padding-left: 1.6em;
+  list-style: decimal;
 }
 .error {
   color: var(--danger);

@@ -30,6 +30,7 @@ import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import StepCard from '@/components/visit/StepCard.vue'
 import TakeBackDialog from '@/components/visit/TakeBackDialog.vue'
 import TwoAccounts from '@/components/visit/TwoAccounts.vue'
+import HouseholdLink from '@/components/visit/HouseholdLink.vue'
 import ToldBefore from '@/components/visit/ToldBefore.vue'
 import InTheWay from '@/components/visit/InTheWay.vue'
 import RangBecause from '@/components/visit/RangBecause.vue'
@@ -428,6 +429,7 @@ const first = watch(visit, () => {
             }}</el-button>
             <ChangeBooking v-if="may('records')" :visit="visit" @changed="load" />
             <EndVisit v-if="may('end_visit')" :visit="visit" />
+            <HouseholdLink v-if="may('records')" :id="id" />
           </p>
           <div v-else-if="visit.ended" class="panel">
             <h2>{{ $t(`ended.${visit.ended.how}`) }}</h2>

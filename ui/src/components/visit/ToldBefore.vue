@@ -1,33 +1,22 @@
 <script setup lang="ts">
-// What the household said before somebody came, marked as theirs; and, while the visit is to come,
-// the link by which they say it.
-import { ref } from 'vue'
-import { api, unwrap, type Visit } from '@/api/client'
-import { may } from '@/api/session'
-import { useRequest } from '@/composables/useRequest'
+// What the household said before somebody came, marked as theirs: open until the work begins.
+import type { Visit } from '@/api/client'
 import { dateAndTime } from '@/format'
 
-const props = defineProps<{ visit: Visit }>()
-const link = ref('')
-const { error, busy, run } = useRequest()
-const get = () =>
-  run(async () => {
-    const params = { path: { id: props.visit.id } }
-    link.value = (await unwrap(api.GET('/api/visits/{id}/before', { params }))).link
-    await navigator.clipboard?.writeText(link.value).catch(() => {})
-  })
+defineProps<{ visit: Visit }>()
 </script>
 
 <template>
-  <section v-if="visit.told" class="told small">
-    <p>
-      {{ $t('before.said') }} <span class="soft">({{ dateAndTime(visit.told.at) }})</span>:
-      <b>{{ [visit.told.title, visit.told.words].filter(Boolean).join(' – ') }}</b>
-      <template v-if="visit.told.temperature">
-        {{ $t('before.measured', { value: visit.told.temperature }) }}</template
-      >
+  <details v-if="visit.told" class="told small" :open="visit.status === 'booked'">
+    <summary>
+      {{ $t('before.said') }} <span class="soft">({{ dateAndTime(visit.told.at) }})</span>
+      <b v-if="visit.told.title"> {{ visit.told.title }}</b>
+    </summary>
+    <p v-if="visit.told.words">“{{ visit.told.words }}”</p>
+    <p v-if="visit.told.temperature">
+      {{ $t('before.measured', { value: visit.told.temperature }) }}
     </p>
-    <p v-if="visit.told.pictures.length" class="row">
+    <p v-if="visit.told.pictures.length" class="pictures">
       <a
         v-for="one in visit.told.pictures"
         :key="one.id"
@@ -36,14 +25,7 @@ const get = () =>
         ><img :src="`/api/told-photos/${one.id}`" :alt="$t(`before.slot.${one.slot}`)"
       /></a>
     </p>
-  </section>
-  <p v-if="visit.status === 'booked' && may('records')" class="small">
-    <button type="button" class="plain-button" :disabled="busy" @click="get">
-      {{ $t('before.link') }}
-    </button>
-    <span v-if="link" class="link" role="status">{{ link }}</span>
-    <span v-if="error" role="alert">{{ error }}</span>
-  </p>
+  </details>
 </template>
 
 <style scoped>
@@ -52,14 +34,20 @@ const get = () =>
   padding-left: 10px;
   margin: 4px 0;
 }
+summary {
+  min-height: 40px;
+  cursor: pointer;
+  align-content: center;
+}
+.pictures {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
 img {
   height: 64px;
   width: 64px;
   object-fit: cover;
   border-radius: 6px;
-}
-.link {
-  overflow-wrap: anywhere;
-  margin-left: 8px;
 }
 </style>
