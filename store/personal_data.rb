@@ -125,8 +125,9 @@ module Munimen
         gone = { **of_open, visits: open,
 **scope.slice(:messages, :share_links, :due_decisions, :dues) }
         counts = gone.transform_values(&:count)
-        hashes = pictures(of_open)
+        hashes = pictures({ **of_open, told_photos: scope[:told_photos] })
         links(scope)
+        forget_told(scope)
         %i[due_decisions dues messages].each { |table| scope[table].delete }
         @database[:deficiencies].where(found_in: open.select(:id)).delete
         of_open.each_value(&:delete)
@@ -137,6 +138,12 @@ module Munimen
         )
         files(hashes)
         counts.reject { |_, count| count.zero? }
+      end
+
+      # What the household said before a visit is no part of what was signed.
+      def forget_told(scope)
+        scope[:told_photos].delete
+        scope[:visits].update(told_before: nil)
       end
 
       def links(scope)

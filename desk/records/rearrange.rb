@@ -48,17 +48,21 @@ module Munimen
         heater
       end
 
-      # What can still be undone: [{id:, kind:, title:, by:, at:, rows:}], the newest first.
+      # What this person can still undo: [{id:, kind:, title:, by:, at:, rows:}], the newest first.
+      # A file is undone by those who may take one in.
       def recent
         @context.may!(:records)
-        @context.records.undoing.recent(@context.stamp)
+        files = Abilities.of(@context.person[:role]).include?(:tables)
+        all = @context.records.undoing.recent(@context.stamp)
+        files ? all : all.reject { |one| one[:kind] == "import" }
       end
 
       # Everything as it was before, or nothing. Raises Refused where some of it was changed since.
       def undo(id)
-        @context.may!(:records)
+        one = recent.find { |each| each[:id] == id } or
+          raise NotFound.new("There is nothing of it to be undone any more.", field: :id)
         @context.records.write do
-          concerned = @context.records.undoing.undo(id, at: @context.stamp)
+          concerned = @context.records.undoing.undo(one[:id], at: @context.stamp)
           customers.reindex_search(*concerned) if concerned.any?
         end
         @context.records.forget

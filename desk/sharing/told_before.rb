@@ -41,8 +41,7 @@ module Munimen
         words = Words[place[:book].units]
         reader = Words::Speaker.new(words, @context.records.heaters.language(row[:heater_id]))
         { firm: @context.records.settings.firm.slice("name", "phone").transform_keys(&:to_sym),
-          label: place[:label], day: row[:planned_for][0, 10],
-          **row.slice(:window_from, :window_to),
+          label: place[:label], **row.slice(:planned_for, :window_from, :window_to),
           complaints: complaints(place, reader),
           said: row[:told_before]&.slice(:complaint, :words, :temperature) || {},
           pictures: told.pictures(row[:id]).map { |one| one[:slot] }.tally,
@@ -110,10 +109,7 @@ module Munimen
       end
 
       def advice(name, place, reader)
-        said = Report::Emergency.advice(name, place[:heater], place[:book].units)
-        said.transform_values do |text|
-          text.is_a?(Array) ? text.map { |one| reader.say(one) } : reader.say(text)
-        end
+        EmergencyAdvice.of(name, place[:heater], place[:book].units, reader)
       end
 
       def read(temperature, place)

@@ -17,7 +17,7 @@ RSpec.describe Munimen::Words::Language do
       complaints:,
       bookings: Munimen::Report::BookingLetter::TEXTS,
       household: Munimen::Report::Household::TEXTS,
-      emergency: Munimen::Report::Emergency.texts,
+      emergency:,
       outcomes: Munimen::Judgement::Outcome::WORDS.values,
       rules:,
       states: Build::KINDS.keys.flat_map { |kind| states(heater(kind)) },
@@ -28,6 +28,13 @@ RSpec.describe Munimen::Words::Language do
   def rules
     Munimen::Rules::Question.all.flat_map { |one| [one.ask, *one.options.values.map(&:label)] } +
       Munimen::Rules::Book.all.flat_map(&:papers).map(&:title)
+  end
+
+  def emergency
+    told = JSON.parse(File.read(File.join(Munimen::ROOT, "core/words/emergency.json")))
+    pages = told.except("numbers", "by_fuel").values
+    pages.flat_map { |page| [page["title"], *page["steps"]] } +
+      told["numbers"].values.flat_map(&:values)
   end
 
   def complaints

@@ -75,7 +75,7 @@ RSpec.describe Munimen::Desk::ToldBefore do
     expect([get(path).status, say(words: "late")]).to eq([404, 404])
   end
 
-  it "goes with the customer who is erased, bytes and all" do
+  it "goes with the customer who is erased, bytes and all, also where the visit was signed" do
     say("/photos", id: office.uuid, slot: "plate", data: picture)
     files = lambda do
       Dir[File.join(office.config.folder, "photos/**/*")].select { |one| File.file?(one) }
@@ -83,5 +83,14 @@ RSpec.describe Munimen::Desk::ToldBefore do
     expect(files.call.size).to eq(1)
     Munimen::Desk::EraseCustomer.new(office.context("owner")).call(office.customer)
     expect([files.call, office.records.database[:told_photos].all]).to eq([[], []])
+  end
+
+  it "is no part of what was signed: that stays when the customer is erased, this does not" do
+    signed = office.walk
+    office.records.told.keep(signed, { words: "It drips", at: "2026-11-20T09:00:00Z" })
+    Munimen::Desk::EraseCustomer.new(office.context("owner")).call(office.customer)
+    row = office.records.visits.find(signed)
+    expect(row.values_at(:status, :told_before)).to eq(["signed", nil])
+    expect(office.records.seals.problems(office.records.photo_files)).to eq([])
   end
 end

@@ -5,7 +5,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
 import { useRequest } from '@/composables/useRequest'
-import { longDate, timeOfDay } from '@/format'
+import { isoDay, longDate, timeOfDay } from '@/format'
 import { setLocale } from '@/i18n'
 import { at } from '@/place'
 import { smaller } from '@/smaller'
@@ -67,7 +67,7 @@ const time = computed(() => {
   <div class="page stack narrow">
     <p v-if="error && !shown" class="panel" role="alert">{{ error }}</p>
     <template v-if="shown">
-      <h1>{{ $t('before.title', { day: longDate(shown.day) }) }}</h1>
+      <h1>{{ $t('before.title', { day: longDate(isoDay(new Date(shown.planned_for))) }) }}</h1>
       <p class="soft">
         {{ shown.firm.name }}<template v-if="time">, {{ time }}</template>
       </p>
