@@ -22,6 +22,7 @@ module Munimen
         signatures
         signed_pages
         photos
+        told_photos
         deficiencies
         dues
         due_decisions
