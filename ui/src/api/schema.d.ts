@@ -2801,7 +2801,7 @@ export interface components {
                 phone?: components["schemas"]["MaybeText"];
             };
             label: string;
-            day: string;
+            planned_for: string;
             window_from?: components["schemas"]["MaybeText"];
             window_to?: components["schemas"]["MaybeText"];
             complaints: {
