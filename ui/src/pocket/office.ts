@@ -106,17 +106,20 @@ async function session(request: Request) {
   const last = await lastHere().catch(() => null)
   const device = last && (await lockOf(last).catch(() => undefined))?.device
   const asked = device ? `${SESSION}?device=${device}` : request
-  const signal = AbortSignal.timeout(last ? SILENT : PATIENCE) // of its body too
+  const signal = AbortSignal.timeout(last ? SILENT : PATIENCE)
   let answer: Response
+  let text: string
   try {
     answer = await reach(asked, { signal })
-    if (answer.ok) await learnt(last, await answer.clone().json())
-    if (answer.status < ILL) return answer
+    text = await answer.text() // what a PIN is waited for afterwards is no silence of the office
   } catch (cause) {
     lost()
     return (await whoeverWas(last)) ?? Promise.reject(cause)
   }
-  return (await whoeverWas(last)) ?? answer
+  if (answer.ok) await learnt(last, JSON.parse(text) as Schemas['Session'])
+  const { status, headers } = answer
+  const whole = new Response(text, { status, headers })
+  return status < ILL ? whole : ((await whoeverWas(last)) ?? whole)
 }
 
 async function whoeverWas(last: number | null) {
