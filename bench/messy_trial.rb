@@ -68,13 +68,13 @@ module Munimen
 
       private
 
-      def read(when_, lists, count)
+      def read(time, lists, count)
         took = timed do
           @told = lists.map { |shape, people| import(shape, people) }
         end
         new = @told.sum { |one| one[:counts]["new"] }
-        @row.call("rows read #{when_}", count, "", "")
-        @row.call("of them somebody new", new, "", when_ == "the first time" ? count.to_s : "0")
+        @row.call("rows read #{time}", count, "", "")
+        @row.call("of them somebody new", new, "", time == "the first time" ? count.to_s : "0")
         @row.call("customers then", records.database[:customers].count, "", count.to_s)
         @row.call("sites then", records.database[:sites].count, "", count.to_s)
         @row.call("took", took / 1000, "s", "")
@@ -87,12 +87,12 @@ module Munimen
       end
 
       def records = @config.records
-      def desk = Desk::Context.new(records, person: person)
+      def desk = Desk::Context.new(records, person:)
 
       def person
         @person ||= records.people.all.first || begin
           records.people.create(name: "Owner", email: "owner@example.test", role: "owner",
-                             password: "copper-kettle-messy")
+                                password: "copper-kettle-messy")
           records.people.all.first
         end
       end

@@ -11,8 +11,6 @@ module Munimen
       HOURS = 24
       # Parents first. Nothing of these is sealed.
       TABLES = %i[customers sites heaters deficiencies].freeze
-      # What each database counts for itself, or is counted by triggers.
-      OWN = %i[seq].freeze
       BOOKED = "Something was booked or written there since; it stays as it is."
 
       def initialize(database) = @database = database
@@ -74,7 +72,7 @@ module Munimen
 
       # SQL of a row as JSON, for those that write down whole tables at once.
       def as_json(table, from = table)
-        fields = (@database[table].columns - OWN).map { |name| "'#{name}', #{from}.`#{name}`" }
+        fields = (@database[table].columns - Rehearsal::OWN).map { |name| "'#{name}', #{from}.`#{name}`" }
         "json_object(#{fields.join(", ")})"
       end
 

@@ -198,9 +198,8 @@ module Munimen
 
       # What the household told counts until somebody of the firm says otherwise.
       def told
-        said = @row[:told_before] or return {}
-        said = JSON.parse(said, symbolize_names: true) if said.is_a?(String)
-        { "complaint" => said[:complaint], "complaint_words" => said[:words] }.compact
+        said = JSON.parse(@row[:told_before] || "{}")
+        { "complaint" => said["complaint"], "complaint_words" => said["words"] }.compact
       end
 
       def open_before

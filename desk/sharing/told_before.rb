@@ -51,20 +51,23 @@ module Munimen
       # Keeps what is said, instead of what was said before. temperature: as read and typed. Gives
       # what the page then shows.
       def say(link, complaint: nil, words: nil, temperature: nil)
-        row = opened!(link)
-        place = place(row)
-        Faults::Complaint.check!(complaint, place[:heater]) unless complaint.to_s.empty?
-        keep(row, complaint: text(complaint), temperature: read(temperature, place),
-                  words: @context.text!(words, :words, max: 300, required: false))
+        @context.records.write do
+          row = opened!(link)
+          place = place(row)
+          Faults::Complaint.check!(complaint, place[:heater]) unless complaint.to_s.empty?
+          keep(row, complaint: text(complaint), temperature: read(temperature, place),
+                    words: @context.text!(words, :words, max: 300, required: false))
+        end
         show(link)
       end
 
       # Keeps a picture once. data: Base64 of a JPEG or PNG; what a camera adds is taken out.
       def photograph(link, id:, slot:, data:)
-        row = opened!(link)
+        opened!(link)
         slot!(slot)
         image = Formats::Photograph.read(bytes(data))
         @context.records.write do
+          row = opened!(link)
           there = told.pictures(row[:id])
           next if there.any? { |one| one[:id] == id }
 

@@ -4,18 +4,9 @@
 // taken by itself.
 import core from 'tesseract.js-core/tesseract-core-simd-lstm.wasm.js?url'
 import worker from 'tesseract.js/dist/worker.min.js?url'
+import { drawn } from '@/picture'
 
 const LARGEST = 1600 // points across: more takes longer and reads no better
-
-async function small(picture: Blob): Promise<HTMLCanvasElement> {
-  const bitmap = await createImageBitmap(picture)
-  const scale = Math.min(1, LARGEST / Math.max(bitmap.width, bitmap.height))
-  const canvas = document.createElement('canvas')
-  canvas.width = Math.round(bitmap.width * scale)
-  canvas.height = Math.round(bitmap.height * scale)
-  canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
-  return canvas
-}
 
 /** The text on a picture; may take some seconds. Rejects where the reader cannot be loaded. */
 export async function text(picture: Blob): Promise<string> {
@@ -28,7 +19,7 @@ export async function text(picture: Blob): Promise<string> {
     cacheMethod: 'none',
   })
   try {
-    return (await reader.recognize(await small(picture))).data.text
+    return (await reader.recognize(await drawn(picture, LARGEST))).data.text
   } finally {
     await reader.terminate()
   }

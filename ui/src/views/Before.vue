@@ -4,14 +4,17 @@
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, unwrap, uuid, type Schemas } from '@/api/client'
+import AdviceNow from '@/components/common/AdviceNow.vue'
 import { useRequest } from '@/composables/useRequest'
 import { isoDay, longDate, timeOfDay } from '@/format'
 import { setLocale } from '@/i18n'
 import { at } from '@/place'
-import { smaller } from '@/smaller'
+import { smaller } from '@/picture'
 
 const props = defineProps<{ link: string }>()
 const SLOTS = ['plate', 'drip', 'place'] as const
+const LONGEST = 1400 // points: a label can be read
+const LARGEST = 590_000 // bytes, of the 600 kB that the office takes
 const { t } = useI18n()
 const shown = ref<Schemas['Before'] | null>(null)
 const said = ref({ complaint: '', words: '', temperature: '' })
@@ -46,7 +49,7 @@ const picture = (slot: (typeof SLOTS)[number], event: Event) =>
   run(async () => {
     const file = (event.target as HTMLInputElement).files?.[0]
     if (!file) return
-    const data = await smaller(file)
+    const data = await smaller(file, LONGEST, LARGEST)
     const body = { id: uuid(), slot, data }
     show(await unwrap(api.POST('/api/before/{link}/photos', { ...path, body })))
   })
@@ -80,15 +83,11 @@ const time = computed(() => {
               <input v-model="said.complaint" type="radio" name="complaint" :value="one.id" />
               {{ one.title }}
             </label>
-            <section v-if="one.advice && one.id === said.complaint" class="now" role="alert">
-              <h2>{{ $t('before.now') }}: {{ one.advice.title }}</h2>
-              <ol>
-                <li v-for="step in one.advice.steps" :key="step">{{ step }}</li>
-              </ol>
-              <p v-for="number in one.advice.numbers" :key="number">
-                <b>{{ number }}</b>
-              </p>
-            </section>
+            <AdviceNow
+              v-if="one.advice && one.id === said.complaint"
+              :lead="$t('before.now')"
+              v-bind="one.advice"
+            />
           </template>
         </fieldset>
         <label
@@ -154,18 +153,5 @@ fieldset {
 .picture {
   flex-wrap: wrap;
   justify-content: space-between;
-}
-.now {
-  border: 2px solid var(--danger);
-  border-radius: var(--radius);
-  background: var(--danger-soft);
-  padding: 10px 14px;
-}
-ol {
-  padding-left: 1.6em;
-  list-style: decimal;
-}
-.error {
-  color: var(--danger);
 }
 </style>

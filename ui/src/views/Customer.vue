@@ -378,7 +378,7 @@ const take = () => getReady(heaters.value)
         </div>
       </form>
     </el-dialog>
-    <UndoList v-if="may('records')" ref="undoable" @undone="undone" />
+    <UndoList v-if="may('records')" ref="undoable" :kinds="['merge', 'move']" @undone="undone" />
     <EnteredTwice
       v-if="elsewhere !== null"
       :customer="customer"
@@ -421,9 +421,6 @@ const take = () => getReady(heaters.value)
 }
 .heater:hover {
   border-color: var(--copper);
-}
-.error {
-  color: var(--danger);
 }
 @media (max-width: 700px) {
   .heater {

@@ -126,9 +126,6 @@ async function add() {
 .list a:hover {
   border-color: var(--copper);
 }
-.error {
-  color: var(--danger);
-}
 @media (max-width: 700px) {
   .list a {
     grid-template-columns: 1fr;

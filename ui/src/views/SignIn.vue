@@ -148,9 +148,6 @@ function use(account: { email: string; password: string }) {
   font-weight: 700;
   cursor: pointer;
 }
-.error {
-  color: var(--danger);
-}
 .demo li {
   display: flex;
   justify-content: space-between;

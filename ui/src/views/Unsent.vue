@@ -83,7 +83,4 @@ const drop = (entry: Write) => window.confirm(t('unsent.giveUpSure')) && giveUp(
   padding: 10px 0;
   border-bottom: 1px solid var(--line);
 }
-.error {
-  color: var(--danger);
-}
 </style>

@@ -50,9 +50,3 @@ const go = () =>
     </div>
   </el-dialog>
 </template>
-
-<style scoped>
-.error {
-  color: var(--danger);
-}
-</style>

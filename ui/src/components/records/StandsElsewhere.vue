@@ -49,7 +49,4 @@ const move = (site: string) =>
   margin: 0;
   min-height: 44px;
 }
-.error {
-  color: var(--danger);
-}
 </style>

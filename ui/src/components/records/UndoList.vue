@@ -1,14 +1,16 @@
 <script setup lang="ts">
-// What changed many entries by one press within a day – a file that was taken in, customers put
-// together, something moved – and can be undone.
-import { onMounted, ref } from 'vue'
+// What changed many entries by one press within a day and can be undone: of some kinds, where they
+// are done.
+import { computed, onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { dateAndTime } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
+const props = defineProps<{ kinds: Schemas['Undoables'][number]['kind'][] }>()
 const emit = defineEmits<{ undone: [] }>()
 const all = ref<Schemas['Undoables']>([])
 const { error, busy, run } = useRequest()
+const shown = computed(() => all.value.filter((one) => props.kinds.includes(one.kind)))
 const load = async () => (all.value = (await api.GET('/api/undoables')).data ?? [])
 onMounted(load)
 defineExpose({ load })
@@ -20,11 +22,11 @@ const undo = (id: string) =>
 </script>
 
 <template>
-  <section v-if="all.length" class="stack">
+  <section v-if="shown.length" class="stack">
     <h3>{{ $t('undo.title') }}</h3>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <ul>
-      <li v-for="one in all" :key="one.id" class="row between">
+      <li v-for="one in shown" :key="one.id" class="row between">
         <span
           ><b>{{ $t(`undo.${one.kind}`) }}</b> {{ one.title }}
           <span class="soft small">{{ one.by }}, {{ dateAndTime(one.at) }}</span></span
@@ -36,16 +38,8 @@ const undo = (id: string) =>
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 li {
   padding: 6px 0;
   border-bottom: 1px solid var(--line);
-}
-.error {
-  color: var(--danger);
 }
 </style>

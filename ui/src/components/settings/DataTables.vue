@@ -160,7 +160,7 @@ function another() {
         >{{ $t('data.import') }}</el-button
       >
     </template>
-    <UndoList ref="undoable" @undone="undone" />
+    <UndoList ref="undoable" :kinds="['import']" @undone="undone" />
   </div>
 </template>
 
