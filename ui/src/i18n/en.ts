@@ -73,6 +73,8 @@ export default {
     whose: 'Whose address is it?',
     where: 'At which address does it stand?',
     noSites: 'No other address is known there.',
+    heaterLead:
+      'Its history goes along; signed pages stay as they were signed. It can be undone until tomorrow.',
     twice: 'Entered twice…',
     twiceTitle: 'The same customer, entered twice',
     twiceLead:

@@ -59,7 +59,7 @@ const begun = (label: string, installation: Record<string, string>) =>
   <el-dialog
     append-to-body
     :model-value="true"
-    :title="$t(replacing ? 'gone.successor' : 'gone.title')"
+    :title="$t(replacing ? 'gone.successor' : moving ? 'gone.elsewhere' : 'gone.title')"
     width="min(560px, 96vw)"
     @close="emit('close')"
   >

@@ -27,6 +27,7 @@ const move = (site: string) =>
 
 <template>
   <div class="stack">
+    <p class="soft small">{{ $t('move.heaterLead') }}</p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <FindCustomer :label="$t('move.whose')" @chosen="look($event.id)" />
     <template v-if="sites">
