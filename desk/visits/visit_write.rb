@@ -12,7 +12,7 @@ module Munimen
     #     entry.add(:notes, id:, entry: "leak.body") # refuse by raising; entry.visit is judged
     #   end
     class VisitWrite
-      TRIES = 12 # that others may write in between
+      TRIES = 6 # that others may write in between
 
       # What one write is made of.
       class Entry
@@ -68,17 +68,28 @@ module Munimen
       # Entry. Gives what the block gave, or nil where it was written before. Raises Refused, Error,
       # Busy.
       def call(table, ids, at: nil, opened: @context.method(:open!), history: true, &block)
-        ids = Array(ids)
-        TRIES.times do
-          return if ids.any? && ids.all? { |id| written?(table, id) }
+        attempt = lambda do
+          next [true] if all_written?(table, Array(ids))
 
           entry, given = judged(at, opened, history, &block)
-          return given if write(entry)
+          [write(entry), given]
         end
-        raise Busy
+        TRIES.times do
+          done, given = attempt.call
+          return given if done
+        end
+        last(&attempt)
       end
 
       private
+
+      # Nobody writes in between any more: whoever has waited so long is next.
+      def last(&attempt)
+        done, given = @context.records.write(&attempt)
+        done ? given : raise(Busy)
+      end
+
+      def all_written?(table, ids) = ids.any? && ids.all? { |id| written?(table, id) }
 
       def visits = @context.records.visits
 
