@@ -78,14 +78,14 @@ module Munimen
           done, given = attempt.call
           return given if done
         end
-        last(&attempt)
+        last(attempt)
       end
 
       private
 
       # Nobody writes in between any more: whoever has waited so long is next.
-      def last(&attempt)
-        done, given = @context.records.write(&attempt)
+      def last(attempt)
+        done, given = @context.records.write { attempt.call }
         done ? given : raise(Busy)
       end
 
