@@ -25,6 +25,7 @@ module Munimen
     core/work/operations
     core/work/jobs
     core/work/hindrances
+    core/work/aims
     core/inspection/items
     core/facts/clues
     core/judgement/checks

@@ -137,6 +137,9 @@ module Munimen
       # What a customer reads before a lever is lifted.
       get("/api/visits/:id/lever") { |desk, given| LeverCard.new(desk).call(given[:id]) }
 
+      # What would be done about what was found, and what it costs.
+      get("/api/visits/:id/estimate") { |desk, given| Estimate.new(desk).call(given[:id]) }
+
       # What a new part must be, and whether the one in the hand is.
       get("/api/visits/:id/parts") { |desk, given| MatchParts.new(desk).kinds(given[:id]) }
       get("/api/visits/:id/parts/:kind") do |desk, given|
@@ -163,6 +166,7 @@ module Munimen
         "decisions" => ->(desk, visit, sent) { Decide.new(desk).call(visit, **sent) },
         "facts" => ->(desk, visit, sent) { LearnFact.new(desk).call(visit, **sent) },
         "notes" => ->(desk, visit, sent) { AddNote.new(desk).call(visit, **sent) },
+        "estimate" => ->(desk, visit, sent) { Estimate.new(desk).answer(visit, **sent) },
         "signatures" => ->(desk, visit, sent) { Sign.new(desk).call(visit, **sent) },
         "photos" => ->(desk, visit, sent) { AddPhoto.new(desk).call(visit, **sent) },
         "jobs" => ->(desk, visit, sent) { ChangeJobs.new(desk).add(visit, **sent) },

@@ -269,6 +269,7 @@ module Munimen
           "Found, and put right on this visit",
           @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }
         )
+        bullets "What was agreed", AgreedLines.new(@page[:agreed], method(:t)).to_a
         bullets "How it was left", @page[:leaving] || []
         bullets("Permit, notice, certificate", (@page[:papers] || []).map { |one| paper(one) })
         beside("Please note" => @page[:cautions], "Next dates" => dates)

@@ -40,6 +40,11 @@ module Munimen
         found.map { |row| row[:heater_id] }.uniq
       end
 
+      def decide(due:, what:, until_date: nil, **)
+        @tables.update(:dues, due, { hidden_until: (until_date if what == "snooze"),
+                                     declined: what == "decline" ? 1 : 0 })
+      end
+
       def last_decisions(_dues) = {}
       def ever?(heater_id, kind) = @tables.where(:dues, heater_id:, kind:).any?
 

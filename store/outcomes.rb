@@ -25,6 +25,22 @@ module Munimen
         end
       end
 
+      # What customers said of estimates on pages signed from a day until before another, nil for
+      # ever: [{visit_id:, heater_id:, on:, customer:, what:, answer:, supplied:, net:, tax:,
+      # total:, in the smallest unit, tax_percent:, currency:}], nil where it has no price.
+      def estimates(from = nil, to = nil)
+        told = { what: "title", answer: "answer", supplied: "supplied", net: "amounts.net",
+                 tax: "amounts.tax", total: "amounts.total" }
+        rows = listed_estimates
+        rows = rows.where { (signed_at >= from) & (signed_at < to) } if from
+        rows.select(
+          Sequel[:visits][:id].as(:visit_id), :heater_id, :signed_at,
+          Sequel[:customers][:name].as(:customer),
+          *told.map { |name, path| json(Sequel[:one][:value], path).as(name) },
+          *%w[tax_percent currency].map { |name| json(:page, "page.agreed.#{name}").as(name) }
+        ).map { |row| { **row.except(:signed_at), on: row[:signed_at][0, 10] } }
+      end
+
       # Operations that stood done when their visit was signed: [{heater_id:, on:, operation:}].
       def done(operations)
         last = @database[:steps].where(operation: operations.map(&:to_s))
@@ -77,6 +93,18 @@ module Munimen
       end
 
       private
+
+      def json(column, path) = Sequel.function(:json_extract, column, "$.#{path}")
+
+      def listed_estimates
+        @database
+          .from(:visits, Sequel.function(:json_each, :page, "$.page.agreed.lines").as(:one))
+          .join(:heaters, id: Sequel[:visits][:heater_id])
+          .join(:sites, id: Sequel[:heaters][:site_id])
+          .join(:customers, id: Sequel[:sites][:customer_id])
+          .where(Sequel[:visits][:status] => "signed")
+          .order(:signed_at)
+      end
 
       def visit(row)
         began = row[:started_at] && Time.iso8601(row[:started_at])

@@ -9,7 +9,7 @@ module Munimen
                   amendments].freeze
       PEOPLE = %i[id name role qualifications].freeze
       OWN = [*PEOPLE, :email, :signature].freeze # of the person whose it is
-      SETTINGS = %w[code_profile house_rules firm logo instruments working_day codes].freeze
+      SETTINGS = %w[code_profile house_rules firm logo instruments working_day codes rates].freeze
 
       # records: Store::Records.
       def initialize(records) = @database = records.database

@@ -151,7 +151,9 @@ module Munimen
       def confirmations = confirming.map { |test| proposal(test) }.sort_by(&:minutes)
 
       # Evidence that was only looked at or told.
-      def soft = telling.select { |test, _| test.depth == :look && !test.shapes? }
+      def soft
+        telling.select { |test, _| test.depth == :look && !test.shapes? && !test.weak? }
+      end
 
       # What else it could be, were it not for one answer.
       def rivals(test, cause)
@@ -192,7 +194,7 @@ module Munimen
       # be it as it may.
       def telling
         @telling ||= @evidence.select do |test, outcome|
-          outcome == test.normal || test.shapes? ||
+          outcome == test.normal || test.shapes? || test.weak? ||
             causes.any? { |cause| cause.touches?(test, @heater) && shows?(cause, test, outcome) }
         end
       end
@@ -220,17 +222,22 @@ module Munimen
       end
 
       def against(cause)
-        telling.select { |test, outcome| cause.excluded_by?(test, outcome, @heater) }.to_a
+        telling.select do |test, outcome|
+          !test.weak? && cause.excluded_by?(test, outcome, @heater)
+        end.to_a
       end
 
       # Tests that can be asked for now: those that matter to what is left.
       def asked
         relevant = left.flat_map { |one| one.cause.shows.keys + one.cause.settled_by }
-        shaping = @symptom.tests(@heater).select { |id| Test[id].shapes? }
-        (relevant + shaping).uniq.map { |id| Test[id] }.reject do |test|
+        others = @symptom.tests(@heater).select { |id| Test[id].shapes? || by_hand?(Test[id]) }
+        (relevant + others).uniq.map { |id| Test[id] }.reject do |test|
           @evidence.key?(test) || @skip.include?(test.id) || !test.on?(@heater)
         end
       end
+
+      # Whether a hand can say something of what nothing has measured yet.
+      def by_hand?(test) = test.weak? && !@evidence.key?(Test[test.stands_for])
 
       # Ids of what has to be asked first, as far as it can still condemn something.
       def at_first
@@ -253,11 +260,9 @@ module Munimen
 
       # Expected bits: what is uncertain now less what is uncertain after each outcome.
       def gain(test)
-        possible = chances.keys.to_h { |one| [one, one.possible(test, @heater)] }
         after = test.outcomes.keys.sum do |outcome|
-          still = chances.filter_map do |one, share|
-            share / possible[one].size if possible[one].include?(outcome)
-          end
+          still = chances.map { |one, share| share * one.chance(test, outcome, @heater) }
+                         .select(&:positive?)
           mass = still.sum
           mass.zero? ? 0.0 : mass * entropy(still.map { |share| share / mass })
         end

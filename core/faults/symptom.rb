@@ -51,10 +51,16 @@ module Munimen
         named = named_by(causes(heater))
         telling = named_by(Cause.all.select { |cause| cause.of.include?(id) }) - named
         telling.reject! { |test| Test[test].shaped(heater, nil) == heater }
-        (named + telling + shaping(heater)).uniq.select { |test| Test[test].on?(heater) }
+        (named + telling + shaping(heater) + by_hand(named)).uniq
+          .select { |test| Test[test].on?(heater) }
       end
 
       private
+
+      # Those that say weakly what some others measure.
+      def by_hand(measured)
+        Test.all.select { |test| measured.include?(test.stands_for) }.map(&:id)
+      end
 
       def named_by(causes) = causes.flat_map { |cause| cause.shows.keys + cause.settled_by }.uniq
 

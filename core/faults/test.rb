@@ -78,6 +78,16 @@ module Munimen
       def shapes(&block) = @shapes = block
       # What taking it at all says of the heater, whatever it shows: the block gets the heater.
       def implies(&block) = @implies = block
+
+      # A test that says weakly, by hand, what another measures: {its outcomes => those of the
+      # other that it speaks for}. It makes causes likelier and rules none out.
+      def stands_for(test = nil, says = nil)
+        return @stands_for unless test
+
+        @says = says.transform_values { |value| Array(value) }
+        @stands_for = test
+      end
+
       # On which heaters it can be taken.
       def on(&block) = @on = block
 
@@ -89,6 +99,9 @@ module Munimen
       # -- use --------------------
       def on?(heater) = @on.nil? || @on.call(heater)
       def shapes? = !@shapes.nil?
+      def weak? = !@stands_for.nil?
+      # Outcomes that it may show where the other test may show some.
+      def weakly(of_other) = @says.filter_map { |one, told| one if told.intersect?(of_other) }
 
       # The heater as an outcome says that it is.
       def shaped(heater, outcome)

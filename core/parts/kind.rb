@@ -21,6 +21,8 @@ module Munimen
         def define(id, &block) = @all[id] = new(id).tap { |kind| kind.instance_eval(&block) }
         def all = @all.values
         def ids = @all.keys
+        # The kind that a job fits, or nil.
+        def fitted_by(job) = all.find { |kind| kind.fitted_by.include?(job) }
 
         def [](id)
           @all.fetch(id.to_sym) do
@@ -38,12 +40,15 @@ module Munimen
         @id = id
         @columns = {}
         @musts = []
+        @fitted_by = []
         @wants = ->(_) { {} }
         @on = ->(_) { true }
       end
 
       # -- declaration --------------------
       def title(text = nil) = text ? @title = text : @title
+      # The jobs that fit a new one.
+      def fitted_by(*jobs) = jobs.empty? ? @fitted_by : @fitted_by = jobs
       # On which heaters there is such a part; all unless said.
       def on(&block) = @on = block
       def of?(heater) = @on.call(heater)

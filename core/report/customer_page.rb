@@ -34,6 +34,7 @@ module Munimen
           done:,
           out_of_order:,
           put_off:,
+          agreed: Agreed.new(@visit, deficiencies.map(&:check)).to_h,
           consent:,
           leaving:,
           papers:,

@@ -7,6 +7,7 @@ module Munimen
     #   Line.define :charge do
     #     title "{Vessel}'s charge"
     #     kind :pressure
+    #     part :vessel
     #     error 2, "psi"
     #     value { |visit| … }        # as found, a Quantity, or nil
     #     left { |visit| … }         # as left, where the visit has set it
@@ -32,6 +33,10 @@ module Munimen
       # -- declaration --------------------
       def title(text = nil) = text ? @title = text : @title
       def kind(id = nil) = id ? @kind = id : @kind
+      # The part of the heater that it tells of.
+      def part(id = nil) = id ? @part = id : @part
+      # What follows of the last point: gets its Quantity, gives a sentence or nil.
+      def follows(&block) = block ? @follows = block : @follows
 
       # How far a single reading may be out, as people read it.
       def error(number, unit)

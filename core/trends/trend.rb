@@ -75,14 +75,18 @@ module Munimen
 
       # What the numbers say, in one or two sentences; what lies before `today` is told as past.
       def text(units, today: nil)
-        if change.nil?
-          return points.one? ? "One reading so far." : "Too few readings between what was done."
-        end
-
-        [rate(units), share, coming(units, today), strange(units)].compact.join(" ")
+        [*changes(units, today), line.follows&.call(points.last.quantity)].compact.join(" ")
       end
 
       private
+
+      def changes(units, today)
+        if change.nil?
+          return [points.one? ? "One reading so far." : "Too few readings between what was done."]
+        end
+
+        [rate(units), share, coming(units, today), strange(units)]
+      end
 
       def gather(visits)
         piece = 0

@@ -42,7 +42,8 @@ module Munimen
         ended: /(cancelled|nobody_home|given_up|reopened)/,
         open: /(#{CHECK})/,
         paper: /(#{WORD})/,
-        next: /(#{WORD})/
+        next: /(#{WORD})/,
+        estimate: /(job|finding)\.(#{CHECK})/
       }.freeze
 
       # What is said of a finding that was open: how it was seen belongs to “put right”.
@@ -145,6 +146,9 @@ module Munimen
       # told of a field but not taken into the record, or nil.
       def learnt = of(:learnt).to_h { |(field), text| [field.to_sym, text] }
       def kept(field) = about(:kept, field)
+
+      # Lines of an estimate that the customer answered: {[“job” or “finding”, id] => text}.
+      def estimates = of(:estimate).to_h
 
       # Operations asked for besides those of the jobs.
       def extra_operations = of(:also).map { |(id), _| id.to_sym }

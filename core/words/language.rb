@@ -12,7 +12,7 @@ module Munimen
       # Of a page's values, those that are read.
       READ = %i[
         outcome_text sentence title text measured limit explain remedy place by gas_situation part
-        ask choice term gloss cautions done leaving stands parts fuel meaning
+        ask choice term gloss cautions done leaving stands parts fuel meaning said
       ].freeze
       # Of the ladder's also what its rungs are called.
       LADDER = [*READ, :label].freeze

@@ -137,6 +137,9 @@ module Munimen
                            kind: choices ? :choice : kind, **more)
       end
 
+      # What is photographed at it each year, so that the years can be laid side by side.
+      def photographs(text = nil) = text ? @photographs = text : @photographs
+
       # Fields of the heater's record that matter here, and why; asked where they are not known.
       def wants(*fields, because: nil)
         return @wants || {} if fields.empty?

@@ -11,7 +11,8 @@ module Munimen
 
       # month: "2026-11"; nil: this one. {month:, visits: [{who:, kind:, count:, reckoned:,
       # taken:}] in minutes, dangers: {found:, made_safe:, standing:}, open: [{grade:, ages: [counts
-      # by AGES]}], unbooked:, list: the deficiencies behind}. Raises Error on what is no month.
+      # by AGES]}], unbooked:, estimates: {said: [{answer:, count:, totals: [text]}], list:},
+      # list: the deficiencies behind}. Raises Error on what is no month.
       def call(month = nil)
         @context.may!(:numbers)
         from, to = bounds(month || @context.now.strftime("%Y-%m"))
@@ -24,6 +25,7 @@ module Munimen
                      standing: dangers.count { |one| one[:status] == "open" } },
           open: by_age(open, to),
           unbooked: unbooked(to),
+          estimates: estimates(from, to),
           list: (open | dangers).map { |one| listed(one) }
         }
       end
@@ -59,6 +61,23 @@ module Munimen
         open = all.select { |one| one[:closed_on].nil? || one[:closed_on] >= to.iso8601 }
         dangers = all.select { |one| one[:grade] == "danger" && one[:found_on] >= from.iso8601 }
         [open, dangers]
+      end
+
+      # By what the customers said, with the sums of what was priced, a currency each.
+      def estimates(from, to)
+        rows = outcomes.estimates(from.iso8601, to.iso8601)
+        said = Costing::Line::ANSWERS.map do |answer|
+          all = rows.select { |row| row[:answer] == answer }
+          { answer:, count: all.size, totals: totals(all) }
+        end
+        table = TableKinds::Estimates.new(@context)
+        { said:, list: rows.map { |row| table.shown(row) } }
+      end
+
+      def totals(rows)
+        rows.select { |row| row[:total] }.group_by { |row| row[:currency] }.map do |currency, some|
+          Costing::Money.new(some.sum { |row| row[:total] }, currency).to_s
+        end
       end
 
       def left_off(visits) = visits.count { |one| one[:outcome] == "left_off" }

@@ -89,8 +89,8 @@ module Munimen
         }
       end
 
-      # What was photographed at this heater, the years side by side: [{what:, years: [{on:,
-      # visit:, ids:}]}], the latest first.
+      # What was photographed at this heater, the years side by side: [{what:, part:, years:
+      # [{on:, visit:, ids:}]}], the latest first.
       def photos(visits)
         all = visits.flat_map do |visit|
           @context.records.photos.of_visit(visit[:id]).map do |subject, ids|
@@ -98,7 +98,8 @@ module Munimen
           end
         end
         all.group_by(&:first).map do |subject, years|
-          { what: ShownInPhotos.name(subject, @words), years: years.map(&:last) }
+          { what: ShownInPhotos.name(subject, @words), part: ShownInPhotos.part(subject),
+            years: years.map(&:last) }
         end
       end
 

@@ -8,7 +8,7 @@ module Munimen
 
       def initialize(context) = @context = context
 
-      # [{id:, title:, unit:, text:, points:, forecast:}]; only lines with a reading.
+      # [{id:, title:, part:, unit:, text:, points:, forecast:}]; only lines with a reading.
       def call(heater_id)
         @units = @context.records.heaters.with_place(heater_id)[:book].units
         rows =
@@ -35,6 +35,7 @@ module Munimen
         {
           id: trend.line.id,
           title: Words[@units].say(trend.line.title),
+          part: trend.line.part,
           unit: unit.label,
           text: trend.text(@units, today: @context.now.to_date),
           forecast: forecast(trend.forecast),

@@ -12,11 +12,19 @@ module Munimen
       ].freeze
       RIG = "rig" # the simulated one of a training run, which is not dialled
       FIELDS = %i[id title reads host port device point calibrated].freeze
+      ADDRESS = %i[host port device].freeze # of one that is connected
+      # How a dial's face is kept: 720 bytes, one for each half degree.
+      FACE = %r{\A[A-Za-z0-9+/]{960}\z}
 
       def initialize(context) = @context = context
 
       # For the screen of a visit: what may be taken from which.
-      def briefly = list.map { |one| one.slice(:id, :title, :reads, :point, :overdue, :note) }
+      def briefly
+        list.map do |one|
+          one.slice(:id, :title, :reads, :point, :overdue, :note)
+             .merge(dial: !one[:dial].nil?, connected: connected?(one))
+        end
+      end
 
       # [{id:, title:, reads:, calibrated:, overdue:, …}]; a person's list, with what the screen
       # says of each.
@@ -64,20 +72,20 @@ module Munimen
                         code: :unknown_choice)
       end
 
+      # Whether it answers anywhere; one that is only looked at does not.
+      def connected?(one) = !one[:host].to_s.empty?
+
       def checked(given)
-        one = FIELDS.to_h { |name| [name, @context.text!(given[name], name, max: 80)] }
+        alone = given[:dial] && given[:host].to_s.strip.empty?
+        one = FIELDS.to_h do |name|
+          required = !(alone && ADDRESS.include?(name))
+          [name, @context.text!(given[name], name, max: 80, required:).to_s]
+        end
         Measure::Kind[one[:reads]]
-        near!(one[:host])
-        %i[device point].each { |name| word!(one[name], name) }
-        one[:port] = Integer(one[:port], exception: false)&.then do |port|
-          port if port.between?(1, 65_535)
-        end ||
-                     raise(
-                       Error.new("port must be a number from 1 to " \
-                                 "65535.", field: :port, code: :out_of_range)
-                     )
+        word!(one[:point], :point)
+        address(one) unless alone
         Date.iso8601(one[:calibrated])
-        one
+        one.merge(dial: given[:dial] && dial!(given[:dial], one[:reads])).compact
       rescue ArgumentError
         raise Error.new(
           "calibrated must be a date such as 2026-01-31.",
@@ -90,6 +98,32 @@ module Munimen
           field: :reads,
           code: :unknown_choice
         )
+      end
+
+      # Where it answers.
+      def address(one)
+        near!(one[:host])
+        word!(one[:device], :device)
+        port = Integer(one[:port], exception: false)
+        return one[:port] = port if port&.between?(1, 65_535)
+
+        raise Error.new("port must be a number from 1 to 65535.", field: :port,
+                                                                  code: :out_of_range)
+      end
+
+      # How a round gauge looks, and two marks of its scale, as it was shown once: {unit:, marks:
+      # [{angle:, value:}, …], face:}.
+      def dial!(given, kind)
+        marks = Array(given[:marks]).map { |one| one.slice(:angle, :value) }
+        known = given[:unit].to_s[/\A\S{1,12}\z/]
+        if known.nil? || marks.size != 2 || marks.map { |one| one[:value] }.uniq.size != 2 ||
+           !given[:face].to_s.match?(FACE)
+          raise Error.new("dial must be of a unit, two marks with their values and a face.",
+                          field: :dial, code: :invalid)
+        end
+
+        Measure::Quantity.parse("1 #{known}", kind.to_sym, field: :dial)
+        { unit: known, marks:, face: given[:face] }
       end
 
       def overdue?(one) = Date.iso8601(one[:calibrated]) + YEAR < @context.now.to_date

@@ -28,6 +28,9 @@ module Munimen
         end
 
         raise Error.new("Take it back.", field: :name, code: :unknown_choice) if kind == :taken_back
+        if kind == :estimate
+          raise Error.new("Answer the estimate.", field: :name, code: :unknown_choice)
+        end
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also

@@ -7,6 +7,8 @@ module Munimen
     # What a signed visit leaves behind: deficiencies found, rectified or accepted, and what is
     # owed when.
     class FollowUp
+      ACCEPTED = "The customer wants it done."
+
       def initialize(context, row, visit)
         @context = context
         @row = row
@@ -105,16 +107,33 @@ module Munimen
       end
 
       def add(item)
+        id = SecureRandom.uuid
+        said = item.check && answers[item.check.to_sym]
         @context.records.dues.add(
-          id: SecureRandom.uuid,
+          id:,
           heater_id:,
           visit_id: @row[:id],
           kind: item.kind.to_s,
           on: item.on.iso8601,
-          text: item.text,
+          text: [item.text, *(ACCEPTED if said == "accepted")].join(" "),
           grade: item.grade&.to_s,
           job: item.job&.to_s,
           check: item.check&.to_s
+        )
+        decline(id) if said == "declined"
+      end
+
+      # What the customer said of each finding, under their signature: {check => answer}.
+      def answers
+        @answers ||= @visit.decisions.estimates.values.map { |text| Costing::Line.read(text) }
+          .flat_map { |line| line.checks.map { |check| [check, line.answer] } }.to_h
+      end
+
+      def decline(due)
+        @context.records.dues.decide(
+          id: SecureRandom.uuid, due:, what: "decline", until_date: nil,
+          reason: "Declined by the customer, under their signature.",
+          at: @context.stamp, account_id: @context.person[:id]
         )
       end
 

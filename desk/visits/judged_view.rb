@@ -109,36 +109,11 @@ module Munimen
 
         found = judge.deficiencies.to_h { |verdict| [verdict.check, verdict] }
         remembered(:suggested, found) do |asked|
-          Work::Job.fitting(asked.heater).filter_map do |job|
-            verdict = cured_by(job, found, asked) or next
-            next if asked.jobs.include?(job.id) || out_of_place?(job, asked)
+          Judgement::Suggested.new(asked, found.values).all.filter_map do |job, cured|
+            next if asked.jobs.include?(job.id)
 
-            { job: job.id, title: say(job.title), because: say(verdict.text) }
+            { job: job.id, title: say(job.title), because: say(cured.first.text) }
           end
-        end
-      end
-
-      # The first of what was found, by check, that a job puts right.
-      def cured_by(job, found, visit)
-        cures = job.cures + dangers_put_right(job, visit).map(&:variable)
-        cures.filter_map { |check| found[check] }.first
-      end
-
-      # Hazards whose repair, or the look at it, is part of a job.
-      def dangers_put_right(job, visit)
-        return [] if visit.hazards.empty?
-
-        operations = job.operations_for(visit.heater)
-        visit.hazards.select do |hazard|
-          operations.any? { |id| visit.terms.mends?(id, hazard) }
-        end
-      end
-
-      # Whether what the job is there for may not, or need not, be done on this visit.
-      def out_of_place?(job, visit)
-        own = (job.operations_for(visit.heater) - Work::Job.frame).map { |id| Work::Operation[id] }
-        own.any? && own.all? do |operation|
-          operation.forbidden_because(visit) || operation.superfluous_because(visit)
         end
       end
 

@@ -53,6 +53,7 @@ module Munimen
           guide: operation.guide,
           guide_facts: operation.guide_facts(@visit),
           fits: operation.part_kind,
+          photographs: @words.say(operation.photographs),
           claim_first: claim_first(operation),
           kept: kept?(operation),
           together: together(operation),
@@ -215,6 +216,7 @@ module Munimen
           unit: unit&.label,
           optional: read.optional || false,
           adjusted: read.adjusted || false,
+          aim: aim(read, unit),
           wanted: read.wanted?(@visit),
           shown: read.asked?(@visit),
           instruments: instruments(read),
@@ -223,6 +225,16 @@ module Munimen
               { id: choice, label: choice.to_s.tr("_", " ").capitalize }
             end
         }
+      end
+
+      # The band that it is set to, in the unit that is typed, and which way is turned; nil where it
+      # is only read.
+      def aim(read, unit)
+        given = unit && Work::Aim.of(read.name, @visit) or return
+        numbers = [given.target, *given.band].map { |one| one&.in(unit)&.round(3) }
+        turns = given.to_h.slice(:up, :down, :coarse, :fine, :settle)
+        { target: numbers[0], least: numbers[1], most: numbers[2],
+          **turns.transform_values { |text| @words.say(text) } }
       end
 
       # Ids of the firm's instruments that read this, where they are connected.

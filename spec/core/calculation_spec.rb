@@ -131,6 +131,8 @@ RSpec.describe Munimen::Calculations::Calculation do
     scale: { hardness: "250" },
     climb: { volume: "50 gal", power: "40000 Btu/h", cold: "95 degF", hot: "120 degF",
              readings: [[0, 60], [60, 72], [120, 85]].map { |t, value| { t:, value: } } },
+    drip_by_time: { volume: "50 gal", power: "40000 Btu/h", cold: "95 degF", hot: "120 degF",
+                    supply_pressure: "60 psi", first_drop: "380 s", drops: "800" },
     supply_or_tank: { volume: "50 gal", cold: "50 degF", hot: "140 degF", supply_pressure: "75 psi",
                       maximum_pressure: "80 psi", vessel_volume: "4.5 gal" }
   }

@@ -96,8 +96,8 @@ class Office
 
   def view(visit) = Munimen::Desk::ViewVisit.new(context).call(visit)
 
-  # Does the whole visit with the demo's own walker; returns its id.
-  def walk(findings: {}, **truth)
+  # Does the whole visit with the demo's own walker, and signs it; returns its id.
+  def walk(findings: {}, sign: true, **truth)
     require_relative "../../demo/walk"
     require_relative "../../demo/truth"
     facts = Munimen::Demo::Truth.new(static: 62, charge: 44, tap: 119, **truth)
@@ -109,7 +109,7 @@ class Office
       random: Random.new(@walks = @walks.to_i + 1),
       findings:
     )
-    walker.call(heater).tap { @now = walker.context.now }
+    walker.call(heater, sign:).tap { @now = walker.context.now }
   end
 
   def close

@@ -117,6 +117,8 @@ module Routes
       id: away, person: plumber, from: "2027-01-04", to: "2027-01-08"
     )
     {
+      rates: [:get, "/api/settings/rates"],
+      setRates: [:put, "/api/settings/rates", { per_hour: "95.00" }],
       firm: [:get, "/api/settings/firm"],
       setFirm: [:put, "/api/settings/firm", { name: "Roe & Roe" }],
       people: [:get, "/api/people"],
@@ -377,6 +379,8 @@ module Routes
         "/api/visits/#{visit}/notes",
         { id: id[], entry: "straps.missing", place: "left side" }
       ],
+      answerEstimate: [:post, "/api/visits/#{visit}/estimate",
+                       { id: id[], about: "finding.straps.missing", answer: "postponed" }],
       sign: [
         :post,
         "/api/visits/#{visit}/signatures",
@@ -397,6 +401,7 @@ module Routes
       alternatives: [:get, "/api/visits/#{visit}/alternatives"],
       events: [:get, "/api/visits/#{visit}/events"],
       inTheWay: [:get, "/api/visits/#{visit}/in-the-way"],
+      estimate: [:get, "/api/visits/#{visit}/estimate"],
       leverCard: [:get, "/api/visits/#{visit}/lever"],
       partKinds: [:get, "/api/visits/#{visit}/parts"],
       matchParts: [:get, "/api/visits/#{visit}/parts/relief_valve"],

@@ -18,7 +18,7 @@ RSpec.describe Munimen::Web do
       owner => %i[firmRules correctLimit qualify replaceInstruments setMail mailByItself tryMail
                   visitsOfPerson handOver backup bundle restore
                   seals repairSeals securityLog setSignIn setBackup exportCustomer eraseCustomer
-                  retention setRetention setFirm people invitePerson changePerson newLink
+                  retention setRetention setFirm setRates people invitePerson changePerson newLink
                   closePerson openPerson pausePerson firstSteps leaveOutStep
                   numbers],
       office_work => %i[addAbsence endAbsence replaceParts replaceCodes dueReminders
@@ -31,6 +31,7 @@ RSpec.describe Munimen::Web do
         takeBack
         look
         decide
+        answerEstimate
         addNote
         sign
         addPhoto

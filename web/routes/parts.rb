@@ -3,9 +3,12 @@
 module Munimen
   module Web
     module Routes
-      # The firm's lists of parts and of codes on displays; what of them fits is in Desk::Routes.
+      # The firm's lists of parts and of codes on displays, and what its work costs; what of them
+      # fits is in Desk::Routes.
       module Parts
         def self.registered(app)
+          app.get("/api/settings/rates") { json(Desk::KeepRates.new(desk).show) }
+          app.put("/api/settings/rates") { json(Desk::KeepRates.new(desk).call(**sent)) }
           app.get("/api/settings/codes") { json(Desk::DisplayCodes.new(desk).text) }
           app.put("/api/settings/codes") { json(Desk::DisplayCodes.new(desk).replace(sent[:csv])) }
           app.get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }

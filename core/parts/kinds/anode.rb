@@ -4,6 +4,7 @@
 # breadth. Common practice.
 Munimen::Parts::Kind.define :anode do
   title "Anode"
+  fitted_by :replace_anode
   on { |heater| heater.anode != :none }
   column :alloy, :text
   column :length, :length

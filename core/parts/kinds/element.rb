@@ -3,6 +3,7 @@
 # The same watts and volts; a hotter one overloads the circuit (NEC 422.13, from memory).
 Munimen::Parts::Kind.define :element do
   title "{element}"
+  fitted_by :replace_elements
   on { |heater| heater.electric_sources.any? }
   column :power, :element_power
   column :voltage, :voltage

@@ -4,6 +4,7 @@
 # memory; common practice.
 Munimen::Parts::Kind.define :relief_valve do
   title "{relief_valve}"
+  fitted_by :replace_relief_valve
   column :set_pressure, :pressure
   column :set_temperature, :temperature
   column :rating, :power

@@ -3,6 +3,7 @@
 # A thermocouple is no thermopile; the lead reaches. Common practice.
 Munimen::Parts::Kind.define :thermocouple do
   title "Thermocouple or thermopile"
+  fitted_by :replace_thermocouple
   on(&:may_have_pilot?)
   column :generator, :text
   column :lead, :length

@@ -5,6 +5,7 @@
 # the limit for its peak, by `expansion_vessel`.
 Munimen::Parts::Kind.define :vessel do
   title "{vessel}"
+  fitted_by :fit_vessel, :replace_vessel
   on { |heater| heater.vessel != :bubble }
   column :volume, :volume
   column :charge, :pressure

@@ -16,6 +16,7 @@ end
 
 line.call :tap_temperature do
   title "At the {tap}"
+  part :tap
   kind :temperature
   error 2, "deltaF"
   value { |visit| visit.quantity(:tap_temperature) }
@@ -29,6 +30,7 @@ end
 }.each do |name, (words, plates)|
   line.call name do
     title words
+    part :disconnect
     kind :resistance
     error 0.2, "ohm"
     value { |visit| visit.quantity(name).then { |read| read if read && read.si < 1e6 } }
@@ -42,6 +44,7 @@ end
 
 line.call :generator do
   title "Generator, open circuit"
+  part :gas_control
   kind :generator_voltage
   error 1, "mV"
   value { |visit| visit.quantity(:generator_open) }
@@ -56,6 +59,7 @@ end
 
 line.call :gas_drop do
   title "Drop in the gas pipe"
+  part :gas_control
   kind :gas_pressure
   error 0.1, "inH2O"
   value do |visit|
@@ -71,6 +75,7 @@ end
 
 line.call :manifold do
   title "Manifold pressure"
+  part :gas_control
   kind :gas_pressure
   error 0.1, "inH2O"
   value { |visit| visit.quantity(:gas_manifold) }
@@ -90,6 +95,7 @@ end
 
 line.call :anode do
   title "Anode left, 0 to 1"
+  part :anode
   kind :number
   error 0.1, "1"
   value { |visit| visit.quantity(:anode_remaining) }
@@ -98,16 +104,23 @@ line.call :anode do
   limit { |_| Munimen::Rules::Limit.new(id: :anode_left, at_least: number.call(0.25)) }
 end
 
+sediment = Munimen::Work::FlushInterval::MONTHS.keys
 # 0 clear, 1 flecks, 2 grit, 3 heavy: what the first flush brought.
 line.call :sediment do
   title "Sediment, 0 clear to 3 heavy"
+  part :drain_valve
   kind :number
   error 0.5, "1"
-  value { |visit| number.call(%i[clear flecks grit heavy].index(visit.choice(:flush_result))) }
+  value { |visit| number.call(sediment.index(visit.choice(:flush_result))) }
+  follows do |last|
+    months = Munimen::Work::FlushInterval::MONTHS.fetch(sediment.fetch(last.si.round))
+    "Flush again within #{months} months."
+  end
 end
 
 line.call :coil do
   title "Coil's effectiveness, 0 to 1"
+  part :coil
   kind :number
   error 0.03, "1"
   value do |visit|

@@ -5,6 +5,7 @@ line = ->(id, &block) { Munimen::Trends::Line.define(id, &block) }
 
 line.call :charge do
   title "{Vessel}'s charge"
+  part :vessel
   kind :pressure
   error 2, "psi"
   value do |visit|
@@ -26,6 +27,7 @@ end
 
 line.call :static_pressure do
   title "Static pressure"
+  part :house_main
   kind :pressure
   error 2, "psi"
   value { |visit| visit.quantity(:static_pressure) }
@@ -35,6 +37,7 @@ end
 
 line.call :hot_peak do
   title "Hot peak as found"
+  part :house_main
   kind :pressure
   error 3, "psi"
   value { |visit| visit.quantity(:hot_peak_found) }

@@ -10,4 +10,4 @@ Munimen::Work::Job.define :replace_vessel,
                             replace_vessel
                             leave_site
                           ],
-                          cures: %i[air_valve expansion_control]
+                          cures: %i[air_valve expansion_control vessel_size]

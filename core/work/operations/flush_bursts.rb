@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :flush_bursts do
       "pail " \
       "is clean. Note what came out."
   because "Draining is gentle and leaves the sediment; bursts stir it up."
+  photographs "The pail at the first burst"
   caution :scald
   needs level: :empty, drain: :open, hose: :fitted, heat: :off, heater_supply: :shut
   makes as_found: :no

@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :inspect_anode do
   how "Long bar, somebody to hold the tank. Write down how much is left."
   because "Any bare core wire: the rod has done its work."
   applies_to { |heater| %i[separate unknown].include?(heater.anode) }
+  photographs "The anode beside a rule"
   needs heat: :off,
         heater_supply: :shut,
         heater_pressure: :zero,

@@ -8,6 +8,7 @@ Munimen::Work::Operation.define :leave_site do
   how "Walk round once more: the second look finds what the first one missed. Everything on the " \
       "line below must hold."
   because "Nothing may be left open, off, loose or as you changed it."
+  photographs "The service tag"
   needs looked: :yes,
         level: :full,
         heater_pressure: :live,

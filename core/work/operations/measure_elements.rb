@@ -12,6 +12,7 @@ Munimen::Work::Operation.define :measure_elements do
   how "One lead off for ohms; both off for the insulation test, electronics disconnected, " \
       "discharge afterwards."
   because "Open, earthed or of another rating: ohms tell."
+  photographs "The {elements} and their terminals"
   caution :two_feeds
   applies_to { |heater| heater.electric_sources.any? }
   needs feed: :proved_dead, covers: :off

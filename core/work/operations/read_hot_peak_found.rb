@@ -10,6 +10,7 @@ Munimen::Work::Operation.define :read_hot_peak_found do
   because "It shows what pressure the tank reached before you changed anything."
   calculator :closed_system
   calculator :climb
+  photographs "The maximum hand of the gauge"
   needs gauge: :fitted, max_hand: :reset, cycle: :found, as_found: :yes
   read :hot_peak_found, :pressure, "Maximum hand after heating", shown_at: :hot_outlet
   uses_heat

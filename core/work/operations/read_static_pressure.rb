@@ -11,6 +11,7 @@ Munimen::Work::Operation.define :read_static_pressure do
   how "Run a {tap} for a moment to let trapped pressure go, shut it, let the needle settle. No " \
       "water running anywhere. Type the number."
   because "The vessel's charge is set to this, and above the limit it must be brought down."
+  photographs "The dial of the pressure gauge"
   needs gauge: :fitted, house_supply: :open, heater_supply: :open, heater_pressure: :live
   makes static: :known
   makes_during heater_pressure: :flowing

@@ -14,6 +14,7 @@ Munimen::Work::Operation.define :watch_expansion_drip do
   applies_to { |heater| heater.unvented? || heater.expansion_relief != :no }
   needs drip_watch: :expansion, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
+  calculator :drip_by_time
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs],
                                                    of: :expansion_relief
   read :relief_drip_hot,

@@ -13,6 +13,7 @@ Munimen::Work::Operation.define :watch_relief_drip do
   caution :scald, :plugged
   needs drip_watch: :running, heater_pressure: :live, heater_supply: :open
   makes drip_watch: :finished
+  calculator :drip_by_time
   read :relief_drip, :choice, "After ten seconds", choices: %i[dry drips runs steams],
                                                    shown_at: :relief_valve
   read :relief_dry_after,

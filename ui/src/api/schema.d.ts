@@ -827,6 +827,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What would be done about what was found, and what it costs */
+        get: operations["estimate"];
+        put?: never;
+        /** What the customer says of a line of it */
+        post: operations["answerEstimate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/parts": {
         parameters: {
             query?: never;
@@ -1127,6 +1145,24 @@ export interface paths {
         get: operations["firm"];
         /** Set what the firm is called and how it is reached */
         put: operations["setFirm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the firm asks for its work */
+        get: operations["rates"];
+        /** Set what the firm asks for its work */
+        put: operations["setRates"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3143,6 +3179,7 @@ export interface components {
             /** @description What was photographed at it, the years side by side, the latest first */
             photos: {
                 what: string;
+                part: string;
                 years: {
                     on: string;
                     visit: string;
@@ -3409,7 +3446,19 @@ export interface components {
             measured?: components["schemas"]["MaybeText"];
             text: string;
         } | null;
+        /** @description What a reading is set to, in its unit, and which way is turned how far */
+        Aim: {
+            target: number | null;
+            least: number | null;
+            most: number | null;
+            up: string;
+            down: string;
+            coarse: string;
+            fine: string;
+            settle: string;
+        };
         ReadField: {
+            aim: null | components["schemas"]["Aim"];
             /** @description The work at hand may change it; a second value may be how it was left */
             adjusted: boolean;
             instruments: string[];
@@ -3466,6 +3515,8 @@ export interface components {
                 [key: string]: unknown;
             };
             fits?: components["schemas"]["MaybeText"];
+            /** @description What is photographed at it each year */
+            photographs?: components["schemas"]["MaybeText"];
             claim_first?: components["schemas"]["MaybeText"];
             kept?: boolean;
             /** @description What is said besides where it is said together with others by one touch; null where it is said by itself */
@@ -3654,6 +3705,9 @@ export interface components {
                 [key: string]: string;
             };
             instruments: {
+                /** @description whether its picture can be read */
+                dial: boolean;
+                connected: boolean;
                 id: string;
                 title: string;
                 reads: string;
@@ -3762,12 +3816,22 @@ export interface components {
             title: string;
             reads: string;
             host: string;
-            port: number;
+            port: number | string;
             device: string;
             point: string;
             calibrated: string;
             overdue: boolean;
             note: string;
+            dial?: components["schemas"]["Dial"];
+        };
+        /** @description A round gauge as it was shown once, with two marks of its scale */
+        Dial: {
+            unit: string;
+            face: string;
+            marks: {
+                angle: number;
+                value: number;
+            }[];
         };
         NewInstruments: {
             instruments: {
@@ -3775,10 +3839,11 @@ export interface components {
                 title: string;
                 reads: string;
                 host: string;
-                port: number;
+                port: number | string;
                 device: string;
                 point: string;
                 calibrated: string;
+                dial?: components["schemas"]["Dial"];
             }[];
         };
         /** @description What the customer rang for */
@@ -3914,6 +3979,7 @@ export interface components {
         Trend: {
             id: string;
             title: string;
+            part: components["schemas"]["MaybeText"];
             unit: string;
             text: string;
             forecast: null | {
@@ -4025,6 +4091,14 @@ export interface components {
                 ages: number[];
             }[];
             unbooked: number;
+            estimates: {
+                said: {
+                    answer: string;
+                    count: number;
+                    totals: string[];
+                }[];
+                list: components["schemas"]["EstimateSaid"][];
+            };
             list: {
                 heater_id: string;
                 customer: string;
@@ -4035,6 +4109,20 @@ export interface components {
                 closed_on?: components["schemas"]["MaybeText"];
             }[];
             lives: components["schemas"]["Life"][];
+        };
+        EstimateSaid: {
+            visit_id: string;
+            heater_id: string;
+            on: string;
+            customer: string;
+            what: string;
+            answer: string;
+            supplied: components["schemas"]["MaybeText"];
+            net: components["schemas"]["MaybeText"];
+            tax_percent?: components["schemas"]["MaybeText"];
+            tax: components["schemas"]["MaybeText"];
+            total: components["schemas"]["MaybeText"];
+            currency: components["schemas"]["MaybeText"];
         };
         Life: {
             id: string;
@@ -4078,6 +4166,85 @@ export interface components {
                 address: string;
                 email?: components["schemas"]["MaybeText"];
                 why_not: components["schemas"]["MaybeText"];
+            }[];
+        };
+        Estimate: {
+            /** @description whether the firm has said what work costs */
+            rates: boolean;
+            currency: components["schemas"]["MaybeText"];
+            call_out: components["schemas"]["MaybeText"];
+            /** @description of what was accepted */
+            total: components["schemas"]["MaybeText"];
+            lines: components["schemas"]["EstimateLine"][];
+        };
+        EstimateLine: {
+            about: string;
+            title: string;
+            because: string[];
+            danger: boolean;
+            answer: components["schemas"]["MaybeEstimateWord"];
+            supplied: components["schemas"]["MaybeText"];
+            part_price: components["schemas"]["MaybeText"];
+            minutes: number | null;
+            parts: components["schemas"]["MaybeText"];
+            labour: components["schemas"]["MaybeText"];
+            tax: components["schemas"]["MaybeText"];
+            total: components["schemas"]["MaybeText"];
+        };
+        /** @enum {string|null} */
+        MaybeEstimateWord: "accepted" | "declined" | "postponed" | null;
+        EstimateAnswer: {
+            id: components["schemas"]["Id"];
+            about: string;
+            /** @enum {string|null} */
+            answer: "accepted" | "declined" | "postponed" | "open" | null;
+            supplied?: string;
+            part_price?: string;
+            minutes?: number;
+        };
+        Rates: {
+            set: boolean;
+            /** @enum {string} */
+            currency: "USD" | "CAD" | "GBP";
+            per_hour: string;
+            call_out: string;
+            /** @description percent */
+            tax: string;
+            /** @description minutes that are charged whole */
+            step: number;
+        };
+        RatesGiven: {
+            per_hour: string;
+            call_out?: string;
+            tax?: string;
+            step?: number;
+            /** @enum {string} */
+            currency?: "USD" | "CAD" | "GBP";
+        };
+        Agreed: {
+            call_out: components["schemas"]["MaybeText"];
+            total: components["schemas"]["MaybeText"];
+            /** @description of the total in the smallest unit */
+            amount?: number;
+            currency?: string;
+            tax_percent?: string;
+            lines: {
+                about: string;
+                title: string;
+                answer: string;
+                said: string;
+                checks: string[];
+                supplied: components["schemas"]["MaybeText"];
+                minutes?: number;
+                parts?: string;
+                labour?: string;
+                tax?: string;
+                total?: string;
+                amounts?: {
+                    net: number;
+                    tax: number;
+                    total: number;
+                };
             }[];
         };
         LeverCard: {
@@ -4324,6 +4491,7 @@ export interface components {
                     text: string;
                     reason: string;
                 }[];
+                agreed?: null | components["schemas"]["Agreed"];
                 put_off?: {
                     text: string;
                     reason: string;
@@ -6647,6 +6815,68 @@ export interface operations {
             503: components["responses"]["Problem"];
         };
     };
+    estimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Estimate"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    answerEstimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["schemas"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateAnswer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
     partKinds: {
         parameters: {
             query?: never;
@@ -7259,6 +7489,64 @@ export interface operations {
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             429: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    rates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rates"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    setRates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RatesGiven"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rates"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
             500: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
         };

@@ -54,6 +54,9 @@ export default {
   },
   trade: { gas: 'gas', electrical: 'electricidad', unvented: 'sin ventilación' },
   report: {
+    agreed: 'Lo acordado',
+    callOut: 'El desplazamiento',
+    toPay: 'Por hacer, con {tax} % de impuesto',
     photos: 'Fotografías',
     record: 'Registro de la visita',
     amended: 'Añadido después de la firma',

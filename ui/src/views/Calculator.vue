@@ -5,6 +5,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, asProblem, unwrap, type Problem, type Schemas } from '@/api/client'
 import CalculatorPicture from '@/components/charts/CalculatorPicture.vue'
+import DripCounter from '@/components/charts/DripCounter.vue'
 import GradeMark from '@/components/common/GradeMark.vue'
 import { grouped, span } from '@/format'
 import { withLabels } from '@/i18n/units'
@@ -22,6 +23,8 @@ const values = ref<Record<string, string>>({})
 const result = ref<Schemas['CalculationResult'] | null>(null)
 const error = ref<Problem | null>(null)
 
+/** What stands in the verdict or the picture. */
+const PICTURED = ['verdict', 'series', 'criteria', 'chances']
 /** Lists are typed as lines of two; an example by what the first of the two is called. */
 const EXAMPLES: Record<string, string> = {
   t: '0 60\n60 61\n120 62\n240 65',
@@ -137,9 +140,7 @@ const sources = computed(() =>
     .join('; '),
 )
 const shownOutputs = computed(() =>
-  outputs.value.filter(
-    (output) => output.name !== 'verdict' && output.name !== 'series' && output.name !== 'criteria',
-  ),
+  outputs.value.filter((output) => !PICTURED.includes(output.name)),
 )
 /** Back to the step it was opened from, the number waiting in its field. */
 function useInVisit() {
@@ -176,6 +177,7 @@ function useInVisit() {
     </div>
     <div class="two">
       <form class="panel stack inputs" novalidate @submit.prevent="work">
+        <DripCounter v-if="id === 'drip_by_time'" @told="values = { ...values, ...$event }" />
         <label
           v-for="input in inputs"
           :key="input.name"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import VisitPhoto from '@/components/visit/VisitPhoto.vue'
+import YearsSideBySide from '@/components/records/YearsSideBySide.vue'
 import { tellCustomer, type When } from '@/api/bookings'
 import { api, unwrap, uuid, type Grade, type Heater, type Schemas } from '@/api/client'
 import { write } from '@/api/outbox'
@@ -18,7 +18,7 @@ import SectionDrawing from '@/components/charts/SectionDrawing.vue'
 import TrendsPanel from '@/components/charts/TrendsPanel.vue'
 import WhatIfPanel from '@/components/charts/WhatIfPanel.vue'
 import { withLabels } from '@/i18n/units'
-import { longDate, shortDate } from '@/format'
+import { shortDate } from '@/format'
 import { useRequest } from '@/composables/useRequest'
 
 type NewVisit = Schemas['NewVisit']
@@ -246,18 +246,7 @@ async function close(status: 'rectified' | 'accepted') {
             </li>
           </ul>
         </div>
-        <section v-if="heater.photos.length" class="panel stack">
-          <h2>{{ $t('heater.photos') }}</h2>
-          <div v-for="one in heater.photos" :key="one.what">
-            <h3>{{ one.what }}</h3>
-            <div class="years">
-              <figure v-for="year in one.years" :key="year.visit">
-                <VisitPhoto v-for="id in year.ids" :id="id" :key="id" :alt="one.what" />
-                <figcaption class="small soft">{{ longDate(year.on) }}</figcaption>
-              </figure>
-            </div>
-          </div>
-        </section>
+        <YearsSideBySide v-if="heater.photos.length" :heater="heater.id" :photos="heater.photos" />
         <div class="panel">
           <h2>{{ $t('heater.visits') }}</h2>
           <p v-if="!heater.visits.length">{{ $t('heater.noVisits') }}</p>
@@ -338,15 +327,6 @@ async function close(status: 'rectified' | 'accepted') {
 </template>
 
 <style scoped>
-.years {
-  display: flex;
-  gap: 12px;
-  overflow-x: auto;
-}
-.years figure {
-  margin: 0;
-}
-
 .three {
   display: grid;
   grid-template-columns: 1.15fr 1fr 1fr;

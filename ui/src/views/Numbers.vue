@@ -25,6 +25,11 @@ const list = computed(() => {
   if (shown.value === 'dangers') return all.filter((one) => one.grade === 'danger')
   return all.filter((one) => one.grade === shown.value && one.status === 'open')
 })
+/** What of the estimates is listed. */
+const said = ref<string | null>(null)
+const estimates = computed(() =>
+  (numbers.value?.estimates.list ?? []).filter((one) => one.answer === said.value),
+)
 async function load() {
   const query = route.query.month ? { month: String(route.query.month) } : {}
   await run(async () => {
@@ -157,6 +162,35 @@ const share = (life: Schemas['Life']) => {
           </li>
         </ul>
       </template>
+    </section>
+
+    <section v-if="numbers.estimates.list.length" class="panel stack">
+      <div class="row between">
+        <h2>{{ $t('numbers.estimates') }}</h2>
+        <a :href="csv(numbers.estimates.list.map((one) => ({ ...one })))" download="estimates.csv"
+          >CSV</a
+        >
+      </div>
+      <ul class="figures">
+        <li v-for="one in numbers.estimates.said" :key="one.answer">
+          <button
+            type="button"
+            class="figure"
+            :aria-pressed="said === one.answer"
+            @click="said = said === one.answer ? null : one.answer"
+          >
+            <b class="number">{{ one.count }}</b> {{ $t(`numbers.${one.answer}`) }}
+            <span class="number">{{ one.totals.join(' · ') }}</span>
+          </button>
+        </li>
+      </ul>
+      <ul v-if="said" class="listed">
+        <li v-for="(one, i) in estimates" :key="i">
+          <RouterLink :to="`/heaters/${one.heater_id}`">{{ one.customer }}</RouterLink>
+          <span class="soft small"> {{ shortDate(one.on) }}</span><br />{{ one.what }}
+          <span class="number">{{ one.total }} {{ one.currency }}</span>
+        </li>
+      </ul>
     </section>
 
     <section class="panel stack">

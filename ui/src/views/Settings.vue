@@ -13,6 +13,7 @@ import HouseRules from '@/components/settings/HouseRules.vue'
 import InstrumentSettings from '@/components/settings/InstrumentSettings.vue'
 import MailSettings from '@/components/settings/MailSettings.vue'
 import Qualifications from '@/components/settings/Qualifications.vue'
+import RatesSettings from '@/components/settings/RatesSettings.vue'
 import RetentionSettings from '@/components/settings/RetentionSettings.vue'
 import SecurityLog from '@/components/settings/SecurityLog.vue'
 import StaffSettings from '@/components/settings/StaffSettings.vue'
@@ -32,6 +33,7 @@ const SECTIONS = {
   rules: null,
   instruments: null,
   catalogue: null,
+  rates: 'house_rules',
   mail: 'mail_server',
   data: 'tables',
   retention: 'personal_data',
@@ -143,6 +145,7 @@ const found = computed(() => {
         />
         <InstrumentSettings v-else-if="shown === 'instruments'" />
         <CatalogueSettings v-else-if="shown === 'catalogue'" />
+        <RatesSettings v-else-if="shown === 'rates'" />
         <MailSettings v-else-if="shown === 'mail'" @changed="load" />
         <DataSettings v-else-if="shown === 'data'" :tables="settings.tables" />
         <RetentionSettings v-else-if="shown === 'retention'" />

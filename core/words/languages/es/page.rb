@@ -67,6 +67,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Lo que no se probó, y por qué
   Found, and put right on this visit
     Encontrado y arreglado en esta visita
+  What was agreed
+    Lo acordado
+  The way there
+    El desplazamiento
+  To be done, with tax
+    Por hacer, con impuesto
+  to be done
+    se hará
+  declined
+    no se quiere
+  later
+    más adelante
   How it was left
     Cómo quedó
   Please note

@@ -141,6 +141,35 @@ function typedBy(who: string) {
         {{ one.text }} <b>{{ one.by }}</b>
       </p>
     </section>
+    <section v-if="report.page.agreed">
+      <h2>{{ $t('report.agreed') }}</h2>
+      <table>
+        <tbody>
+          <tr v-for="one in report.page.agreed.lines" :key="one.about">
+            <th scope="row">
+              {{ one.title }}
+              <span v-if="one.supplied" class="soft small">{{ one.supplied }}</span>
+            </th>
+            <td>{{ one.said }}</td>
+            <td class="number">{{ one.total }}</td>
+          </tr>
+          <tr v-if="report.page.agreed.call_out">
+            <th scope="row">{{ $t('report.callOut') }}</th>
+            <td />
+            <td class="number">{{ report.page.agreed.call_out }}</td>
+          </tr>
+          <tr v-if="report.page.agreed.total">
+            <th scope="row">
+              {{ $t('report.toPay', { tax: report.page.agreed.tax_percent }) }}
+            </th>
+            <td />
+            <td class="number">
+              <b>{{ report.page.agreed.total }}</b>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
     <section v-if="report.page.leaving?.length">
       <h2>{{ $t('report.leaving') }}</h2>
       <ul>

@@ -3,6 +3,7 @@
 import { onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { may } from '@/api/session'
+import ShowDial from './ShowDial.vue'
 import { useRequest } from '@/composables/useRequest'
 
 type Instrument = Schemas['Instrument']
@@ -28,15 +29,16 @@ onMounted(async () => show(await unwrap(api.GET('/api/instruments'))))
 async function keep() {
   await run(async () => {
     const instruments = list.value!.map(
-      ({ id, title, reads, host, port, device, point, calibrated }) => ({
+      ({ id, title, reads, host, port, device, point, calibrated, dial }) => ({
         id,
         title,
         reads,
         host,
-        port: Number(port),
+        port: String(port).trim() ? Number(port) : '',
         device,
         point,
         calibrated,
+        ...(dial ? { dial } : {}),
       }),
     )
     show(await unwrap(api.PUT('/api/instruments', { body: { instruments } })))
@@ -110,6 +112,14 @@ const FIELDS = ['title', 'host', 'port', 'device', 'point', 'calibrated'] as con
       </table>
     </div>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
+    <details v-if="allowed && list.length">
+      <summary>{{ $t('dial.title') }}</summary>
+      <p class="soft small">{{ $t('dial.lead') }}</p>
+      <div v-for="one in list" :key="one.id" class="row between">
+        <ShowDial :title="one.title" @shown="one.dial = $event" />
+        <span v-if="one.dial" class="small">{{ $t('dial.shown') }}</span>
+      </div>
+    </details>
     <div v-if="allowed" class="row">
       <el-button @click="add">{{ $t('instruments.add') }}</el-button><el-button
         type="primary"

@@ -5,6 +5,7 @@ import { api, unwrap, type Visit } from '@/api/client'
 import { decisionName } from '@/api/decisions'
 import { session } from '@/api/session'
 import AnswerLine from './AnswerLine.vue'
+import EstimatePanel from './EstimatePanel.vue'
 import ForTheNext from './ForTheNext.vue'
 import OpenFinding from './OpenFinding.vue'
 import PapersPanel from './PapersPanel.vue'
@@ -192,6 +193,7 @@ async function sign(signer: 'customer' | 'plumber') {
       </div>
     </section>
 
+    <EstimatePanel v-if="visit.deficiencies.length && !signed('customer')" :visit="visit" />
     <PapersPanel v-if="!visit.look_only" :visit="visit" />
 
     <section class="stack">

@@ -9,6 +9,8 @@ import { useRequest } from '@/composables/useRequest'
 import { mistyped } from '@/composables/mistyped'
 import { draftKey, joinTyped, useLead } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
+import AdjustTo from './AdjustTo.vue'
+import DialByPicture from './DialByPicture.vue'
 import TakeFromInstrument from './TakeFromInstrument.vue'
 import VerdictLine from './VerdictLine.vue'
 
@@ -36,6 +38,8 @@ function settled(typed: string, method: string, note: string) {
   way.value = { typed, method, note }
   input.value?.focus()
 }
+/** What an instrument shows at this moment, as it would be typed. */
+const live = ref<number | null>(null)
 const fresh = ref<Verdict[] | null>(null)
 const input = ref<HTMLInputElement>()
 const box = ref<HTMLElement>()
@@ -189,11 +193,27 @@ defineExpose({
       </div>
     </template>
     <TakeFromInstrument
-      v-for="one in read.choices ? [] : instruments"
+      v-for="one in read.choices ? [] : instruments.filter((each) => each.connected)"
       :key="one.id"
       :instrument="one"
       :units="visit.units"
       @settled="settled"
+      @live="live = $event"
+    />
+    <DialByPicture
+      v-for="one in read.choices ? [] : instruments.filter((each) => each.dial)"
+      :key="`dial ${one.id}`"
+      :of="read.name"
+      :instrument="one"
+      @settled="settled"
+    />
+    <AdjustTo
+      v-if="read.aim"
+      :aim="read.aim"
+      :unit="read.unit ?? ''"
+      :typed="text"
+      :kept="kept?.value ?? null"
+      :live="live"
     />
     <p v-if="read.again && !text" class="soft" role="status">{{ read.again }}</p>
     <p v-if="error" :id="`error-${read.name}`" class="error" role="alert">{{ error }}</p>

@@ -14,6 +14,7 @@ import OpenFinding from './OpenFinding.vue'
 import LeverCard from './LeverCard.vue'
 import PartsPanel from './PartsPanel.vue'
 import ReadingField from './ReadingField.vue'
+import StepPhoto from './StepPhoto.vue'
 import RecordFacts from './RecordFacts.vue'
 import { say } from '@/composables/useFromAfar'
 import { useRequest } from '@/composables/useRequest'
@@ -430,6 +431,7 @@ defineExpose({
     >
     <p v-if="refused" class="error" role="alert">{{ refused }}</p>
     <RecordFacts :visit="visit" :step="step" />
+    <StepPhoto v-if="step.photographs" :visit="visit" :step="step" />
 
     <div v-if="!givingUp" class="actions">
       <p v-if="error" class="error" role="alert">

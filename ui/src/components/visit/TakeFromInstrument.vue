@@ -1,14 +1,17 @@
 <script setup lang="ts">
 // Listens to an instrument, shows the trace, and hands the value over when it has come to rest:
 // never before, and never unasked.
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { asProblem, type Visit } from '@/api/client'
 import { isTraining, training } from '@/api/training'
 import { useVisitId } from '@/composables/useVisit'
 
 const EVERY = 500 // ms between two samples
 const props = defineProps<{ instrument: Visit['instruments'][number]; units: string }>()
-const emit = defineEmits<{ settled: [typed: string, method: string, note: string] }>()
+const emit = defineEmits<{
+  settled: [typed: string, method: string, note: string]
+  live: [value: number | null]
+}>()
 interface Settled {
   typed: string
   text: string
@@ -78,6 +81,7 @@ const take = () =>
     props.instrument.note,
   )
 const last = computed(() => samples.value[samples.value.length - 1])
+watch([last, listening], () => emit('live', listening.value ? (last.value?.value ?? null) : null))
 const path = computed(() => {
   const shown = samples.value.filter((one) => one.value !== null).slice(-60)
   if (shown.length < 2) return ''

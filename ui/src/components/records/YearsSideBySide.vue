@@ -1,0 +1,69 @@
+<script setup lang="ts">
+// What was photographed at a heater, the years side by side, each with what was measured of that
+// part on the day, and what follows.
+import { onMounted, ref } from 'vue'
+import { api, unwrap, type Schemas } from '@/api/client'
+import VisitPhoto from '@/components/visit/VisitPhoto.vue'
+import { useRequest } from '@/composables/useRequest'
+import { longDate } from '@/format'
+
+type Photos = Schemas['Heater']['photos']
+const props = defineProps<{ heater: string; photos: Photos }>()
+const trends = ref<Schemas['Trend'][]>([])
+const { run } = useRequest()
+onMounted(() =>
+  run(async () => {
+    const params = { path: { id: props.heater } }
+    trends.value = await unwrap(api.GET('/api/heaters/{id}/trends', { params }))
+  }),
+)
+const of = (part: string) => trends.value.filter((trend) => trend.part === part)
+/** What was measured of a part on a day. */
+const numbers = (part: string, on: string) =>
+  of(part).flatMap((trend) =>
+    trend.points
+      .filter((point) => point.on === on)
+      .map((point) => ({ title: trend.title, text: point.text })),
+  )
+</script>
+
+<template>
+  <section class="panel stack">
+    <h2>{{ $t('heater.photos') }}</h2>
+    <div v-for="one in photos" :key="one.what">
+      <h3>{{ one.what }}</h3>
+      <div class="years">
+        <figure v-for="year in one.years" :key="year.visit">
+          <VisitPhoto v-for="id in year.ids" :id="id" :key="id" :alt="one.what" />
+          <figcaption class="small soft">
+            {{ longDate(year.on) }}
+            <span v-for="number in numbers(one.part, year.on)" :key="number.title" class="measured"
+              >{{ number.title }} <b class="number">{{ number.text }}</b></span
+            >
+          </figcaption>
+        </figure>
+      </div>
+      <p v-for="trend in of(one.part)" :key="trend.id" class="small">
+        <b>{{ trend.title }}:</b> {{ trend.text }}
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.years {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+figure {
+  margin: 0;
+  max-width: 160px;
+}
+.measured {
+  display: block;
+}
+p {
+  margin: 4px 0 0;
+}
+</style>
