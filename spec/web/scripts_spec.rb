@@ -38,9 +38,12 @@ RSpec.describe Munimen::Web::Tokens do
     expect(ask(:get, "/api/tables/customers/export.csv", by: writes).last["code"]).to eq(
       "fresh_sign_in"
     )
+    clear_cookies
+    header "Authorization", "Bearer #{token("tables")}"
+    expect(get("/api/tables/customers/export.csv").body).to include("Ada Brook")
     kept = Munimen::Desk::Tokens.new(office.context("office"))
-    expect(kept.list.map { |one| one.values_at(:scope, :used_at).map(&:class) }).to all(
-      eq([String, String])
+    expect(kept.list.to_h { |one| [one[:scope], one[:used_at].class] }).to eq(
+      %w[read tables write].to_h { |scope| [scope, String] }
     )
     expect(JSON.generate(office.records.database[:api_tokens].all)).not_to include(reads, writes)
     kept.close(kept.list.find { |one| one[:scope] == "read" }[:id])

@@ -2755,7 +2755,7 @@ export interface components {
             id: components["schemas"]["Id"];
             name: string;
             /** @enum {string} */
-            scope: "read" | "write";
+            scope: "read" | "tables" | "write";
             made_at: string;
             expires_at: string;
             used_at: string | null;
@@ -5183,7 +5183,7 @@ export interface operations {
                     id: components["schemas"]["Id"];
                     name: string;
                     /** @enum {string} */
-                    scope: "read" | "write";
+                    scope: "read" | "tables" | "write";
                     days: number;
                 };
             };

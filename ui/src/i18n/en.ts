@@ -339,6 +339,7 @@ export default {
     may: 'It may',
     days: 'Days',
     read: 'read',
+    tables: 'read, and take out the tables as CSV',
     write: 'read and write',
     until: 'until {at}',
     unused: 'never used',

@@ -7,7 +7,7 @@ import { dateAndTime, shortDate } from '@/format'
 
 const { error, busy, run } = useRequest()
 const tokens = ref<Schemas['Tokens']>([])
-const fresh = ref({ name: '', scope: 'read' as 'read' | 'write', days: 90 })
+const fresh = ref({ name: '', scope: 'read' as 'read' | 'tables' | 'write', days: 90 })
 const made = ref('')
 onMounted(() =>
   run(async () => {
@@ -61,7 +61,7 @@ const end = (id: string) =>
       <label class="small"
         >{{ $t('scripts.may')
         }}<select v-model="fresh.scope" class="native" name="token-scope">
-          <option v-for="one in ['read', 'write'] as const" :key="one" :value="one">
+          <option v-for="one in ['read', 'tables', 'write'] as const" :key="one" :value="one">
             {{ $t(`scripts.${one}`) }}
           </option>
         </select></label
