@@ -16,6 +16,15 @@ module Munimen
         rows.select(*named(columns)).map { |row| Values.of(row).except(:book) }
       end
 
+      # Whose each heater is: {heater id => {customer:, address:}}
+      def places
+        @database[:heaters]
+          .join(:sites, id: Sequel[:heaters][:site_id])
+          .join(:customers, id: Sequel[:sites][:customer_id])
+          .select_map([Sequel[:heaters][:id], Sequel[:customers][:name], :address])
+          .to_h { |id, customer, address| [id, { customer:, address: }] }
+      end
+
       # One row by its id, or nil.
       def find(table, id, columns)
         Values.of(@database[table].where(id:).select(*named(columns)).first)&.except(:book)

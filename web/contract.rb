@@ -72,6 +72,19 @@ module Munimen
         verbs.include?("GET") ? verbs + ["HEAD"] : verbs
       end
 
+      # What to say where the query names what the operation does not take: whoever mistypes a name
+      # would otherwise be answered something else than they asked for.
+      def unknown_query(env)
+        names = Rack::Utils.parse_query(env["QUERY_STRING"]).keys
+        return if names.empty?
+
+        taken = (env[OpenapiFirst::REQUEST].operation.query_parameters || [])
+                .map { |one| one["name"] }
+        name = (names - taken).first or return
+        what = taken.empty? ? "nothing" : taken.join(", ")
+        "There is no “#{name}” here; the query takes #{what}."
+      end
+
       def definition
         @definition ||=
           OpenapiFirst

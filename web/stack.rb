@@ -175,6 +175,9 @@ module Munimen
         end
 
         def answer(env)
+          unknown = Contract.unknown_query(env) if env["munimen.person"]
+          return Problem.rack(422, unknown, code: "unknown_query") if unknown
+
           env["rack.input"] = env.delete(FILE) if env[FILE]
           answer = @app.call(env)
           return answer unless @answers

@@ -170,8 +170,10 @@ text: /Another one is known: Udo Ash, udo@example.test\./)
     expect(CSV.parse(tables.export("verdicts"), headers: true).map(&:to_h)).to include(
       include("check" => "straps", "state" => "defect", "text" => /strap/i)
     )
-    expect(CSV.parse(tables.export("visits"),
-      headers: true).first.to_h).to include("status" => "signed")
+    visit = CSV.parse(tables.export("visits"), headers: true).first.to_h
+    expect(visit).to include("status" => "signed", "plumber" => "Plumber",
+                             "customer" => "Ada Brook", "address" => "1 Weir Lane")
+    expect(visit["hours"].to_f).to be_between(0.3, 4)
     expect(tables.export("dues")).to include("straps")
   end
 

@@ -54,6 +54,14 @@ RSpec.describe Munimen::Web::Tokens do
     expect(ask(:get, "/api/customers", by: token("read", role: "plumber")).first).to eq(401)
   end
 
+  it "refuses what a query names and the contract does not" do
+    reads = token("read")
+    expect(ask(:get, "/api/customers?serach=Ada", by: reads)).to match(
+      [422, include("code" => "unknown_query", "title" => /serach.*takes search, after/)]
+    )
+    expect(ask(:get, "/api/customers?search=Ada", by: reads).first).to eq(200)
+  end
+
   it "takes a write that comes twice once, and one under a used id not at all" do
     writes = token("write")
     sent = { id: office.uuid, name: "Bo Ash" }
