@@ -14,12 +14,6 @@ RSpec.describe Munimen::Desk::Estimate do
                    .answer(visit, id: office.uuid, about:, answer: said, **otherwise)
   end
 
-  def sign(visit)
-    desk = Munimen::Desk::Sign.new(office.context)
-    desk.call(visit, id: office.uuid, signer: "customer", name: "Ada Brook", typed: true)
-    desk.call(visit, id: office.uuid, signer: "plumber", strokes: [])
-  end
-
   # By hand: 50 minutes are four quarters of an hour begun, $95.00; with a part of $48.00 it is
   # $143.00, and 8.25 % of that is 11.7975. Common practice: a half cent goes up.
   it "reckons work by the quarter of an hour begun, and tax to the cent" do
@@ -62,7 +56,7 @@ RSpec.describe Munimen::Desk::Estimate do
       # 156.96 and the way there with its tax, 45.00 + 3.71
       expect(estimate(visit)[:total]).to eq("$205.67")
       office.records.settings[:rates] = rates.merge("per_hour" => 20_000)
-      sign(visit)
+      office.signed(visit)
       page = Munimen::Desk::ReportPage.new(office.context)
       agreed = page.call(visit)[:page][:agreed]
       expect(agreed[:lines].map { |one| one.values_at(:said, :total) })

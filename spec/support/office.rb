@@ -112,6 +112,13 @@ class Office
     walker.call(heater, sign:).tap { @now = walker.context.now }
   end
 
+  # Signed by both, as it stands.
+  def signed(visit)
+    desk = Munimen::Desk::Sign.new(context)
+    desk.call(visit, id: uuid, signer: "customer", name: "Ada Brook", typed: true)
+    desk.call(visit, id: uuid, signer: "plumber", strokes: [])
+  end
+
   def close
     records.database.disconnect
     FileUtils.rm_rf(@folder)

@@ -27,6 +27,13 @@ RSpec.describe Munimen::Web do
     send_json(:post, "/auth/login", { login: "#{role}@example.test", password: })
   end
 
+  # Ruby's YAML takes a bare on, off, yes or no for true and false.
+  it "requires properties by their names" do
+    lists = File.read(described_class::Contract::PATH).scan(/required:\s*\[([^\]]*)\]/m).flatten
+    expect(lists.size).to be > 100
+    expect(lists.grep(/(?<![\w"'])(on|off|yes|no)(?![\w"'])/)).to eq([])
+  end
+
   # One good example for each route of the contract: [path, body]. Answers are held to the
   # contract by the stack itself, which raises here when one breaks it.
   it "answers every route of the contract as the contract says" do
