@@ -243,6 +243,14 @@ module Munimen
         end
       end
 
+      def gas
+        table = GasPdf.new(@pdf, @page[:gas], method(:t))
+        return unless table.any?
+
+        heading t("Gas")
+        table.draw
+      end
+
       def pictures
         width = 232
         section_height = width / @data[:section][:width].to_f * @data[:section][:height]
@@ -265,6 +273,7 @@ module Munimen
         deficiencies
         bullets("What was not tested, and why", @page[:not_tested].map { |one| one[:text] })
         results
+        gas
         bullets(
           "Found, and put right on this visit",
           @page[:rectified].map { |one| "#{one[:text]} #{one[:by]}" }

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "prism"
+require "tsort"
 
 # The house as docs/architecture.md draws it: which room may name which. Read from the code itself:
 # every constant that a file of a room refers to, resolved as Ruby does.
@@ -92,6 +93,26 @@ RSpec.describe "The house" do
       expect(free).not_to be_empty, "a circle among #{left.keys.join(", ")}"
       free.each { |room| left.delete(room) }
     end
+  end
+
+  ui = File.join(Munimen::ROOT, "ui/src")
+  files = Dir["#{ui}/**/*.{ts,vue}"].grep_v(/\.test\.ts|\.d\.ts/)
+  # The file that an import of another names, or nil where it is a library's.
+  named_by = lambda do |file, name|
+    from = name.start_with?("@/") ? ui : File.dirname(file)
+    path = File.expand_path(name.delete_prefix("@/"), from)
+    ["", ".ts", ".vue", "/index.ts"].map { |rest| path + rest }.find { |one| files.include?(one) }
+  end
+  imports = files.to_h do |file|
+    named = File.read(file).scan(/(?:from|import\(|^import)\s*'([^']+)'/).flatten
+    [file, named.filter_map { |name| named_by[file, name] }]
+  end
+
+  it "has no circle of files in the interface" do
+    expect(imports.values.flatten.size).to be > 400
+    circles = TSort.strongly_connected_components(->(&each) { imports.each_key(&each) },
+                                                  ->(file, &each) { imports[file].each(&each) })
+    expect(circles.select { |circle| circle.size > 1 }).to eq([])
   end
 
   # Within its page what sticks there lies over it.

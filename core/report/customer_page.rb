@@ -28,6 +28,7 @@ module Munimen
           untested: outcome.untested?,
           rang:,
           results:,
+          gas: GasTable.new(@visit).to_a,
           deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
           rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
           not_tested:,

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "screen_helper"
+require_relative "../support/touches"
 
 # An empty folder, from the printed address to the owner at work.
 RSpec.describe "A new installation", type: :feature do
@@ -54,6 +55,40 @@ RSpec.describe "A new installation", type: :feature do
     within("#place") { click_button "Save" }
     page.refresh
     expect(page).to have_css(steps, text: "4 of 9").and have_no_css("#{steps} li", text: "Logo")
+  end
+
+  # Begun, named, the first customer written down, the yearly visit of an unknown gas heater done,
+  # its findings answered, and signed by both: by one person, on a phone.
+  it "goes from the empty folder to the first signed page in at most 90 touches" do
+    page.driver.resize(390, 844)
+    numbers = { "static_pressure" => "62", "tap_temperature" => "119", "hot_peak_found" => "72",
+                "hot_peak_after" => "67", "vessel_charge" => "62", "charge_set" => "62",
+                "room_co" => "1" }
+    touches = Touches.new(self, values: numbers)
+    go "/begin/#{config.begin_code}"
+    expect(page).to have_field("Name, as it stands on every page")
+    { "firm" => "Lind Heating", "name" => "Bo Lind", "email" => "bo@lind.example" }
+      .each { |name, text| touches.fill("input[name=#{name}]", text) }
+    touches.type("input[name=new-password]", "kettle drum and a spanner")
+    expect(page).to have_css("#firm")
+    touches.fill("input[name=firm-address]", "1 Foundry Row")
+    touches.type("input[name=firm-phone]", "555-0144")
+    expect(page).to have_content("Kept.")
+    touches.row("first customer")
+    touches.touch("button", text: "Menu")
+    touches.touch("nav a", text: "Customers")
+    touches.touch("button", text: "New customer")
+    touches.fill("[name=name]", "Noor Vandersloot")
+    touches.type("[name=new_address]", "9 Quarry Bend")
+    touches.touch("[role=radio]", text: "Gas storage")
+    touches.type("[name=begin_capacity]", "50")
+    touches.touch("button", text: "Annual safety visit")
+    expect(page).to have_css("article h2")
+    touches.work_through
+    touches.sign(kept: false)
+    touches.rows.each { |row| RSpec.configuration.reporter.message(row.to_a.join("  ")) }
+    expect(touches.total[:touches]).to be <= 90
+    expect(config.records.database[:visits].select_map(:status)).to eq(["signed"])
   end
 
   # Two people on phones: one begins and invites, the other signs the first visit.

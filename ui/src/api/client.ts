@@ -1,16 +1,12 @@
 // The API by its contract: types come from web/openapi.yaml.
 import createClient, { type Middleware } from 'openapi-fetch'
 import { freshly } from './fresh'
-import type { components, paths } from './schema'
+import type { paths } from './schema'
 import { ask } from '@/pocket/office'
 
-export type Schemas = components['schemas']
-export type Visit = Schemas['Visit']
-export type PlannedStep = Schemas['PlannedStep']
-export type Verdict = Schemas['Verdict']
-export type Grade = Schemas['Grade']
-export type Report = Schemas['Report']
-export type Heater = Schemas['Heater']
+import type { Schemas } from './types'
+
+export type * from './types'
 
 /** What went wrong, in words for a person, with the field when there is one. */
 export class Problem extends Error {

@@ -4491,6 +4491,13 @@ export interface components {
                     text: string;
                     reason: string;
                 }[];
+                /** @description Gas as a table of its own, or nothing */
+                gas?: null | {
+                    what: string;
+                    found: components["schemas"]["MaybeText"];
+                    left: string;
+                    should: components["schemas"]["MaybeText"];
+                }[];
                 agreed?: null | components["schemas"]["Agreed"];
                 put_off?: {
                     text: string;

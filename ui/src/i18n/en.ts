@@ -339,7 +339,7 @@ export default {
     may: 'It may',
     days: 'Days',
     read: 'read',
-    tables: 'read, and take out the tables as CSV',
+    tables: 'read, and take out tables',
     write: 'read and write',
     until: 'until {at}',
     unused: 'never used',
@@ -1450,6 +1450,7 @@ export default {
       gas_manifold: 'manifold',
       drop: 'Drop',
       settle: 'Let each reading settle, and again after every adjustment.',
+      hose: 'With one manometer: burner off and the cock shut before the hose goes to the other test point; the first is screwed shut, the cock opened, both proved with leak fluid.',
     },
     chain: {
       picture: 'The control chain, link by link',
@@ -1540,6 +1541,12 @@ export default {
     compare: 'Compare it with the picture before you take it.',
     unsure: 'Not sure what it shows: read it, and type it.',
   },
+  climb: {
+    lead: 'Type what the gauge shows, Enter; the first as the heating starts, then each half minute. The time is kept by itself.',
+    first: 'As it starts',
+    next: 'Now',
+    add: 'Add',
+  },
   drops: {
     lead: 'Touch when the heating starts, then at each drop: the first tells when, the others how fast.',
     heating: 'Heating starts now',
@@ -1571,6 +1578,8 @@ export default {
     step: 'Minutes that are charged whole',
   },
   report: {
+    gas: 'Gas',
+    should: 'Should be',
     agreed: 'What was agreed',
     callOut: 'The way there',
     toPay: 'To be done, with {tax} % tax',

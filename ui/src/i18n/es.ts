@@ -54,6 +54,8 @@ export default {
   },
   trade: { gas: 'gas', electrical: 'electricidad', unvented: 'sin ventilación' },
   report: {
+    gas: 'Gas',
+    should: 'Debería ser',
     agreed: 'Lo acordado',
     callOut: 'El desplazamiento',
     toPay: 'Por hacer, con {tax} % de impuesto',

@@ -2,7 +2,7 @@
 import { reactive } from 'vue'
 import { learn } from './clock'
 import { look } from './pocket'
-import type { Schemas } from '@/api/client'
+import type { Schemas } from '@/api/types'
 import { keepSession, lastHere, lockOf, sessionOf, wipe } from './shelf'
 import { dropped } from './vault'
 

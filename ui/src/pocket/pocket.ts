@@ -1,7 +1,7 @@
 // The office in the pocket: what was taken along, and the Ruby that answers from it when the server
 // does not.
 import { reactive } from 'vue'
-import type { Schemas } from '@/api/client'
+import type { Schemas } from '@/api/types'
 import { serverTime } from './clock'
 import { wholeBody } from './files'
 import { RUNTIME, type Asked, type Names, type Reply } from './protocol'

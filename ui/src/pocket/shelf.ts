@@ -1,67 +1,10 @@
 // What the browser keeps of its own (IndexedDB): writes until the server has them, photographs,
 // what was taken along for the time without a signal, and who was signed in. What a person's lock
 // seals (vault.ts) is sealed here, in one place.
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Schemas } from '@/api/client'
-import {
-  close,
-  opened as lockOpened,
-  seal,
-  unseal,
-  unsealPhoto,
-  type Lock,
-  type Opener,
-} from './vault'
+import { shelf, type Pack, type Row, type Write } from './database'
+import { close, opened as lockOpened, seal, unseal, unsealPhoto } from './vault'
 
-/** A write of one person, in the order in which it was made. */
-export interface Write {
-  n?: number
-  id: string
-  account: number
-  path: string
-  body: Record<string, unknown>
-  /** The device's clock, and by how many seconds it was behind the server's. */
-  madeAt: string
-  offset: number
-  /** How many entries of its visit were known from the office when it was judged here. */
-  known?: number
-  /** A photograph belongs to it, kept under its id. */
-  photo?: boolean
-  /** sent: the server has it, but what was taken along is older than it. */
-  state: 'waiting' | 'sent' | 'refused'
-  problem?: Schemas['Problem']
-}
-export type Pack = Omit<Schemas['Pocket'], 'shown'>
-
-type Row = Write | { n?: number; account: number; sealed: unknown }
-/** As it was kept while a PIN alone opened it. */
-type OldLock = Omit<Lock, 'pin' | 'passkey'> & Opener
-interface Shelf extends DBSchema {
-  writes: { key: number; value: Row; indexes: { account: number } }
-  packs: { key: number; value: { person: number; sealed: unknown } | Pack }
-  kept: { key: string; value: unknown }
-  photos: { key: string; value: { id: string; account: number; at: number; data: unknown } }
-  locks: { key: number; value: Lock | OldLock }
-}
-
-let connection: Promise<IDBPDatabase<Shelf>> | null = null
-const shelf = () =>
-  (connection ??= openDB<Shelf>('munimen', 2, {
-    upgrade(db, before) {
-      if (before < 1) {
-        const writes = db.createObjectStore('writes', { keyPath: 'n', autoIncrement: true })
-        writes.createIndex('account', 'account')
-        db.createObjectStore('packs', { keyPath: 'person' })
-        db.createObjectStore('kept')
-      }
-      if (before < 2) {
-        db.createObjectStore('photos', { keyPath: 'id' })
-        db.createObjectStore('locks', { keyPath: 'account' })
-      }
-    },
-    // A newer version of the program wants the database: this page has to let it go.
-    blocking: (_from, _to, event) => (event.target as IDBDatabase).close(),
-  }))
+export { lockOf, putLock, type Pack, type Write } from './database'
 
 /** Without what a screen watches it by; sealed where the person has a lock. */
 async function row(write: Write): Promise<Row> {
@@ -191,16 +134,6 @@ export async function dropPhotos(days: number) {
   const before = Date.now() - days * 86_400_000
   for (const one of await db.getAll('photos'))
     if (one.at < before && !(await countOf(one.account))) await db.delete('photos', one.id)
-}
-
-export async function lockOf(account: number): Promise<Lock | undefined> {
-  const kept = await (await shelf()).get('locks', account)
-  if (!kept || !('wrapped' in kept)) return kept
-  const { salt, iv, wrapped, ...rest } = kept
-  return { ...rest, pin: { salt, iv, wrapped } }
-}
-export const putLock = async (lock: Lock) => {
-  await (await shelf()).put('locks', lock)
 }
 
 /** Runs a change of the lock and keeps all that a person has here anew, sealed as it then is. */

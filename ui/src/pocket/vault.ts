@@ -3,25 +3,10 @@
 // for each account on the device.
 import { reactive } from 'vue'
 import { secretOf, type Passkey } from './passkey'
-import { lockOf, putLock } from './shelf'
+import { lockOf, putLock, type Lock, type Opener } from './database'
 
-/** One way to open a lock: the key of what lies here, sealed with what that way gives. */
-export interface Opener {
-  salt: Uint8Array<ArrayBuffer>
-  iv: Uint8Array<ArrayBuffer>
-  wrapped: ArrayBuffer
-}
-/** As the browser's database keeps it: nothing of it opens anything without the PIN or the passkey. */
-export interface Lock {
-  account: number
-  /** Known to the office, which can end it. */
-  device: string
-  pin?: Opener
-  passkey?: Opener & { credential: ArrayBuffer }
-  /** Wrong PINs since the last right one, and when the next may be tried (ms). */
-  wrong: number
-  notBefore: number
-}
+export type { Lock, Opener }
+
 export interface Sealed {
   iv: Uint8Array<ArrayBuffer>
   data: ArrayBuffer

@@ -5,6 +5,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, asProblem, unwrap, type Problem, type Schemas } from '@/api/client'
 import CalculatorPicture from '@/components/charts/CalculatorPicture.vue'
+import ClimbReader from '@/components/charts/ClimbReader.vue'
 import DripCounter from '@/components/charts/DripCounter.vue'
 import GradeMark from '@/components/common/GradeMark.vue'
 import { grouped, span } from '@/format'
@@ -177,6 +178,7 @@ function useInVisit() {
     </div>
     <div class="two">
       <form class="panel stack inputs" novalidate @submit.prevent="work">
+        <ClimbReader v-if="id === 'climb'" @told="values = { ...values, ...$event }" />
         <DripCounter v-if="id === 'drip_by_time'" @told="values = { ...values, ...$event }" />
         <label
           v-for="input in inputs"

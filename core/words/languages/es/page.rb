@@ -67,6 +67,28 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Lo que no se probó, y por qué
   Found, and put right on this visit
     Encontrado y arreglado en esta visita
+  Gas
+    Gas
+  Should be
+    Debería ser
+  Line, nothing burning
+    Línea, sin nada encendido
+  Pilot only
+    Solo el piloto
+  Main burner on
+    Quemador encendido
+  Manifold
+    Colector
+  CO in the room
+    CO en el cuarto
+  CO in the flue, as read
+    CO en los humos, tal como se leyó
+  CO2 in the flue
+    CO2 en los humos
+  Drop under the burner
+    Caída con el quemador encendido
+  plate %1
+    placa %1
   What was agreed
     Lo acordado
   The way there

@@ -78,6 +78,12 @@ const end = (id: string) =>
 </template>
 
 <style scoped>
+label {
+  min-width: 0;
+}
+.native {
+  max-width: 100%;
+}
 form.row {
   align-items: flex-end;
 }

@@ -135,6 +135,27 @@ function typedBy(who: string) {
         </tbody>
       </table>
     </section>
+    <section v-if="report.page.gas">
+      <h2>{{ $t('report.gas') }}</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col" />
+            <th scope="col">{{ $t('report.found') }}</th>
+            <th scope="col">{{ $t('report.left') }}</th>
+            <th scope="col">{{ $t('report.should') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in report.page.gas" :key="one.what">
+            <th scope="row">{{ one.what }}</th>
+            <td class="number">{{ one.found }}</td>
+            <td class="number">{{ one.left }}</td>
+            <td class="number">{{ one.should }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
     <section v-if="report.page.rectified.length">
       <h2>{{ $t('report.rectified') }}</h2>
       <p v-for="one in report.page.rectified" :key="one.text">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The control chain as it is wired, link by link: which links are closed in the test in hand.
 import { computed } from 'vue'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const LINKS = ['programmer', 'thermostat', 'cut_out', 'two_port', 'end_switch', 'boiler'] as const

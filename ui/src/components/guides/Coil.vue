@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Flow, return and tank side by side, before and after: how far the return lies below the flow.
 import { computed } from 'vue'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const after = computed(() => props.step.operation === 'read_coil_after')

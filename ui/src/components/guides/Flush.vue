@@ -4,7 +4,7 @@
 import { computed, ref, watch } from 'vue'
 import TimerRing from '@/components/visit/TimerRing.vue'
 import { useTimer } from '@/composables/useTimer'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 type Pail = 'clear' | 'flecks' | 'grit' | 'heavy'

@@ -2,7 +2,7 @@
 // The three states at the inlet, and the manifold, as columns of water; the drop between them is
 // what counts.
 import { computed } from 'vue'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const STATES = ['gas_line', 'gas_standing', 'gas_operating', 'gas_manifold'] as const
@@ -59,7 +59,19 @@ const wanted = computed(() =>
       <span class="soft small">{{ $t('guide.gas.settle') }}</span>
     </p>
     <p v-else class="soft small">{{ $t('guide.gas.settle') }}</p>
-    <slot v-for="name in wanted" :key="name" name="field" :read="name" />
+    <template v-for="name in wanted" :key="name">
+      <p v-if="name === 'gas_manifold' && wanted.length > 1" class="hose">
+        <svg viewBox="0 0 120 40" role="img" :aria-label="$t('guide.gas.hose')">
+          <path d="M6 30 H114" class="base" />
+          <path d="M24 16 L36 30 L48 16 Z M24 44 L36 30 L48 44 Z" class="valve" />
+          <path d="M36 30 V6 M28 6 H44" class="lever" />
+          <path d="M70 30 V18 M100 30 V18" class="point" />
+          <path d="M70 14 C70 2 100 2 100 14 m-4 -5 l4 5 l4 -5" class="move" />
+        </svg>
+        {{ $t('guide.gas.hose') }}
+      </p>
+      <slot name="field" :read="name" />
+    </template>
   </div>
 </template>
 
@@ -84,6 +96,25 @@ const wanted = computed(() =>
   stroke: var(--copper);
   stroke-width: 2;
   stroke-dasharray: 4 3;
+}
+.hose {
+  display: grid;
+  grid-template-columns: 96px 1fr;
+  gap: 10px;
+  align-items: center;
+}
+.valve {
+  fill: var(--danger);
+}
+.lever,
+.point {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.move {
+  fill: none;
+  stroke: var(--copper);
+  stroke-width: 2;
 }
 text {
   font: 10px var(--sans);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Gas that did not light has to go before the next spark.
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 defineProps<GuideProps>()
 </script>

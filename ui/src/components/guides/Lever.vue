@@ -3,7 +3,7 @@
 import { computed } from 'vue'
 import TimerRing from '@/components/visit/TimerRing.vue'
 import { useTimer } from '@/composables/useTimer'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const rule = computed(

@@ -2,7 +2,7 @@
 // Paper under the joints: laid now, looked at in a day.
 import { computed } from 'vue'
 import { timeOfDay, weekDay } from '@/format'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const laying = computed(() => props.step.operation === 'lay_paper')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The pilot test in the order that condemns nothing too early: flame, generator, cut-off.
 import { computed } from 'vue'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const band = computed(() => {

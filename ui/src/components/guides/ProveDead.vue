@@ -2,7 +2,7 @@
 // Prove, test, prove: the tester, every pair of every feed, the tester again. Zero on every pair
 // is the reading.
 import { computed, ref, watch } from 'vue'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const PAIRS = (props.step.guide_facts as { pairs: string[] }).pairs

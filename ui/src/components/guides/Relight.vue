@@ -4,7 +4,7 @@
 import { computed } from 'vue'
 import TimerRing from '@/components/visit/TimerRing.vue'
 import { useTimer } from '@/composables/useTimer'
-import type { GuideProps } from '.'
+import type { GuideProps } from './props'
 
 const props = defineProps<GuideProps>()
 const { least: LEAST, most: HOLD } = props.step.guide_facts as { least: number; most: number }

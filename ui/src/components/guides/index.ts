@@ -2,7 +2,6 @@
 // readings. Each file of this folder is one guide; the reading fields come from the step card
 // through the slot “field”.
 import type { Component } from 'vue'
-import type { PlannedStep, Visit } from '@/api/client'
 import AirPurge from './AirPurge.vue'
 import Chain from './Chain.vue'
 import Coil from './Coil.vue'
@@ -14,13 +13,6 @@ import Paper from './Paper.vue'
 import Pilot from './Pilot.vue'
 import ProveDead from './ProveDead.vue'
 import Relight from './Relight.vue'
-
-export interface GuideProps {
-  visit: Visit
-  step: PlannedStep
-  /** Writes a reading of this step. */
-  take: (name: string, value: string) => Promise<boolean>
-}
 
 export const guides: Record<string, Component> = {
   air_purge: AirPurge,

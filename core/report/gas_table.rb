@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Report
+    # Gas as a table of its own: what was read in each state, what it should be where that is known,
+    # found and left side by side.
+    class GasTable
+      # What is read, in the order in which it is read.
+      READ = {
+        gas_line: "Line, nothing burning",
+        gas_standing: "Pilot only",
+        gas_operating: "Main burner on",
+        gas_manifold: "Manifold",
+        room_co: "CO in the room",
+        flue_co: "CO in the flue, as read",
+        flue_co2: "CO2 in the flue"
+      }.freeze
+
+      def initialize(visit)
+        @visit = visit
+        @columns = visit.columns
+        @words = visit.words
+      end
+
+      # [{what:, found:, left:, should:}], found only where it was left otherwise; nil where nothing
+      # of it was read.
+      def to_a
+        rows = READ.filter_map { |name, what| row(name, what) }
+        rows.insert(rows.index { |one| one[:name] == :gas_manifold } || rows.size, *drop)
+        rows.map { |one| one.except(:name) } if rows.any?
+      end
+
+      private
+
+      def row(name, what)
+        left = @columns.left.quantity(name) || @visit.quantity(name) or return
+        found = @columns.found.quantity(name)
+        { name:, what: @words.say(what), found: (say(found) unless found == left || found.nil?),
+          left: say(left), should: should(name) }
+      end
+
+      # Between the pilot, or nothing, and the burner.
+      def drop
+        still = @visit.quantity(:gas_standing) || @visit.quantity(:gas_line)
+        burning = @visit.quantity(:gas_operating)
+        return [] unless still && burning
+
+        fall = Measure::Quantity.new(:gas_pressure, still.si - burning.si)
+        [{ name: :drop, what: @words.say("Drop under the burner"), found: nil, left: say(fall),
+           should: nil }]
+      end
+
+      def should(name)
+        plate = @visit.heater.manifold_pressure if name == :gas_manifold
+        plate && @words.say("plate #{say(plate)}")
+      end
+
+      def say(quantity) = quantity.format(@visit.units)
+    end
+  end
+end
