@@ -57,6 +57,7 @@ module Munimen
           }
         end
           .freeze
+      RATES = { currency: "USD", per_hour: 9_500, call_out: 4_500, tax: "8.25", step: 15 }.freeze
       FIRM = {
         name: "Tallow & Reed Plumbing",
         address: "14 Cooper's Lane, Harrowmere",
@@ -85,6 +86,7 @@ module Munimen
         @records.settings[:first_steps] = %w[logo day rules backup mail]
         @records.settings[:instruments] = INSTRUMENTS
         @records.settings[:parts] = File.read(File.join(__dir__, "parts.csv"))
+        @records.settings[:rates] = RATES
         @heaters = Customers::ALL.flat_map { |one| customer(**one) }
         past
         today
