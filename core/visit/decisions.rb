@@ -39,6 +39,7 @@ module Munimen
         taken_back: /(#{ENTRY})/,
         apart: /(#{ENTRY})/,
         left: /(#{ENTRY})/,
+        moved: /(#{ENTRY})/,
         ended: /(cancelled|nobody_home|given_up|reopened)/,
         open: /(#{CHECK})/,
         paper: /(#{WORD})/,

@@ -31,6 +31,7 @@ module Munimen
         if kind == :estimate
           raise Error.new("Answer the estimate.", field: :name, code: :unknown_choice)
         end
+        raise Error.new("Move the visit.", field: :name, code: :unknown_choice) if kind == :moved
 
         Visit::Decisions.check!(name, value)
         Work::Operation[about.first] if kind == :also

@@ -30,7 +30,7 @@ module Munimen
 
       # Those that something else hangs on (a job put off, a fact in the record, an answer that was
       # taken back) are changed where they were said.
-      ELSEWHERE = %i[put_off learnt kept taken_back left estimate].freeze
+      ELSEWHERE = %i[put_off learnt kept taken_back left estimate moved].freeze
       private_constant :ELSEWHERE
 
       def decision(entry, id, name)

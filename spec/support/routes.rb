@@ -505,6 +505,7 @@ module Routes
       mergeCustomers: [:post, "/api/customers/#{office.customer}/merge",
                        { id: office.uuid, other: }],
       moveSite: [:post, "/api/sites/#{site}/move", { id: office.uuid, customer: office.customer }],
+      moveVisit: [:post, "/api/visits/#{visit}/move", { id: id[], heater: }],
       moveHeater: [:post, "/api/heaters/#{heater}/move",
                    { id: office.uuid, site: office.records.heaters.find(office.heater)[:site_id] }],
       undoables: [:get, "/api/undoables"],

@@ -59,7 +59,7 @@ RSpec.describe Munimen::Web do
         addJob
         learnFact
         putOff
-        mergeCustomers moveSite moveHeater undoables undo
+        mergeCustomers moveSite moveHeater moveVisit undoables undo
       ]
     }.flat_map { |roles, operations| operations.map { |operation| [operation, roles] } }.to_h
 

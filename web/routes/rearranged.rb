@@ -20,6 +20,10 @@ module Munimen
             moved = rearrange.move_heater(id, site: sent[:site].downcase, id: sent[:id])
             json(Desk::ViewHeater.new(desk).call(moved))
           end
+          app.post("/api/visits/:id/move") do
+            moved = Desk::MoveVisit.new(desk).call(id, id: sent[:id], heater: sent[:heater].downcase)
+            json(Desk::ViewVisit.new(desk).call(moved))
+          end
           app.get("/api/undoables") { json(rearrange.recent) }
           app.post("/api/undoables/:id/undo") { json(rearrange.undo(id)) }
         end

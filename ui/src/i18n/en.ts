@@ -75,6 +75,11 @@ export default {
     noSites: 'No other address is known there.',
     heaterLead:
       'Its history goes along; signed pages stay as they were signed. It can be undone until tomorrow.',
+    visit: 'Wrong heater: it belongs to another…',
+    visitLead:
+      'All that was entered goes along; what this visit taught the record of this heater is taken out here and told to the right one.',
+    whoseHeater: 'Whose heater is it?',
+    noHeaters: 'No other heater is known there.',
     twice: 'Entered twice…',
     twiceTitle: 'The same customer, entered twice',
     twiceLead:
