@@ -14,7 +14,8 @@ module Munimen
       def call(visit_id, id:, heater:)
         @context.may!(:records)
         to = @context.records.heaters.with_place(heater)
-        VisitWrite.new(@context, visit_id).call(:decisions, id, opened: method(:movable!)) do |entry|
+        write = VisitWrite.new(@context, visit_id)
+        write.call(:decisions, id, opened: method(:movable!)) do |entry|
           from = @context.records.heaters.with_place(entry.row[:heater_id])
           fits!(entry, from, to)
           entry.along { teach(learnt(visit_id), from[:id], to[:id]) }

@@ -16,12 +16,13 @@ module Munimen
         @base = base
       end
 
-      # {smtp:, server: {host:, port:, user:, from:} or nil, messages:}
+      # {smtp:, server: {host:, port:, user:, from:} or nil, attached:, messages:}
       def list
         {
           smtp: server.set?,
           server: server.shown,
           by_itself: @context.records.settings.by_itself,
+          attached: attached?,
           messages: sharing.messages(of: author).map { |row| row.merge(state: state(row)) }
         }
       end
@@ -49,7 +50,8 @@ module Munimen
             page[:page][:sentence],
             say["The whole report, to read or to print, until #{words.date(link[:expires_at])}:"] +
               "\n#{@base}/shared/#{link[:token]}"
-          ]
+          ],
+          file: attached? ? page_file(visit_id, page) : nil
         )
       end
 
@@ -117,7 +119,8 @@ module Munimen
       end
 
       # Which kinds of mail go by themselves: names of BY_ITSELF. The others wait for a look.
-      def go_by_themselves(kinds)
+      # attached: whether a customer's page goes as a PDF besides its link; nil: as before.
+      def go_by_themselves(kinds, attached: nil)
         @context.may!(:mail_server)
         unknown = kinds - Store::KnownSettings::BY_ITSELF
         if unknown.any?
@@ -126,6 +129,7 @@ module Munimen
         end
 
         @context.records.settings[:mail_by_itself] = kinds
+        @context.records.settings[:mail_attached] = attached unless attached.nil?
         list
       end
 
@@ -208,6 +212,13 @@ module Munimen
         return row if author.nil? || row[:account_id] == author
 
         raise NotFound.new("There is no such message.", field: :message)
+      end
+
+      def attached? = @context.records.settings[:mail_attached] || false
+
+      def page_file(visit_id, page)
+        { name: "#{page[:date]}.pdf", type: "application/pdf",
+          text: ReportPage.new(@context).pdf(visit_id, language: page[:language]) }
       end
 
       def write(**mail)

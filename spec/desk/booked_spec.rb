@@ -199,4 +199,20 @@ RSpec.describe Munimen::Desk::ChangeBooking do
     expect([looked, straight].map(&states)).to eq(%w[waiting on_its_way])
     expect { outbox.go_by_themselves(["invitation"]) }.to raise_error(Munimen::Error, /kinds/)
   end
+
+  it "sends the page along as a PDF where the firm wants it, besides its link" do
+    visit = office.walk
+    mails = Munimen::Desk::Outbox.new(office.context("owner"), base: "https://firm.example")
+    sent = lambda do
+      mails.report(visit, id: id = office.uuid, recipient: "ada@mail.example")
+      Mail.new(mails.eml(id))
+    end
+    expect(sent[].attachments).to be_empty
+    expect(mails.go_by_themselves([], attached: true)).to include(attached: true)
+    mail = sent[]
+    expect(mail.attachments.map(&:mime_type)).to eq(["application/pdf"])
+    expect(mail.attachments.first.decoded).to start_with("%PDF")
+    expect(mail.text_part.decoded).to include("https://firm.example/shared/")
+    expect(mails.go_by_themselves([])).to include(attached: true)
+  end
 end

@@ -33,7 +33,9 @@ module Munimen
         end
 
         def self.mail(app)
-          app.put("/api/settings/mail/by-itself") { json(outbox.go_by_themselves(sent[:kinds])) }
+          app.put("/api/settings/mail/by-itself") do
+            json(outbox.go_by_themselves(sent[:kinds], attached: sent[:attached]))
+          end
           app.post("/api/settings/mail/try") { json(outbox.try) }
           app.put("/api/settings/mail", fresh: true) { json(outbox.set(**sent)) }
         end

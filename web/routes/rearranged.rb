@@ -3,7 +3,7 @@
 module Munimen
   module Web
     module Routes
-      # Customers put together, addresses and heaters moved; and what of it, or of a file that was
+      # Customers put together, addresses, heaters and visits moved; and what of it, or of a file that was
       # taken in, can be undone.
       module Rearranged
         def self.registered(app)
@@ -20,10 +20,11 @@ module Munimen
             moved = rearrange.move_heater(id, site: sent[:site].downcase, id: sent[:id])
             json(Desk::ViewHeater.new(desk).call(moved))
           end
-          app.post("/api/visits/:id/move") do
-            moved = Desk::MoveVisit.new(desk).call(id, id: sent[:id], heater: sent[:heater].downcase)
-            json(Desk::ViewVisit.new(desk).call(moved))
-          end
+          app.post("/api/visits/:id/move") { json(visit_moved) }
+          undone(app)
+        end
+
+        def self.undone(app)
           app.get("/api/undoables") { json(rearrange.recent) }
           app.post("/api/undoables/:id/undo") { json(rearrange.undo(id)) }
         end
@@ -31,6 +32,13 @@ module Munimen
         # What its routes share.
         module Helpers
           def rearrange = Desk::Rearrange.new(desk)
+
+          def visit_moved
+            to = sent[:heater].downcase
+            Desk::ViewVisit.new(desk).call(
+              Desk::MoveVisit.new(desk).call(id, id: sent[:id], heater: to)
+            )
+          end
         end
       end
     end

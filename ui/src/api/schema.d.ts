@@ -5072,6 +5072,8 @@ export interface components {
         }[];
         Outbox: {
             smtp: boolean;
+            /** @description whether the page goes as a PDF besides its link */
+            attached: boolean;
             by_itself: ("booking" | "report" | "reminder")[];
             /** @description where a test mail went to */
             tried?: string;
@@ -8001,6 +8003,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description whether the page goes as a PDF besides its link */
+                    attached?: boolean;
                     kinds: ("booking" | "report" | "reminder")[];
                 };
             };

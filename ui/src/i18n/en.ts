@@ -168,7 +168,7 @@ export default {
     feedLead: 'For a calendar program. Whoever has it sees your visits; a new one ends the old.',
     lead:
       'Drag a visit to another person, day or place in the order. Driving is estimated by the ' +
-      'line, a third longer for roads, at 45 km/h. A visit that is under way stays with ' +
+      'line, a third longer for roads, at 28 mph. A visit that is under way stays with ' +
       'whoever began it.',
   },
   numbers: {
@@ -249,6 +249,7 @@ export default {
   outbox: {
     test: 'Send a test mail to me',
     tried: 'The mail server took a mail to {to}. See whether it arrives.',
+    attached: 'The customer’s page goes along as a PDF, besides its link',
     byItself: 'Go by themselves, without a look',
     kind: { booking: 'Bookings', report: 'Reports', reminder: 'Reminders' },
     title: 'Outbox',

@@ -19,6 +19,11 @@ const byItself = (kind: (typeof KINDS)[number], on: boolean) =>
     const body = { kinds: on ? [...others, kind] : others }
     return unwrap(api.PUT('/api/settings/mail/by-itself', { body }))
   })
+const attach = (attached: boolean) =>
+  attempt(() => {
+    const body = { kinds: outbox.value!.by_itself, attached }
+    return unwrap(api.PUT('/api/settings/mail/by-itself', { body }))
+  })
 const test = () => attempt(() => unwrap(api.POST('/api/settings/mail/try')))
 const server = ref({ host: '', port: 587, user: '', password: '', from: '' })
 onMounted(async () => {
@@ -100,6 +105,15 @@ const keepServer = () =>
           {{ $t(`outbox.kind.${kind}`) }}</label
         >
       </fieldset>
+      <label class="attach"
+        ><input
+          type="checkbox"
+          name="mail-attached"
+          :checked="outbox.attached"
+          @change="attach(($event.target as HTMLInputElement).checked)"
+        />
+        {{ $t('outbox.attached') }}</label
+      >
     </template>
     <p>
       <RouterLink to="/outbox">{{ $t('outbox.title') }}</RouterLink>
@@ -116,6 +130,7 @@ form {
   border-radius: 8px;
   padding: 4px 12px;
 }
+.attach,
 .by-itself label {
   display: flex;
   align-items: center;
