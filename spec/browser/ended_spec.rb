@@ -19,6 +19,29 @@ RSpec.describe "An end without a signature", type: :feature do
     expect(page).to have_css("article h2", text: "Identify")
   end
 
+  it "takes a visit that was begun at the wrong heater to the right one, with what was entered" do
+    right = Array.new(3) { office.uuid }
+    Munimen::Desk::AddCustomer.new(office.context).call(id: right[0], name: "Noor Vandersloot")
+    Munimen::Desk::AddSite.new(office.context).call(id: right[1], customer_id: right[0],
+                                                    address: "9 Quarry Bend")
+    Munimen::Desk::KeepHeater.new(office.context).add(id: right[2], site_id: right[1],
+                                                      label: "Attic", installation: Build::GAS)
+    id = office.start
+    office.looked_over(id)
+    sign_in
+    page.driver.resize(390, 844)
+    go "/visits/#{id}"
+    click_button "Work, water, material…"
+    click_button "It comes to nothing…"
+    click_button "Wrong heater: it belongs to another…"
+    find("[name=find-customer]").set("Noor")
+    find(".one", text: "Noor Vandersloot").click
+    click_button "Attic, 9 Quarry Bend"
+    expect(page).to have_content("Noor Vandersloot").and have_no_css("h2", text: "Identify")
+    expect(office.records.visits.find(id)[:heater_id]).to eq(right[2])
+    expect(office.view(id)[:done].size).to eq(2)
+  end
+
   it "begins the visit to the heater that replaces another one" do
     office.walk
     sign_in

@@ -3,8 +3,8 @@
 module Munimen
   module Web
     module Routes
-      # Customers put together, addresses, heaters and visits moved; and what of it, or of a file that was
-      # taken in, can be undone.
+      # Customers put together, addresses, heaters and visits moved; and what of it, or of a file
+      # that was taken in, can be undone.
       module Rearranged
         def self.registered(app)
           app.helpers Helpers
