@@ -77,7 +77,8 @@ async function load() {
     if (!line.away) takeAlong(visit.value.heater.id)
   } catch (cause) {
     const { message, status } = asProblem(cause)
-    if ([401, 403, 404].includes(status)) visit.value = null
+    // whose session is over goes on with what stands here, and signs in to send it
+    if ([403, 404].includes(status)) visit.value = null
     if (!visit.value) error.value = message
   }
 }
