@@ -96,26 +96,8 @@ module Munimen
       def firm = @data[:firm].transform_keys(&:to_sym)
 
       def head
-        logo
-        top = @pdf.cursor
-        @pdf.text firm[:name], size: 13, style: :bold
-        soft [firm[:address], firm[:phone], firm[:registration]].compact.join("  ·  ")
-        @pdf.bounding_box([@pdf.bounds.width / 2, top], width: @pdf.bounds.width / 2) do
-          @pdf.text @data[:customer], align: :right, style: :bold
-          soft [@data[:address], date(@data[:date])].compact.join("\n"), align: :right
-        end
-        @pdf.move_cursor_to [@pdf.cursor, top - 42].min
-        @pdf.stroke_color COPPER
-        @pdf.line_width = 1.4
-        @pdf.stroke_horizontal_rule
-        @pdf.move_down 12
-      end
-
-      # Above the firm's name, where it has one.
-      def logo
-        picture = @data[:logo] or return
-        @pdf.image Logo.file(picture), fit: [150, 40]
-        @pdf.move_down 4
+        letterhead = PdfLetterhead.new(@pdf, @text, firm, @data[:logo])
+        letterhead.draw(@data[:customer], [@data[:address], date(@data[:date])])
       end
 
       def verdict

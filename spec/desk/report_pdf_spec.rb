@@ -33,6 +33,21 @@ RSpec.describe Munimen::Formats::ReportPdf do
     expect(page[:page]).to include(untested: false)
   end
 
+  it "keeps a long firm and its customer each within their own half of the head" do
+    office.records.settings[:firm] = {
+      "name" => "Tallow & Reed Plumbing, Heating and Hot Water Services of the Lower Valley Ltd",
+      "address" => "Unit 14, The Old Foundry Works, 2317 Cooper Lane North-East, Harrowmere",
+      "phone" => "+1 440 555 0257", "registration" => "Licence 4471-B, gas G-2093"
+    }
+    sheet = read(page).pages.first
+    half = sheet.width / 2
+    left, right = sheet.runs.select { |run| run.y > sheet.height - 125 }
+                       .partition { |run| run.x < half }
+    expect(left.map(&:text).join).to include("Foundry", "G-2093")
+    expect(right.map(&:text).join).to include("Brook")
+    expect(left.map(&:endx)).to all(be <= half)
+  end
+
   it "has a title, a language and the paper of its country" do
     us = read(page)
     expect(us.info[:Title]).to match(/\AReport – Ada Brook, 1 Weir Lane, November \d/)
