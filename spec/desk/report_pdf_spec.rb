@@ -43,7 +43,7 @@ RSpec.describe Munimen::Formats::ReportPdf do
     half = sheet.width / 2
     left, right = sheet.runs.select { |run| run.y > sheet.height - 125 }
                        .partition { |run| run.x < half }
-    expect(left.map(&:text).join).to include("Foundry", "G-2093")
+    expect(left.map(&:text).join).to include("Foundry", "4471-B")
     expect(right.map(&:text).join).to include("Brook")
     expect(left.map(&:endx)).to all(be <= half)
   end
