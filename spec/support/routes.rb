@@ -505,12 +505,19 @@ module Routes
       mergeCustomers: [:post, "/api/customers/#{office.customer}/merge",
                        { id: office.uuid, other: }],
       moveSite: [:post, "/api/sites/#{site}/move", { id: office.uuid, customer: office.customer }],
-      moveVisit: [:post, "/api/visits/#{visit}/move", { id: id[], heater: }],
+      moveVisit: [:post, "/api/visits/#{booked_here}/move", { id: office.uuid, heater: }],
       moveHeater: [:post, "/api/heaters/#{heater}/move",
                    { id: office.uuid, site: office.records.heaters.find(office.heater)[:site_id] }],
       undoables: [:get, "/api/undoables"],
       undo: [:post, "/api/undoables/#{undoable}/undo", {}]
     }
+  end
+
+  # A visit that is booked at the office's heater.
+  def booked_here
+    Munimen::Desk::StartVisit.new(office.context).book(
+      id: office.uuid, heater_id: office.heater, jobs: ["flush"], planned_for: office.now.iso8601
+    )[:id]
   end
 
   # A customer to be put together with another, and a site and a heater to be moved.
