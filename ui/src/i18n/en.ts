@@ -1576,7 +1576,7 @@ export default {
   },
   rates: {
     title: 'Prices',
-    lead: 'For estimates at the heater: work, parts of your own list, tax. Without tax, as you charge them. Without an hourly rate nothing is reckoned.',
+    lead: 'For estimates at the heater, with the parts of your own list. Prices without tax; without an hourly rate nothing is reckoned.',
     currency: 'Currency',
     per_hour: 'An hour of work',
     call_out: 'The way there, once',
