@@ -76,6 +76,7 @@ export default {
     heaterLead:
       'Its history goes along; signed pages stay as they were signed. It can be undone until tomorrow.',
     visit: 'Wrong heater: it belongs to another…',
+    visitTitle: 'This visit belongs to another heater',
     visitLead:
       'All that was entered goes along; what this visit taught the record of this heater is taken out here and told to the right one.',
     whoseHeater: 'Whose heater is it?',

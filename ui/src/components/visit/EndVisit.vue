@@ -32,7 +32,12 @@ function end(how: (typeof ways.value)[number]['way'], reason: string) {
   <button type="button" class="plain-button" @click="((shown = true), (moving = false))">
     {{ $t('ended.open') }}
   </button>
-  <el-dialog v-model="shown" :title="$t('ended.title')" width="min(480px, 94vw)" append-to-body>
+  <el-dialog
+    v-model="shown"
+    :title="$t(moving ? 'move.visitTitle' : 'ended.title')"
+    width="min(480px, 94vw)"
+    append-to-body
+  >
     <MoveVisit v-if="moving" :visit="visit" @moved="anew" />
     <template v-else>
       <ReasonedChoice :lead="$t('ended.only')" :why="$t('ended.why')" :ways="ways" @choose="end" />
