@@ -18,15 +18,14 @@ module Munimen
 
       def lines
         @agreed[:lines].map do |one|
-          what = [one[:title].delete_suffix("."), one[:supplied]].compact.join(" – ")
+          what = [one[:title].delete_suffix("."), one[:supplied], one[:extent]].compact.join(" – ")
           "#{what}: #{[one[:said], one[:total]].compact.join(", ")}"
         end
       end
 
       def sums
-        way, total, tax = @agreed.values_at(:call_out, :total, :tax_percent)
-        [way && "#{t("The way there")}: #{way}",
-         total && "#{t("To be done, with tax")} (#{tax} %): #{total}"]
+        way, total, text = @agreed.values_at(:call_out, :total, :total_text)
+        [way && "#{t("The way there")}: #{way}", total && "#{text}: #{total}"]
       end
     end
   end

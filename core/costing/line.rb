@@ -6,7 +6,7 @@ module Munimen
     # customer says of it. An answer keeps the line as it was shown, whatever the firm asks later.
     #
     #   line = Line.read("accepted for=relief_flow minutes=50 currency=USD per_hour=9500 tax=8.25")
-    #   line.total # => 10284
+    #   line.total # => 10_284
     class Line
       # What a customer says of a finding.
       ANSWERS = %w[accepted declined postponed].freeze
@@ -61,7 +61,7 @@ module Munimen
       def net = labour + part_amount.to_i
       def tax = priced? ? rates.tax_on(net) : 0
       def total = net + tax
-      def money(amount) = Money.new(amount, rates.currency)
+      def money(amount) = rates.money(amount)
     end
   end
 end

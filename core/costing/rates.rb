@@ -38,10 +38,11 @@ module Munimen
 
       # Of so many minutes, each step begun being charged.
       def labour(minutes) = half_up(Rational(charged(minutes) * per_hour, 60))
-      def charged(minutes) = (minutes.to_f / step).ceil * step
+      def charged(minutes) = minutes.fdiv(step).ceil * step
       # The tax on an amount.
       def tax_on(amount) = half_up(amount * tax.to_r / 100)
 
+      def money(amount) = Money.new(amount, currency)
       def to_h = { currency:, per_hour:, call_out:, tax:, step: }
 
       private

@@ -5,19 +5,21 @@ module Munimen
     # What a customer is offered for what was found on a visit: a line for each job that puts
     # something right, and one for each finding that no job of ours does; with what they said.
     #
-    #   Sheet.new(visit, rates: Rates.of(…)).lines # => [Offer, …]
+    #   Sheet.new(visit, rates: Rates.of(…), plans:) { |job| … }.lines # => [Offer, …]
     class Sheet
       # about: [“job” or “finding”, id]; job: Work::Job or nil; findings: Verdicts; line: Line.
       Offer = Struct.new(:about, :job, :findings, :line) do
         def danger? = findings.any? { |verdict| verdict.grade == :danger }
       end
 
-      # rates: Rates or nil; part: a block that gives [name, price as typed] of what fits a job, or
-      # nil.
-      def initialize(visit, rates: nil, &part)
+      # rates: Rates or nil; plans: PlanKeeper, whose shelf all visits share; part: a block that
+      # gives [name, price as typed] of what fits a job, or nil.
+      def initialize(visit, rates:, plans:, &part)
         @visit = visit
         @rates = rates
-        @part = part || ->(_) {}
+        @plans = plans
+        @part = part
+        @answers = Answers.new(visit)
       end
 
       # Worst first; each finding stands in one.
@@ -29,6 +31,10 @@ module Munimen
       private
 
       def of_jobs
+        @of_jobs ||= jobs
+      end
+
+      def jobs
         told = []
         suggested.sort_by { |_, found| found.map(&:rank).min }.filter_map do |job, found|
           left = found.reject { |verdict| told.include?(verdict.check) }
@@ -47,11 +53,10 @@ module Munimen
       end
 
       def deficiencies = Judgement::Judge.of(@visit).deficiencies
-      def suggested = @suggested ||= Judgement::Suggested.new(@visit, deficiencies).all
+      def suggested = Judgement::Suggested.new(@visit, deficiencies).all
 
       def offer(about, job, findings)
-        said = @visit.decisions.estimates[about]
-        line = said ? Line.read(said) : fresh(job)
+        line = @answers[about] || fresh(job)
         Offer.new(about, job, findings, line.with(checks: findings.map(&:check)))
       end
 
@@ -68,7 +73,7 @@ module Munimen
       def minutes(job)
         visit = Visit.new(heater: @visit.heater, rules: @visit.rules, jobs: [job.id],
                           date: @visit.date, decisions: { spare_at_hand: "yes" })
-        (Planning::Planner.new(visit).plan([job.id]).hands_on / 60.0).ceil
+        (@plans.glance(visit).hands_on / 60.0).ceil
       end
     end
   end

@@ -7,42 +7,41 @@ module Munimen
     class Agreed
       WORDS = { "accepted" => "to be done", "declined" => "declined",
                 "postponed" => "later" }.freeze
+      ALONE = "the work alone, without parts"
 
-      # standing: ids of the findings that stand.
-      def initialize(visit, standing)
-        @visit = visit
+      def initialize(visit)
         @words = visit.words
-        @standing = standing
+        @answers = Costing::Answers.new(visit)
       end
 
-      # {lines: [{about:, title:, answer:, said:, supplied:, minutes:, parts:, labour:, tax:,
-      # total:, amounts: {…} in the smallest unit}], call_out:, total: of what was accepted,
-      # currency:, tax_percent:}, or nil where nothing was answered. Amounts as text but for
-      # `amounts`.
+      # {lines: [{about:, title:, answer:, said:, supplied:, extent: what its sum leaves out,
+      # minutes:, parts:, labour:, tax:, total:, amounts: {…} in the smallest unit}], call_out:,
+      # total: of what was accepted, total_text:, amount:, currency:, tax_percent:}, or nil where
+      # nothing was answered. Amounts as text but for `amounts`.
       def to_h
+        lines = @answers.standing
         return if lines.empty?
 
-        accepted = lines.map(&:last).select { |line| line.answer == "accepted" && line.priced? }
+        accepted = lines.values.select { |line| line.answer == "accepted" }
         { lines: lines.map { |about, line| shown(about, line) }, **sums(accepted) }
       end
 
       private
 
-      def lines
-        @lines ||= @visit.decisions.estimates.transform_values { |text| Costing::Line.read(text) }
-                         .select { |_, line| line.answered? && counts?(line) }.to_a
+      def sums(accepted)
+        priced = accepted.select(&:priced?)
+        rates = priced.first&.rates or return { call_out: nil, total: nil, total_text: nil }
+        once = rates.call_out + rates.tax_on(rates.call_out)
+        amount = priced.sum(&:total) + once
+        { call_out: (rates.money(once).to_s if once.positive?),
+          total: rates.money(amount).to_s, amount:, total_text: total_text(rates, accepted, priced),
+          currency: rates.currency, tax_percent: rates.tax }
       end
 
-      # What was accepted stays agreed; the rest is of no account once the finding is gone.
-      def counts?(line) = line.answer == "accepted" || line.checks.intersect?(@standing)
-
-      def sums(accepted)
-        rates = accepted.first&.rates or return { call_out: nil, total: nil }
-        once = rates.call_out.to_i
-        once += rates.tax_on(once)
-        total = accepted.sum(&:total) + once
-        { call_out: (money(rates, once) if once.positive?), total: money(rates, total),
-          amount: total, currency: rates.currency, tax_percent: rates.tax }
+      def total_text(rates, accepted, priced)
+        text = "To be done, with #{rates.tax} % tax"
+        text += ", but for what has no price yet" if priced.size < accepted.size
+        @words.say(text)
       end
 
       def shown((kind, id), line)
@@ -52,20 +51,16 @@ module Munimen
       end
 
       def priced(line)
-        rates = line.rates
-        { minutes: rates.charged(line.minutes), parts: money(rates, line.part_amount.to_i),
-          labour: money(rates, line.labour), tax: money(rates, line.tax),
-          total: money(rates, line.total),
+        { minutes: line.rates.charged(line.minutes), extent: (ALONE unless line.part_amount),
+          parts: line.part_amount && line.money(line.part_amount).to_s,
+          labour: line.money(line.labour).to_s, tax: line.money(line.tax).to_s,
+          total: line.money(line.total).to_s,
           amounts: { net: line.net, tax: line.tax, total: line.total } }
       end
 
       def title(kind, id)
-        return @words.say(Work::Job[id].title) if kind == "job"
-
-        Judgement::Judge.of(@visit).verdicts.find { |one| one.check.to_s == id }&.text || id
+        @words.say(kind == "job" ? Work::Job[id].title : @answers.finding(id).text)
       end
-
-      def money(rates, amount) = Costing::Money.new(amount, rates.currency).to_s
     end
   end
 end

@@ -35,7 +35,7 @@ module Munimen
           done:,
           out_of_order:,
           put_off:,
-          agreed: Agreed.new(@visit, deficiencies.map(&:check)).to_h,
+          agreed: Agreed.new(@visit).to_h,
           consent:,
           leaving:,
           papers:,

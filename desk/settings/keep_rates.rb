@@ -18,7 +18,7 @@ module Munimen
         return { set: false, **nothing } unless kept
 
         amounts = AMOUNTS.to_h do |name|
-          [name, Costing::Money.new(kept.public_send(name), kept.currency).plain]
+          [name, kept.money(kept.public_send(name)).plain]
         end
         { set: true, currency: kept.currency, **amounts, tax: kept.tax, step: kept.step }
       end

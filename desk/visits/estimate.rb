@@ -17,10 +17,10 @@ module Munimen
       def call(visit_id)
         visit = @context.records.visits.load(visit_id, now: @context.now)
         lines = sheet(visit).lines
-        agreed = Report::Agreed.new(visit, lines.flat_map { |one| one.line.checks }).to_h
+        agreed = Report::Agreed.new(visit).to_h
         {
           rates: !rates.nil?, currency: rates&.currency,
-          call_out: rates && Costing::Money.new(rates.call_out, rates.currency).to_s,
+          call_out: rates&.money(rates.call_out)&.to_s,
           total: agreed&.fetch(:total), lines: lines.map { |offer| shown(offer, visit) }
         }
       end
@@ -43,7 +43,7 @@ module Munimen
       def rates = @rates ||= Costing::Rates.of(@context.records.settings[:rates])
 
       def sheet(visit)
-        Costing::Sheet.new(visit, rates:) do |job|
+        Costing::Sheet.new(visit, rates:, plans: @context.records.plans) do |job|
           kind = Parts::Kind.fitted_by(job.id)
           best = kind && MatchParts.new(@context).best(kind.id, visit)
           [best.part.name.strip, best.part.price] if best && best.fits? != false
@@ -120,8 +120,8 @@ module Munimen
       def costs(line)
         return { parts: nil, labour: nil, tax: nil, total: nil } unless line.priced?
 
-        { parts: line.part_amount.to_i, labour: line.labour, tax: line.tax, total: line.total }
-          .transform_values { |amount| line.money(amount).to_s }
+        { parts: line.part_amount, labour: line.labour, tax: line.tax, total: line.total }
+          .transform_values { |amount| amount && line.money(amount).to_s }
       end
 
       def title(offer, visit)

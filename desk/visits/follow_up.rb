@@ -124,10 +124,7 @@ module Munimen
       end
 
       # What the customer said of each finding, under their signature: {check => answer}.
-      def answers
-        @answers ||= @visit.decisions.estimates.values.map { |text| Costing::Line.read(text) }
-          .flat_map { |line| line.checks.map { |check| [check, line.answer] } }.to_h
-      end
+      def answers = @answers ||= Costing::Answers.new(@visit).by_check
 
       def decline(due)
         @context.records.dues.decide(

@@ -78,6 +78,39 @@ RSpec.describe Munimen::Desk::Estimate do
       expect { answer(visit, "finding.straps", nil) }.to raise_error(Munimen::Refused)
     end
 
+    it "says which sum leaves parts out, and which of what is to be done has no price yet" do
+      answer(visit, "job.set_regulator", "accepted", minutes: 50)
+      answer(visit, "finding.straps", "accepted")
+      agreed = Munimen::Desk::ReportPage.new(office.context).call(visit)[:page][:agreed]
+      expect(agreed[:lines].map { |one| one[:extent] }).to match([/without parts/, nil])
+      expect(agreed[:total_text]).to match(/8.25 % tax, but for what has no price/)
+      answer(visit, "job.set_regulator", "accepted", part_price: "0")
+      answer(visit, "finding.straps", nil)
+      page = Munimen::Desk::ReportPage.new(office.context)
+      expect(page.call(visit)[:page][:agreed][:lines].map { |one| one[:extent] }).to eq([nil])
+      spanish = page.call(visit, language: "es")[:page][:agreed]
+      expect(spanish[:total_text]).to eq("Por hacer, con un 8.25 % de impuesto")
+    end
+
+    it "counts no answer about what was taken back, nor a no to what is a danger by now" do
+      answer(visit, "finding.straps", "accepted")
+      seen = office.records.visits.rows(:observations, visit).find { |row| row[:item] == "straps" }
+      Munimen::Desk::TakeBack.new(office.context).call(visit, id: office.uuid, of: seen[:id])
+      page = -> { Munimen::Desk::ReportPage.new(office.context).call(visit)[:page] }
+      expect(page[][:agreed]).to be_nil
+      loaded = office.records.visits.load(visit, now: office.now)
+      said = { "estimate.job.mend_discharge" => "declined for=discharge_open" }
+      danger = loaded.with(decisions: loaded.decisions.to_h.merge(said))
+      expect(Munimen::Costing::Answers.new(danger).standing).to eq({})
+      Munimen::Desk::RecordObservations.new(office.context).call(
+        visit, items: [{ id: office.uuid, item: "discharge_open", finding: "capped" }]
+      )
+      danger = office.records.visits.load(visit, now: office.now)
+      danger = danger.with(decisions: danger.decisions.to_h.merge(said))
+      answers = Munimen::Costing::Answers.new(danger)
+      expect([answers.by_check, answers[%w[job mend_discharge]].answer]).to eq([{}, nil])
+    end
+
     it "is taken back, and leaves the page as it was" do
       page = -> { Munimen::Desk::ReportPage.new(office.context).call(visit)[:page] }
       before = page[]

@@ -58,7 +58,6 @@ export default {
     should: 'Debería ser',
     agreed: 'Lo acordado',
     callOut: 'El desplazamiento',
-    toPay: 'Por hacer, con {tax} % de impuesto',
     photos: 'Fotografías',
     record: 'Registro de la visita',
     amended: 'Añadido después de la firma',

@@ -93,8 +93,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Lo acordado
   The way there
     El desplazamiento
-  To be done, with tax
-    Por hacer, con impuesto
+  To be done, with %1 % tax
+    Por hacer, con un %1 % de impuesto
+  To be done, with %1 % tax, but for what has no price yet
+    Por hacer, con un %1 % de impuesto, salvo lo que aún no tiene precio
+  the work alone, without parts
+    solo el trabajo, sin piezas
   to be done
     se hará
   declined

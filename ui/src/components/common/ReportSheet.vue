@@ -169,7 +169,9 @@ function typedBy(who: string) {
           <tr v-for="one in report.page.agreed.lines" :key="one.about">
             <th scope="row">
               {{ one.title }}
-              <span v-if="one.supplied" class="soft small">{{ one.supplied }}</span>
+              <span class="soft small">{{
+                [one.supplied, one.extent].filter(Boolean).join(' – ')
+              }}</span>
             </th>
             <td>{{ one.said }}</td>
             <td class="number">{{ one.total }}</td>
@@ -181,7 +183,7 @@ function typedBy(who: string) {
           </tr>
           <tr v-if="report.page.agreed.total">
             <th scope="row">
-              {{ $t('report.toPay', { tax: report.page.agreed.tax_percent }) }}
+              {{ report.page.agreed.total_text }}
             </th>
             <td />
             <td class="number">

@@ -46,9 +46,10 @@ async function change(line: Line, otherwise: Record<string, string | number>) {
       <p v-for="text in line.because" :key="text" class="small">{{ text }}</p>
       <p v-if="line.total" class="soft small">
         {{ $t('estimate.work', { minutes: line.minutes, amount: line.labour }) }}
-        <template v-if="line.supplied || line.part_price">
-          · {{ line.supplied ?? $t('estimate.part') }} {{ line.part_price ? line.parts : '' }}
+        <template v-if="line.parts">
+          · {{ line.supplied ?? $t('estimate.part') }} {{ line.parts }}
         </template>
+        <template v-else>· {{ line.supplied }} {{ $t('estimate.noParts') }}</template>
         · {{ $t('estimate.tax', { amount: line.tax }) }}
         <button
           type="button"
