@@ -20,7 +20,8 @@ SINGLE = %w[
 # What works on files, on all of a customer, or on the firm: not on site.
 NOT = %w[
   desk/records/pressure_logs.rb desk/records/erase_customer.rb desk/records/retention.rb
-  desk/settings/keep_firm.rb desk/settings/view_settings.rb
+  desk/records/move_visit.rb
+  desk/settings/keep_firm.rb desk/settings/keep_rates.rb desk/settings/view_settings.rb
 ].freeze
 
 loader = Munimen.loader

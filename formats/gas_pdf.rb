@@ -16,10 +16,8 @@ module Munimen
       def draw
         head = ["", *["As found", "As left", "Should be"].map { |text| @say.call(text) }]
         body = @rows.map { |one| one.values_at(:what, :found, :left, :should).map(&:to_s) }
-        style = { borders: [:bottom], border_color: "D3C8B2", padding: [2.5, 6, 3, 0], size: 9,
-                  text_color: ReportPdf::INK }
-        @pdf.table([head] + body, header: true, width: @pdf.bounds.width, cell_style: style,
-                                  column_widths: { 0 => 186 }) do |table|
+        @pdf.table([head] + body, header: true, width: @pdf.bounds.width,
+                                  cell_style: PdfText::ROWS, column_widths: { 0 => 186 }) do |table|
           table.row(0).text_color = ReportPdf::SOFT
         end
       end

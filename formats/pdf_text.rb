@@ -8,6 +8,9 @@ module Munimen
       HEADING = 25 # points that one takes, with the room about it
       LEAST = 60 # of room for a title and what begins under it
       BETWEEN = 16
+      # A table of rows with a line under each.
+      ROWS = { borders: [:bottom], border_color: "D3C8B2", padding: [2.5, 6, 3, 0], size: 9,
+               text_color: ReportPdf::INK }.freeze
 
       # say: what puts a title of a list in the page's language.
       def initialize(pdf, say)

@@ -208,13 +208,7 @@ module Munimen
             head.size => 92,
             (head.size + 1) => 66
           },
-          cell_style: {
-            borders: [:bottom],
-            border_color: "D3C8B2",
-            padding: [2.5, 6, 3, 0],
-            size: 9,
-            text_color: INK
-          }
+          cell_style: PdfText::ROWS
         ) do |table|
           table.row(0).text_color = SOFT
           @page[:results].each_with_index do |one, index|

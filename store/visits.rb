@@ -166,6 +166,18 @@ module Munimen
         VisitMapper.learnt(rows.all)
       end
 
+      # What a visit has taught its heater's record, as written: {field => {before:, after:}};
+      # before is "" where that is not known.
+      def taught(visit_id)
+        rows(:decisions, visit_id).each_with_object({}) do |row, all|
+          kind, (field,) = Visit::Decisions.parse(row[:name])
+          next unless kind == :learnt
+
+          all[field.to_sym] ||= { before: row.dig(:arrived, :before).to_s }
+          all[field.to_sym][:after] = row[:value]
+        end
+      end
+
       # What was said to be in the way at a heater, the last word on each: {id => "yes" or "no"}.
       def in_the_way(heater_id)
         @database[:decisions]

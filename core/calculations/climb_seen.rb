@@ -8,8 +8,8 @@ module Munimen
         recorded: "It follows the vessel as it is recorded.",
         flat: "It follows a vessel that is flat, or full of water.",
         none: "It follows no vessel at all.",
-        other: "It follows none of these: something else takes water up, a {tap}, the {mains}, " \
-               "or a vessel that is not on record."
+        other: "It follows none of these: something else takes water up: an outlet, the " \
+               "main, or a vessel that is not on record."
       }.freeze
       MORE = "Not to be told apart yet: read on."
 
@@ -60,10 +60,8 @@ module Munimen
       end
 
       def vessel
-        volume = @inputs[:vessel_volume].si
-        return unless volume.positive?
-
-        Physics::Vessel.new(volume:, charge: @inputs[:charge]&.si || readings.first.last)
+        charge = @inputs[:charge]&.si || readings.first.last
+        Physics::Vessel.recorded(@inputs[:vessel_volume].si, charge)
       end
     end
   end

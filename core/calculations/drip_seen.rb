@@ -11,7 +11,7 @@ module Munimen
         over_temperature: "water that is too hot"
       }.freeze
       SURE = 60 # percent from which one is called likely
-      HOT = "Too hot until it is proved otherwise: measure at the {tap} before anything else."
+      HOT = "Too hot until it is proved otherwise: measure at a hot outlet before anything else."
       OPEN = "The watch does not tell them apart: measure the static and the hot peak."
 
       # inputs: as the calculation `drip_by_time` declares them.
@@ -26,8 +26,9 @@ module Munimen
 
       def outputs
         opens = @drip.opens
+        chances = rows
         {
-          words:, chances: rows,
+          words: words(chances.first), chances:,
           opens_recorded: opens[:recorded], opens_without: opens[:none],
           opens_too_hot: @drip.too_hot, growing: @drip.growing.round
         }
@@ -51,15 +52,12 @@ module Munimen
       def warm = { "warm" => true, "cold" => false }[@inputs[:warm]]
 
       def vessel
-        volume = si(:vessel_volume)
-        return unless volume.positive?
-
-        Physics::Vessel.new(volume:, charge: si(:charge) || si(:supply_pressure))
+        Physics::Vessel.recorded(si(:vessel_volume), si(:charge) || si(:supply_pressure))
       end
 
       def rows
         before = @drip.before
-        @rows ||= @drip.chances.sort_by { |_, share| -share }.map do |cause, share|
+        @drip.chances.sort_by { |_, share| -share }.map do |cause, share|
           { cause: CAUSES.fetch(cause), before: percent(before[cause]), after: percent(share) }
         end
       end
@@ -67,8 +65,7 @@ module Munimen
       def percent(share) = (share * 100).round
 
       # A warm drip is over-temperature until it is proved otherwise, however unlikely that is.
-      def words
-        likeliest = rows.first
+      def words(likeliest)
         return HOT if warm
         return OPEN if likeliest[:after] < SURE
 

@@ -39,6 +39,12 @@ module Munimen
         @judged = Judged.new(:gas_pressure)
       end
 
+      # The fuel by which a heater's pressures are judged, or nil where it is not known: butane is
+      # not met in US storage heaters.
+      def self.fuel(heater, england:)
+        { natural_gas: :natural, lp: :lp, butane: england ? :butane : :lp }[heater.fuel]
+      end
+
       # Whether what reaches the appliance while it burns is under its fuel's least, by the working
       # pressures of England or the usual plate of North America.
       def self.starved?(pressure, fuel, england:)

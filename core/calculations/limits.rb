@@ -45,6 +45,13 @@ module Munimen
         raise Error.new("#{field} must be at most 1 (100 %).", field:, code: :out_of_range)
       end
 
+      # A tank that a power heats from cold to hot, by inputs of those names.
+      def heating(inputs)
+        %i[volume power efficiency].each { |field| positive(inputs[field], field) }
+        share(inputs[:efficiency], :efficiency)
+        check(inputs[:cold], inputs[:hot])
+      end
+
       # What loses heat to a room is warmer than that.
       def warmer(warm, room, field)
         return if warm.si > room.si

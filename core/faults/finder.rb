@@ -68,7 +68,7 @@ module Munimen
 
       # The job that all that is left comes to, where no test can tell them apart; nil otherwise.
       def repair
-        return if settled || left.size < 2 || next_tests.any?
+        return if settled || left.size < 2 || next_tests.any? { |one| !one.test.weak? }
 
         jobs = left.map { |one| one.cause.job }.uniq
         jobs.first if jobs.size == 1

@@ -33,7 +33,9 @@ module Munimen
       end
 
       # Courses to be told apart, the nearest first.
-      def courses = @courses ||= vessels.map { |name, one| course(name, one) }.sort_by(&:off)
+      def courses
+        @courses ||= Vessel.cases(@vessel).map { |name, one| course(name, one) }.sort_by(&:off)
+      end
 
       # Name of the one that the readings follow, :other where they follow none of them; nil while
       # they cannot be told apart.
@@ -79,12 +81,6 @@ module Munimen
       end
 
       private
-
-      def vessels
-        return { none: nil } unless @vessel
-
-        { recorded: @vessel, flat: Vessel.new(volume: @vessel.volume, charge: 0.0), none: nil }
-      end
 
       def system(vessel) = ClosedSystem.new(volume: @volume, supply: @supply, vessel:)
       def charge = @vessel&.charge || @supply

@@ -51,7 +51,7 @@ module Munimen
       # s from the start at which the relief opens by expansion: with the vessel as recorded, flat,
       # and none; nil where the water is hot before.
       def opens
-        @opens ||= vessels.transform_values do |vessel|
+        @opens ||= Vessel.cases(@vessel).transform_values do |vessel|
           along(vessel).find { |point| point.pressure >= @relief }&.time
         end
       end
@@ -128,12 +128,6 @@ module Munimen
         return 1.0 if @warm.nil?
 
         @warm ? WARM[cause] : 1 - WARM[cause]
-      end
-
-      def vessels
-        return { none: nil } unless @vessel
-
-        { recorded: @vessel, flat: Vessel.new(volume: @vessel.volume, charge: 0.0), none: nil }
       end
 
       def along(vessel)

@@ -14,6 +14,16 @@ module Munimen
         @charge = charge
       end
 
+      # One of a volume, or nil where that is nothing.
+      def self.recorded(volume, charge) = volume.positive? ? new(volume:, charge:) : nil
+
+      # What may have become of one that is recorded, or nil: {:recorded, :flat, :none => Vessel}.
+      def self.cases(vessel)
+        return { none: nil } unless vessel
+
+        { recorded: vessel, flat: new(volume: vessel.volume, charge: 0.0), none: nil }
+      end
+
       # Water in the vessel at a pressure: none until the pressure has reached the charge.
       def water(pressure)
         return 0.0 if pressure <= charge

@@ -6,15 +6,7 @@ module Munimen
     # found and left side by side.
     class GasTable
       # What is read, in the order in which it is read.
-      READ = {
-        gas_line: "Line, nothing burning",
-        gas_standing: "Pilot only",
-        gas_operating: "Main burner on",
-        gas_manifold: "Manifold",
-        room_co: "CO in the room",
-        flue_co: "CO in the flue, as read",
-        flue_co2: "CO2 in the flue"
-      }.freeze
+      READ = %i[gas_line gas_standing gas_operating gas_manifold room_co flue_co flue_co2].freeze
 
       def initialize(visit)
         @visit = visit
@@ -25,17 +17,18 @@ module Munimen
       # [{what:, found:, left:, should:}], found only where it was left otherwise; nil where nothing
       # of it was read.
       def to_a
-        rows = READ.filter_map { |name, what| row(name, what) }
+        rows = READ.filter_map { |name| row(name) }
         rows.insert(rows.index { |one| one[:name] == :gas_manifold } || rows.size, *drop)
         rows.map { |one| one.except(:name) } if rows.any?
       end
 
       private
 
-      def row(name, what)
+      def row(name)
         left = @columns.left.quantity(name) || @visit.quantity(name) or return
         found = @columns.found.quantity(name)
-        { name:, what: @words.say(what), found: (say(found) unless found == left || found.nil?),
+        { name:, what: @words.say(Visit::ReadingInput.known.fetch(name).ask),
+          found: (say(found) unless found == left || found.nil?),
           left: say(left), should: should(name) }
       end
 

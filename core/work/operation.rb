@@ -100,7 +100,8 @@ module Munimen
       end
 
       # -- declaration: with an argument these set, without one they tell --------------------
-      %i[title because how instrument place].each do |name|
+      # photographs: what is photographed at it each year, to lay the years side by side.
+      %i[title because how instrument place photographs].each do |name|
         define_method(name) do |text = nil|
           text ? instance_variable_set(:"@#{name}", text) : instance_variable_get(:"@#{name}")
         end
@@ -136,9 +137,6 @@ module Munimen
         @reads << Read.new(name: Operation.reading(name, of), of:, ask:, choices:, only_if:,
                            kind: choices ? :choice : kind, **more)
       end
-
-      # What is photographed at it each year, so that the years can be laid side by side.
-      def photographs(text = nil) = text ? @photographs = text : @photographs
 
       # Fields of the heater's record that matter here, and why; asked where they are not known.
       def wants(*fields, because: nil)

@@ -18,7 +18,7 @@ module Munimen
         write.call(:decisions, id, opened: method(:movable!)) do |entry|
           from = @context.records.heaters.with_place(entry.row[:heater_id])
           fits!(entry, from, to)
-          entry.along { teach(learnt(visit_id), from[:id], to[:id]) }
+          entry.along { teach(visits.taught(visit_id), from[:id], to[:id]) }
           entry.change(heater_id: to[:id], arrival: Arrival.new(@context).of(to[:id]))
           entry.add(:decisions, id:, name: Visit::Decisions.name(:moved, from[:id]),
                                 value: "#{from[:label]}, #{from[:address]}")
@@ -61,17 +61,14 @@ module Munimen
 
       def refuse(text, code) = raise(Refused.new(text, code:))
 
-      # What the visit has taught the record: {field => as written}, the last of each.
-      def learnt(visit_id)
-        visits.load(visit_id, now: @context.now).decisions.learnt
-      end
-
-      def teach(learnt, from, to)
+      # What the wrong one's record said before is said there again, unless somebody has changed it
+      # since.
+      def teach(taught, from, to)
         keep = KeepHeater.new(@context)
         wrong = heaters.find(from)[:installation].transform_keys(&:to_sym)
-        learnt.each do |field, value|
-          keep.learn(from, field, "") if wrong[field].to_s == value
-          keep.learn(to, field, value)
+        taught.each do |field, value|
+          keep.learn(from, field, value[:before]) if wrong[field].to_s == value[:after]
+          keep.learn(to, field, value[:after])
         end
       end
     end

@@ -15,7 +15,7 @@ module Munimen
           known!(field)
           name = Visit::Decisions.name(keep ? :kept : :learnt, field)
           entry.along do
-            text = keep ? value.to_s : learnt(entry.row, field, value)
+            text = keep ? value.to_s : learnt(entry, field, value)
             entry.add(:decisions, id:, name:, value: text)
           end
         end
@@ -30,11 +30,14 @@ module Munimen
                                                                              code: :unknown_choice)
       end
 
-      # As the record now has it.
-      def learnt(row, field, value)
-        kept = KeepHeater.new(@context).learn(row[:heater_id], field, value.to_s)
-        kept[:installation].transform_keys(&:to_sym)[field.to_sym].to_s
+      # As the record now has it; what it had before is kept with the entry.
+      def learnt(entry, field, value)
+        heater = entry.row[:heater_id]
+        entry.mark(before: written(@context.records.heaters.find(heater), field))
+        written(KeepHeater.new(@context).learn(heater, field, value.to_s), field)
       end
+
+      def written(heater, field) = heater[:installation].transform_keys(&:to_sym)[field.to_sym].to_s
     end
   end
 end

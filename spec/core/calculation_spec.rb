@@ -141,6 +141,13 @@ RSpec.describe Munimen::Calculations::Calculation do
     expect(good.keys).to match_array(described_class.all.map(&:id))
   end
 
+  # A calculator has units and no country: nobody fills a {term} of a vocabulary in.
+  it "says nothing with a term of a vocabulary in it" do
+    files = Dir[File.join(Munimen::ROOT, "core/calculations/**/*.rb")]
+    terms = files.flat_map { |file| File.read(file).scan(/"[^"\n]*(?<!#)\{[a-z_]+\}[^"\n]*"/) }
+    expect(terms).to eq([])
+  end
+
   good.each do |id, inputs|
     it "#{id} names its sources, gives every output it declares, in every system of units it " \
        "knows" do

@@ -5,6 +5,12 @@ require "pdf-reader"
 
 # Gas on the customer's page: in each state, found and left side by side with what it should be.
 RSpec.describe Munimen::Report::GasTable do
+  it "knows every reading of gas and of what burns" do
+    kinds = %i[gas_pressure carbon_monoxide carbon_dioxide]
+    all = Munimen::Visit::ReadingInput.known.values.select { |read| kinds.include?(read.kind) }
+    expect(described_class::READ).to match_array(all.map(&:name))
+  end
+
   it "tells each pressure once, the drop worked out, and what the manifold was left at" do
     plate = Build::GAS.merge(manifold_pressure: "3.5 inH2O")
     Munimen::Desk::KeepHeater.new(office.context).change(office.heater, label: "Cellar",
@@ -18,7 +24,7 @@ RSpec.describe Munimen::Report::GasTable do
     office.read(visit, :gas_manifold, "3.5", corrects: first, again: true)
     rows = page["en"][:page][:gas].map { |one| one.values_at(:what, :found, :left, :should) }
     expect(rows).to eq(
-      [["Line, nothing burning", nil, "7.2 in. w.c.", nil],
+      [["Nothing burning", nil, "7.2 in. w.c.", nil],
        ["Pilot only", nil, "7.1 in. w.c.", nil],
        ["Main burner on", nil, "6.8 in. w.c.", nil],
        ["Drop under the burner", nil, "0.3 in. w.c.", nil],

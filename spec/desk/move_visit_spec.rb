@@ -26,8 +26,10 @@ RSpec.describe Munimen::Desk::MoveVisit do
     office.looked_over(visit)
     office.step(visit, :fit_gauge)
     office.read(visit, :static_pressure, "62")
-    Munimen::Desk::LearnFact.new(office.context).call(visit, id: office.uuid, field: "serial",
-                                                             value: "S-77")
+    { serial: "S-77", capacity: "66 gal" }.each do |field, value|
+      Munimen::Desk::LearnFact.new(office.context).call(visit, id: office.uuid, field: field.to_s,
+                                                               value:)
+    end
     before = office.view(visit)
     move(visit, right)
     view = office.view(visit)
@@ -36,7 +38,8 @@ RSpec.describe Munimen::Desk::MoveVisit do
     expect(kept[view]).to eq(kept[before])
     expect(view[:plan][:steps].map { |one| one[:operation] })
       .to eq(before[:plan][:steps].map { |one| one[:operation] })
-    expect([plate(office.heater)[:serial], plate(right)[:serial]]).to eq([nil, "S-77"])
+    told = [office.heater, right].map { |one| plate(one).values_at(:serial, :capacity) }
+    expect(told).to eq([[nil, "50 gal"], ["S-77", "66 gal"]])
     expect(view[:version]).to be > before[:version]
     expect(view[:decisions]).to include("moved.#{office.heater}" => "Basement, 1 Weir Lane")
     expect(office.records.visits.of_heater(office.heater)).to eq([])

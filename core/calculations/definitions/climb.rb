@@ -24,10 +24,7 @@ Munimen::Calculations::Calculation.define :climb do
                                          "heater")
 
   compute do |i, units|
-    limits = Munimen::Calculations::Limits
-    %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    limits.share(i[:efficiency], :efficiency)
-    limits.check(i[:cold], i[:hot])
+    Munimen::Calculations::Limits.heating(i)
     Munimen::Calculations::ClimbSeen.new(i, units).outputs
   end
 end

@@ -27,10 +27,7 @@ Munimen::Calculations::Calculation.define :closed_system do
 
   compute do |i|
     limits = Munimen::Calculations::Limits
-    %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    limits.share(i[:efficiency], :efficiency)
-
-    limits.check(i[:cold], i[:hot])
+    limits.heating(i)
     limits.below(i[:supply_pressure], i[:relief_setting], :supply_pressure, "relief setting")
     limits.positive(i[:compliance], :compliance) if i[:compliance]
     Munimen::Calculations::ClosedSystemRun.new(i).outputs

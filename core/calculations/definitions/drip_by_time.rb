@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# Against the simulated heater: spec/reference/climb_spec.rb.
+# Against the simulated heater: spec/reference/drip_spec.rb.
 Munimen::Calculations::Calculation.define :drip_by_time do
   title "Why does it drip, by the watch?"
   input :volume, :volume, note: "of the tank"
@@ -29,10 +29,7 @@ Munimen::Calculations::Calculation.define :drip_by_time do
                                          "any time, expansion runs while it heats and stops")
 
   compute do |i, _|
-    limits = Munimen::Calculations::Limits
-    %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    limits.share(i[:efficiency], :efficiency)
-    limits.check(i[:cold], i[:hot])
+    Munimen::Calculations::Limits.heating(i)
     Munimen::Calculations::DripSeen.new(i).outputs
   end
 end

@@ -13,11 +13,7 @@ Munimen::Calculations::Calculation.define :heat_up do
   source Munimen::Source.published("IAPWS-IF97", "region 1, enthalpy")
 
   compute do |i|
-    limits = Munimen::Calculations::Limits
-    %i[volume power efficiency].each { |field| limits.positive(i[field], field) }
-    limits.share(i[:efficiency], :efficiency)
-
-    limits.check(i[:cold], i[:hot])
+    Munimen::Calculations::Limits.heating(i)
     seconds = Munimen::Physics::HeatUp.seconds(
       volume: i[:volume].si,
       power: i[:power].si * i[:efficiency].si,

@@ -37,9 +37,7 @@ Munimen::Judgement::Check.define :gas_pressures, part: :gas_control do
   uses :gas_operating, :gas_line, :gas_manifold
   judge do |visit|
     england = visit.units == :england
-    # butane is not met in US storage heaters
-    fuels = { natural_gas: :natural, lp: :lp, butane: england ? :butane : :lp }
-    fuel = fuels[visit.heater.fuel]
+    fuel = Munimen::Calculations::GasPressures.fuel(visit.heater, england:)
     # so high a pressure breaks a control whatever burns in it; all else goes by the fuel. Bottled
     # gas in England goes by its regulator, whose lock-up is not known here
     line = visit.quantity(:gas_line)

@@ -5,11 +5,11 @@
 Munimen::Work::Aim.define :gas_manifold do
   quantity = Munimen::Measure::Quantity
   pressures = Munimen::Calculations::GasPressures
-  fuels = { natural_gas: :natural, lp: :lp }
   on do |visit|
+    england = visit.units == :england
     fed = visit.quantity(:gas_operating)
-    fuel = fuels[visit.heater.fuel]
-    fed.nil? || fuel.nil? || !pressures.starved?(fed, fuel, england: visit.units == :england)
+    fuel = pressures.fuel(visit.heater, england:)
+    fed.nil? || fuel.nil? || !pressures.starved?(fed, fuel, england:)
   end
   target { |visit| visit.heater.manifold_pressure }
   band do |visit|

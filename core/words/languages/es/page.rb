@@ -71,8 +71,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Gas
   Should be
     Debería ser
-  Line, nothing burning
-    Línea, sin nada encendido
+  Nothing burning
+    Sin nada encendido
   Pilot only
     Solo el piloto
   Main burner on
