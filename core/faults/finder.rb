@@ -236,8 +236,8 @@ module Munimen
         end
       end
 
-      # Whether a hand can say something of what nothing has measured yet.
-      def by_hand?(test) = test.weak? && !@evidence.key?(Test[test.stands_for])
+      # Whether a hand is all there is to say something of what cannot be measured now.
+      def by_hand?(test) = test.weak? && @skip.include?(test.stands_for)
 
       # Ids of what has to be asked first, as far as it can still condemn something.
       def at_first

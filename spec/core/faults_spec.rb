@@ -42,6 +42,24 @@ RSpec.describe Munimen::Faults::Finder do
     end
   end
 
+  it "asks a hand only where the measuring is left out, and rules nothing out by it" do
+    coil = heater(:boiler_coil)
+    finder = lambda do |evidence = {}, skip: %i[coil_flow]|
+      described_class.new(coil, :no_hot_coil, evidence, skip:)
+    end
+    asked = ->(one) { one.next_tests.map { |proposal| proposal.test.id } }
+    expect(asked[finder[skip: []]]).to include(:coil_flow).and(satisfy { |ids|
+      !ids.include?(:coil_flow_by_hand)
+    })
+    expect(asked[finder[]]).to include(:coil_flow_by_hand)
+    share = ->(one) { one.left.to_h { |suspect| [suspect.cause.id, suspect.share] } }
+    before = share[finder[]]
+    hot = share[finder[{ coil_flow_by_hand: :soon }]]
+    expect(hot.keys).to match_array(before.keys)
+    expect(hot[:coil_fouled]).to be > before[:coil_fouled]
+    expect(hot[:boiler_cool]).to be < before[:boiler_cool]
+  end
+
   it "declares needs, operations and cautions that exist" do
     Munimen::Faults::Test.all.each do |test|
       expect(Munimen::Work::StateSpace.problems(test.needs)).to be_empty, test.id.to_s

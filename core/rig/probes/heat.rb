@@ -130,5 +130,17 @@ probe.call :coil_return do
   else flow - back < (flow - 293.15) * 0.08 ? :as_hot : :cooler
   end
 end
+# A bare hand, 5 and 15 minutes after the start.
+{ coil_flow_by_hand: :flow_pipe, coil_return_by_hand: :return_pipe }.each do |test, pipe|
+  probe.call(test) do
+    warming = rig(start: 293.15)
+    soon, later = [300, 600].map do |seconds|
+      Munimen::Physics::Touch.says(read(warming.run(seconds), :thermometer, pipe))
+    end
+    if soon == :cannot then :soon
+    else { cannot: :later }.fetch(later, later)
+    end
+  end
+end
 probe.call(:pipes_swapped) { :right }
 probe.call(:immersion_resets) { :set }
