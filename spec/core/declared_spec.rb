@@ -20,6 +20,15 @@ RSpec.describe "What declares itself" do
     end
   end
 
+  Munimen::Work::Aim.all.each do |aim|
+    it "says where #{aim.reading} is to be brought, and how, in the words of every country" do
+      expect(used + operations.flat_map(&:reads).map(&:name)).to include(aim.reading)
+      texts = [aim.up, aim.down, aim.coarse, aim.fine, aim.settle]
+      said = Munimen::Words.all.values.flat_map { |words| texts.map { |text| words.say(text) } }
+      expect(said).to all(be_a(String).and(satisfy { |text| !text.match?(/[{}]/) }))
+    end
+  end
+
   it "gives no two of the page's results the same place" do
     places = checks.filter_map { |check| check.on_page&.first }
     expect(places).to eq(places.uniq)

@@ -11,6 +11,10 @@ export async function drawn(picture: Blob, longest: number): Promise<HTMLCanvasE
   return canvas
 }
 
+/** What stands on a canvas, point by point. */
+export const pixels = (canvas: HTMLCanvasElement) =>
+  canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height)
+
 /** The same as Base64 of a JPEG of no more than so many bytes, as far as that can be had. */
 export async function smaller(picture: Blob, longest: number, bytes: number): Promise<string> {
   const canvas = await drawn(picture, longest)

@@ -4241,6 +4241,7 @@ export interface components {
         Agreed: {
             call_out: components["schemas"]["MaybeText"];
             total: components["schemas"]["MaybeText"];
+            total_text: components["schemas"]["MaybeText"];
             /** @description of the total in the smallest unit */
             amount?: number;
             currency?: string;
@@ -4253,7 +4254,8 @@ export interface components {
                 checks: string[];
                 supplied: components["schemas"]["MaybeText"];
                 minutes?: number;
-                parts?: string;
+                extent?: components["schemas"]["MaybeText"];
+                parts?: components["schemas"]["MaybeText"];
                 labour?: string;
                 tax?: string;
                 total?: string;

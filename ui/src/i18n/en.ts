@@ -74,11 +74,13 @@ export default {
     where: 'At which address does it stand?',
     noSites: 'No other address is known there.',
     heaterLead:
-      'Its history goes along; signed pages stay as they were signed. It can be undone until tomorrow.',
+      'Its history goes along; signed pages stay as they were signed. It can be undone ' +
+      'until tomorrow.',
     visit: 'Wrong heater: it belongs to another…',
     visitTitle: 'This visit belongs to another heater',
     visitLead:
-      'All that was entered goes along; what this visit taught the record of this heater is taken out here and told to the right one.',
+      'All that was entered goes along; what this visit taught the record of this ' +
+      'heater is taken out here and told to the right one.',
     whoseHeater: 'Whose heater is it?',
     noHeaters: 'No other heater is known there.',
     twice: 'Entered twice…',
@@ -1457,7 +1459,10 @@ export default {
       gas_manifold: 'manifold',
       drop: 'Drop',
       settle: 'Let each reading settle, and again after every adjustment.',
-      hose: 'With one manometer: burner off and the cock shut before the hose goes to the other test point; the first is screwed shut, the cock opened, both proved with leak fluid.',
+      hose:
+        'With one manometer: burner off and the cock shut before the hose goes to the ' +
+        'other test point; the first is screwed shut, the cock opened, both proved with ' +
+        'leak fluid.',
     },
     chain: {
       picture: 'The control chain, link by link',
@@ -1534,7 +1539,11 @@ export default {
   },
   dial: {
     title: 'Round gauges by their picture',
-    lead: 'A gauge with a dark needle on a light face is shown once: its photograph, upright, two marks of its scale touched, their values typed. From then on a photograph proposes what it shows. Leave the host empty for a gauge that is only looked at.',
+    lead:
+      'A gauge with a dark needle on a light face is shown once: its photograph, ' +
+      'upright, two marks of its scale touched, their values typed. From then on a ' +
+      'photograph proposes what it shows. Leave the host empty for a gauge that is only ' +
+      'looked at.',
     show: 'Show {title}',
     shown: 'Shown; kept with “Save”.',
     touch: 'Touch two marks of its scale, far from each other.',
@@ -1549,13 +1558,17 @@ export default {
     unsure: 'Not sure what it shows: read it, and type it.',
   },
   climb: {
-    lead: 'Type what the gauge shows, Enter; the first as the heating starts, then each half minute. The time is kept by itself.',
+    lead:
+      'Type what the gauge shows, Enter; the first as the heating starts, then each ' +
+      'half minute. The time is kept by itself.',
     first: 'As it starts',
     next: 'Now',
     add: 'Add',
   },
   drops: {
-    lead: 'Touch when the heating starts, then at each drop: the first tells when, the others how fast.',
+    lead:
+      'Touch when the heating starts, then at each drop: the first tells when, the ' +
+      'others how fast.',
     heating: 'Heating starts now',
     drop: 'A drop',
     anew: 'Begin anew',
@@ -1578,7 +1591,9 @@ export default {
   },
   rates: {
     title: 'Prices',
-    lead: 'For estimates at the heater, with the parts of your own list. Prices without tax; without an hourly rate nothing is reckoned.',
+    lead:
+      'For estimates at the heater, with the parts of your own list. Prices without ' +
+      'tax; without an hourly rate nothing is reckoned.',
     currency: 'Currency',
     per_hour: 'An hour of work',
     call_out: 'The way there, once',

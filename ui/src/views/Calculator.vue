@@ -109,6 +109,8 @@ function show(got: Schemas['CalculationResult'] | null, problem: Problem | null)
   result.value = got
   error.value = problem
 }
+/** The visit that it was opened from, as far as there is one. */
+const watched = computed(() => String(route.query.visit ?? ''))
 const pick = (query: typeof route.query) =>
   query.visit ? { visit: query.visit, reading: query.reading, from: query.from } : {}
 
@@ -178,8 +180,16 @@ function useInVisit() {
     </div>
     <div class="two">
       <form class="panel stack inputs" novalidate @submit.prevent="work">
-        <ClimbReader v-if="id === 'climb'" @told="values = { ...values, ...$event }" />
-        <DripCounter v-if="id === 'drip_by_time'" @told="values = { ...values, ...$event }" />
+        <ClimbReader
+          v-if="id === 'climb'"
+          :of="watched"
+          @told="values = { ...values, ...$event }"
+        />
+        <DripCounter
+          v-if="id === 'drip_by_time'"
+          :of="watched"
+          @told="values = { ...values, ...$event }"
+        />
         <label
           v-for="input in inputs"
           :key="input.name"

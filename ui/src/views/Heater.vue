@@ -52,6 +52,18 @@ onMounted(async () => {
   jobs.value = heater.value!.jobs
 })
 watch(() => props.id, load)
+/** What its visits say over the years: for its lines, and beside its photographs. */
+const trends = ref<Schemas['Trend'][] | null>(null)
+const { error: trendsFailed, run: lookBack } = useRequest()
+watch(
+  () => props.id,
+  (id) =>
+    lookBack(async () => {
+      const params = { path: { id } }
+      trends.value = await unwrap(api.GET('/api/heaters/{id}/trends', { params }))
+    }),
+  { immediate: true },
+)
 const back = () =>
   run(async () => {
     heater.value = await write('/api/heaters/{id}/end', { id: props.id }, { how: 'back' })
@@ -246,7 +258,11 @@ async function close(status: 'rectified' | 'accepted') {
             </li>
           </ul>
         </div>
-        <YearsSideBySide v-if="heater.photos.length" :heater="heater.id" :photos="heater.photos" />
+        <YearsSideBySide
+          v-if="heater.photos.length"
+          :photos="heater.photos"
+          :trends="trends ?? []"
+        />
         <div class="panel">
           <h2>{{ $t('heater.visits') }}</h2>
           <p v-if="!heater.visits.length">{{ $t('heater.noVisits') }}</p>
@@ -266,7 +282,7 @@ async function close(status: 'rectified' | 'accepted') {
         </div>
       </section>
     </div>
-    <TrendsPanel class="what-if" :heater="heater.id" />
+    <TrendsPanel class="what-if" :trends="trends" :error="trendsFailed" />
     <LogsPanel class="what-if" :heater="heater.id" />
     <WhatIfPanel class="what-if" :heater="heater.id" />
     <el-dialog append-to-body v-model="booking" :title="$t('heater.book')" width="min(480px, 94vw)">

@@ -1,27 +1,21 @@
 <script setup lang="ts">
 // Pressures as they are read while a tank heats: each typed with Enter gets its time by itself, the
 // first being the start. Goes on through a reload.
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
+import { useKept } from '@/composables/useKept'
 
+/** of: the visit that it is read in, or nothing. */
+const props = defineProps<{ of: string }>()
 const emit = defineEmits<{ told: [said: { readings: string }] }>()
-const KEY = 'munimen.climb'
 interface Point {
   at: number
   pressure: string
 }
-const kept = (): Point[] => {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '') as Point[]
-  } catch {
-    return []
-  }
-}
-const points = ref(kept())
+const points = useKept<Point[]>(`climb.${props.of}`, [])
 const typed = ref('')
 const plain = computed(() => typed.value.trim().replace(',', '.'))
 const readable = computed(() => /^\d+(\.\d+)?$/.test(plain.value))
 function tell() {
-  localStorage.setItem(KEY, JSON.stringify(points.value))
   const start = points.value[0]?.at ?? 0
   const lines = points.value.map(
     ({ at, pressure }) => `${Math.round((at - start) / 1000)} ${pressure}`,
@@ -34,6 +28,7 @@ function add() {
   typed.value = ''
   tell()
 }
+onMounted(() => points.value.length && tell())
 function anew() {
   points.value = []
   tell()

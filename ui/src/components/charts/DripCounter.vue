@@ -1,23 +1,19 @@
 <script setup lang="ts">
 // Drops by touches: when the heating starts, and each drop. The first gives its time; those of the
 // last minute give how fast it drips. Goes on through a reload.
-import { computed, ref } from 'vue'
+import { computed, onMounted } from 'vue'
+import { useKept } from '@/composables/useKept'
 
+/** of: the visit that it is watched in, or nothing. */
+const props = defineProps<{ of: string }>()
 const emit = defineEmits<{ told: [said: { begins: string; first_drop: string; drops: string }] }>()
-const KEY = 'munimen.drops'
 const MINUTE = 60_000
 interface Counted {
   start: number | null
   drops: number[]
 }
-const kept = (): Counted => {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '') as Counted
-  } catch {
-    return { start: null, drops: [] }
-  }
-}
-const counted = ref(kept())
+const NONE: Counted = { start: null, drops: [] }
+const counted = useKept(`drops.${props.of}`, NONE)
 const rate = computed(() => {
   const { drops } = counted.value
   const last = drops.at(-1)
@@ -26,8 +22,7 @@ const rate = computed(() => {
   const took = (last! - recent[0]!) / MINUTE
   return took > 0 ? String(Math.round((recent.length - 1) / took)) : ''
 })
-function keep() {
-  localStorage.setItem(KEY, JSON.stringify(counted.value))
+function tell() {
   const { start, drops } = counted.value
   const first = drops[0]
   emit('told', {
@@ -39,15 +34,16 @@ function keep() {
 }
 function heat() {
   counted.value = { start: Date.now(), drops: [] }
-  keep()
+  tell()
 }
 function drop() {
   counted.value = { ...counted.value, drops: [...counted.value.drops, Date.now()] }
-  keep()
+  tell()
 }
+onMounted(() => (counted.value.start ?? counted.value.drops[0]) && tell())
 function anew() {
-  counted.value = { start: null, drops: [] }
-  keep()
+  counted.value = NONE
+  tell()
 }
 </script>
 

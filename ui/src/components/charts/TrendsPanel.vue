@@ -1,23 +1,12 @@
 <script setup lang="ts">
 // A heater's quantities over the years: a small picture for each, with the limits as they were, a
 // new line after each top-up or new part, and what the numbers say.
-import { onMounted, ref } from 'vue'
-import { api, unwrap, type Schemas } from '@/api/client'
-import { useRequest } from '@/composables/useRequest'
+import type { Schemas } from '@/api/client'
 
 type Trend = Schemas['Trend']
-const props = defineProps<{ heater: string }>()
-const trends = ref<Trend[] | null>(null)
-const { error, run } = useRequest()
+defineProps<{ trends: Trend[] | null; error: string }>()
 const W = 260
 const H = 84
-onMounted(async () => {
-  await run(async () => {
-    trends.value = await unwrap(
-      api.GET('/api/heaters/{id}/trends', { params: { path: { id: props.heater } } }),
-    )
-  })
-})
 const day = (iso: string) => Date.parse(iso) / 86_400_000
 function picture(trend: Trend) {
   const days = trend.points.map((point) => day(point.on))

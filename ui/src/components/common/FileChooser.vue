@@ -1,6 +1,13 @@
 <script setup lang="ts">
 // A button that chooses a file and hands it over; the same file can be chosen again.
-defineProps<{ label: string; name: string; accept: string; disabled?: boolean }>()
+defineProps<{
+  label: string
+  name: string
+  accept: string
+  disabled?: boolean
+  /** Whether a telephone takes the picture at once. */
+  camera?: boolean
+}>()
 const emit = defineEmits<{ chosen: [file: File] }>()
 
 function choose(event: Event) {
@@ -13,7 +20,14 @@ function choose(event: Event) {
 
 <template>
   <label>
-    <input type="file" :name="name" :accept="accept" :disabled="disabled" @change="choose" />
+    <input
+      type="file"
+      :name="name"
+      :accept="accept"
+      :disabled="disabled"
+      :capture="camera ? 'environment' : undefined"
+      @change="choose"
+    />
     <span>{{ label }}</span>
   </label>
 </template>

@@ -1,23 +1,13 @@
 <script setup lang="ts">
 // What was photographed at a heater, the years side by side, each with what was measured of that
 // part on the day, and what follows.
-import { onMounted, ref } from 'vue'
-import { api, unwrap, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import VisitPhoto from '@/components/visit/VisitPhoto.vue'
-import { useRequest } from '@/composables/useRequest'
 import { longDate } from '@/format'
 
 type Photos = Schemas['Heater']['photos']
-const props = defineProps<{ heater: string; photos: Photos }>()
-const trends = ref<Schemas['Trend'][]>([])
-const { run } = useRequest()
-onMounted(() =>
-  run(async () => {
-    const params = { path: { id: props.heater } }
-    trends.value = await unwrap(api.GET('/api/heaters/{id}/trends', { params }))
-  }),
-)
-const of = (part: string) => trends.value.filter((trend) => trend.part === part)
+const props = defineProps<{ photos: Photos; trends: Schemas['Trend'][] }>()
+const of = (part: string) => props.trends.filter((trend) => trend.part === part)
 /** What was measured of a part on a day. */
 const numbers = (part: string, on: string) =>
   of(part).flatMap((trend) =>

@@ -4,7 +4,7 @@ import { computed, onUnmounted, ref } from 'vue'
 import { type Schemas } from '@/api/client'
 import FileChooser from '@/components/common/FileChooser.vue'
 import { learnDial } from '@/dial'
-import { drawn } from '@/picture'
+import { drawn, pixels } from '@/picture'
 
 type Dial = Schemas['Dial']
 const LONGEST = 1000 // px
@@ -45,14 +45,13 @@ const ready = computed(
 )
 function keep() {
   const { width, height } = canvas.value!
-  const image = canvas.value!.getContext('2d')!.getImageData(0, 0, width, height)
   const touched = marks.value.map((one, index) => ({
     x: one.x * width,
     y: one.y * height,
     value: numbers.value[index]!,
   }))
   const [low, high] = [...touched].sort((one, other) => one.value - other.value)
-  const dial = learnDial(image, [low!, high!])
+  const dial = learnDial(pixels(canvas.value!), [low!, high!])
   failed.value = dial === null
   if (!dial) return
   emit('shown', { ...dial, unit: unit.value.trim() })

@@ -5,7 +5,7 @@ import { onUnmounted, ref } from 'vue'
 import { api, unwrap, type Visit } from '@/api/client'
 import FileChooser from '@/components/common/FileChooser.vue'
 import { useRequest } from '@/composables/useRequest'
-import { drawn } from '@/picture'
+import { drawn, pixels } from '@/picture'
 
 const LONGEST = 1000 // px
 const props = defineProps<{ instrument: Visit['instruments'][number]; of: string }>()
@@ -28,10 +28,8 @@ const read = (file: File) =>
     const all = await unwrap(api.GET('/api/instruments'))
     const dial = all.find((one) => one.id === props.instrument.id)?.dial
     const canvas = await drawn(file, LONGEST)
-    const { width, height } = canvas
-    const image = canvas.getContext('2d')!.getImageData(0, 0, width, height)
     const { readDial } = await import('@/dial')
-    const value = dial ? readDial(image, dial) : null
+    const value = dial ? readDial(pixels(canvas), dial) : null
     if (value === null || !dial) {
       unsure.value = true
       return
@@ -52,6 +50,7 @@ function take() {
     <FileChooser
       :name="`dial-${of}-${instrument.id}`"
       accept="image/*"
+      camera
       :label="$t('dial.byPicture', { title: instrument.title })"
       :disabled="busy"
       @chosen="read"
