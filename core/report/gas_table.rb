@@ -15,11 +15,13 @@ module Munimen
       end
 
       # [{what:, found:, left:, should:}], found only where it was left otherwise; nil where nothing
-      # of it was read.
+      # of it was read, or only the room's air, which stands among the results.
       def to_a
         rows = READ.filter_map { |name| row(name) }
+        return if (rows.map { |one| one[:name] } - %i[room_co]).empty?
+
         rows.insert(rows.index { |one| one[:name] == :gas_manifold } || rows.size, *drop)
-        rows.map { |one| one.except(:name) } if rows.any?
+        rows.map { |one| one.except(:name) }
       end
 
       private

@@ -17,6 +17,7 @@ RSpec.describe Munimen::Report::GasTable do
                                                                         installation: plate)
     visit = office.start(jobs: ["set_gas_pressures"])
     page = ->(language) { Munimen::Desk::ReportPage.new(office.context).call(visit, language:) }
+    office.read(visit, :room_co, "1")
     expect(page["en"][:page][:gas]).to be_nil
     { gas_line: "7.2", gas_standing: "7.1", gas_operating: "6.8", gas_manifold: "4.07" }
       .each { |name, value| office.read(visit, name, value) }
@@ -28,10 +29,11 @@ RSpec.describe Munimen::Report::GasTable do
        ["Pilot only", nil, "7.1 in. w.c.", nil],
        ["Main burner on", nil, "6.8 in. w.c.", nil],
        ["Drop under the burner", nil, "0.3 in. w.c.", nil],
-       ["Manifold", "4.1 in. w.c.", "3.5 in. w.c.", "plate 3.5 in. w.c."]]
+       ["Manifold", "4.1 in. w.c.", "3.5 in. w.c.", "plate 3.5 in. w.c."],
+       ["CO in the room", nil, "1 ppm", nil]]
     )
     spanish = page["es"][:page][:gas].map { |one| one.values_at(:what, :should) }
-    expect(spanish.last(2)).to match(
+    expect(spanish.last(3).first(2)).to match(
       [["Caída con el quemador encendido", nil], ["Colector", /\Aplaca 3.5/]]
     )
     pdf = Munimen::Formats::ReportPdf.new(page["en"]).render
