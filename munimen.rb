@@ -69,6 +69,8 @@ module Munimen
       bench/main.rb
     ].map { |path| File.join(ROOT, path) }
   )
+  # Rooms of web/, whose files are all of Munimen::Web.
+  @loader.collapse(*%w[transport access contract].map { |room| File.join(ROOT, "web", room) })
   @loader.setup
 
   class << self

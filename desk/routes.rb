@@ -12,7 +12,7 @@ module Munimen
       # and the body (Symbol keys).
       # made: where to find what a write has made, in words of the path and the body; nil where it
       # makes nothing that has a place of its own.
-      Route = Struct.new(:verb, :path, :options, :write, :answer, :made) do
+      Route = Struct.new(:verb, :path, :write, :answer, :made) do
         # What the person gets. once: whether only the writing counts, as where it is done again.
         def call(desk, given, sent, once: false)
           done = write&.call(desk, given, sent)
@@ -47,15 +47,13 @@ module Munimen
 
         private
 
-        def get(path, **options, &answer)
-          all << Route.new("GET", path, options, nil, answer)
-        end
+        def get(path, &answer) = all << Route.new("GET", path, nil, answer)
 
         def post(path, write, made: nil, &answer)
-          all << Route.new("POST", path, {}, write, answer, made)
+          all << Route.new("POST", path, write, answer, made)
         end
 
-        def put(path, write, &answer) = all << Route.new("PUT", path, {}, write, answer)
+        def put(path, write, &answer) = all << Route.new("PUT", path, write, answer)
       end
 
       view = ->(desk, given, *) { ViewVisit.new(desk).call(given[:id]) }
@@ -68,9 +66,9 @@ module Munimen
       units = ->(desk, given) { (given[:units] || desk.records.settings.units).to_sym }
 
       # The day, and whom it is about.
-      get("/api/today", kept: true) { |desk| ViewToday.new(desk).call }
+      get("/api/today") { |desk| ViewToday.new(desk).call }
       get("/api/me") { |desk| Profile.new(desk).show }
-      get("/api/customers", kept: true) do |desk, given|
+      get("/api/customers") do |desk, given|
         desk.records.customers.list(search: given[:search], after: given[:after])
       end
       post("/api/customers", ->(desk, _, sent) { AddCustomer.new(desk).call(**sent) },
@@ -100,7 +98,7 @@ module Munimen
 
       # Heaters.
       get("/api/heater-form") { |desk, given| HeaterForm.fields(units.call(desk, given)) }
-      get("/api/heaters/:id", kept: true, &heater)
+      get("/api/heaters/:id", &heater)
       put(
         "/api/heaters/:id",
         lambda do |desk, given, sent|
@@ -183,7 +181,7 @@ module Munimen
       )
       get("/api/visits/:id/alternatives") { |desk, given| Alternatives.new(desk).call(given[:id]) }
       get("/api/visits/:id/why") { |desk, given| Why.new(desk).call(given[:id], given[:check]) }
-      get("/api/visits/:id/report", kept: true, &page)
+      get("/api/visits/:id/report", &page)
       post("/api/visits/:id/amendments",
            ->(desk, given, sent) { Amend.new(desk).call(given[:id], **sent) }, &page)
 

@@ -8,20 +8,18 @@ module Munimen
       LEAST = 42 # points that it takes
       GAP = 8    # points between the halves
 
-      # text: PdfText; firm: {name:, address:, phone:, registration:}; logo: a data: address or nil.
-      def initialize(pdf, text, firm, logo)
+      # text: PdfText; block: of a document, of type letterhead; logo: a data: address or nil.
+      def initialize(pdf, text, block, logo)
         @pdf = pdf
         @text = text
-        @firm = firm
+        @block = block
         @logo = logo
       end
 
-      # lines: what stands under the customer's name; nil is left out.
-      def draw(customer, lines)
+      def draw
         picture if @logo
         top = @pdf.cursor
-        ends = [firm(top), addressed(top, customer, lines.compact)]
-        @pdf.move_cursor_to [*ends, top - LEAST].min
+        @pdf.move_cursor_to [firm(top), customer(top), top - LEAST].min
         rule
       end
 
@@ -35,15 +33,15 @@ module Munimen
 
       def firm(top)
         half(0, top) do
-          @pdf.text @firm[:name], size: 13, style: :bold
-          @text.soft @firm.values_at(:address, :phone, :registration).compact.join("  ·  ")
+          @pdf.text @block[:firm], size: 13, style: :bold
+          @text.soft @block[:under]
         end
       end
 
-      def addressed(top, customer, lines)
+      def customer(top)
         half((@pdf.bounds.width / 2) + GAP, top) do
-          @pdf.text customer, align: :right, style: :bold
-          @text.soft lines.join("\n"), align: :right
+          @pdf.text @block[:customer], align: :right, style: :bold
+          @text.soft @block[:lines].join("\n"), align: :right
         end
       end
 

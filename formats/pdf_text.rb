@@ -8,15 +8,8 @@ module Munimen
       HEADING = 25 # points that one takes, with the room about it
       LEAST = 60 # of room for a title and what begins under it
       BETWEEN = 16
-      # A table of rows with a line under each.
-      ROWS = { borders: [:bottom], border_color: "D3C8B2", padding: [2.5, 6, 3, 0], size: 9,
-               text_color: ReportPdf::INK }.freeze
 
-      # say: what puts a title of a list in the page's language.
-      def initialize(pdf, say)
-        @pdf = pdf
-        @say = say
-      end
+      def initialize(pdf) = @pdf = pdf
 
       def heading(text)
         room
@@ -27,25 +20,22 @@ module Munimen
         @pdf.text(text, size: 8.5, color: ReportPdf::SOFT, **options)
       end
 
-      # A list under its title; nothing where it is empty.
+      # lines: [{lead: or nil, text:}] under a title.
       def bullets(title, lines)
-        return if lines.empty?
-
         room
         list(title, lines)
       end
 
-      # {title => lines}: lists beside each other.
+      # lists: [{title:, lines:}] beside each other.
       def beside(lists)
-        lists = lists.reject { |_, lines| lines.empty? }
-        return if lists.empty?
-
         width = (@pdf.bounds.width - BETWEEN) / 2
-        @pdf.start_new_page if @pdf.cursor < lists.values.map { |lines| height(lines, width) }.max
+        @pdf.start_new_page if @pdf.cursor < lists.map { |one| height(one[:lines], width) }.max
         @pdf.move_down 8
         top = @pdf.cursor
-        ends = lists.each_with_index.map do |(title, lines), index|
-          @pdf.bounding_box([index * (width + BETWEEN), top], width:) { list(title, lines) }
+        ends = lists.each_with_index.map do |one, index|
+          @pdf.bounding_box([index * (width + BETWEEN), top], width:) do
+            list(one[:title], one[:lines])
+          end
           @pdf.cursor
         end
         @pdf.move_cursor_to ends.min
@@ -64,13 +54,15 @@ module Munimen
       end
 
       def list(title, lines)
-        titled @say[title]
-        lines.each { |line| @pdf.indent(8) { @pdf.text "–  #{line}", size: 9 } }
+        titled title
+        lines.each { |line| @pdf.indent(8) { @pdf.text dashed(line), size: 9 } }
       end
+
+      def dashed(line) = "–  #{[line[:lead], line[:text]].compact.join(": ")}"
 
       # Of a list with its title and the room before it.
       def height(lines, width)
-        28 + lines.sum { |line| @pdf.height_of("–  #{line}", size: 9, width: width - 8) }
+        28 + lines.sum { |line| @pdf.height_of(dashed(line), size: 9, width: width - 8) }
       end
     end
   end

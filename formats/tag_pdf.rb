@@ -79,7 +79,7 @@ module Munimen
       # As many as there is room for above the code; all are in the record.
       def results
         @page[:results].each do |one|
-          word = ReportPdf::WORDS.fetch(one[:state].to_sym)
+          word = Report::Section::GRADES.fetch(one[:state].to_sym)
           height = @pdf.height_of(one[:title], width: TITLE, size: SMALL) + 1
           break if @pdf.cursor - height < QR + 4
 

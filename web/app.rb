@@ -4,14 +4,9 @@ require "sinatra/base"
 
 module Munimen
   module Web
-    # The API: thin routes over the use cases in desk/, one file a resource in web/routes/. Requests
-    # have been held to the contract before they get here.
-    #
-    # Every route wants somebody signed in, unless it says `anyone: true`. One that says
-    # `kept: true` is looked at all day: its answers are kept until something is written
-    # (ResponseCache). One that says `account: true` is for whoever still has to set up the second
-    # factor that the firm asks for. One that says `fresh: true` opens or replaces everything: it
-    # wants the password given within the last minutes.
+    # The API: thin routes over the use cases in desk/. What may be asked, and by whom, is said in
+    # the contract (Operations), to which requests have been held before they get here; what answers
+    # is a Resource.
     class App < Sinatra::Base
       set :show_exceptions, false
       set :raise_errors, false
@@ -30,27 +25,15 @@ module Munimen
         # The application of an installation (Web::Config).
         def with(config) = Class.new(self) { set :munimen, config }
 
-        # Patterns of the paths whose answers are kept.
-        def kept = @kept ||= []
-
         private
 
-        def route(verb, path, options = {}, &block)
-          options = options.dup
-          anyone = options.delete(:anyone)
-          fresh = options.delete(:fresh)
-          account = options.delete(:account)
-          App.kept << Mustermann.new(path) if options.delete(:kept) && verb == "GET"
-          super do
-            signed_in! unless anyone
-            second_factor! unless anyone || account
-            fresh! if fresh
-            instance_exec(&block)
+        def serve(resource, id, answer)
+          operation = Operations[id]
+          public_send(operation.verb.downcase, operation.sinatra) do
+            resource.new(self).answer(operation, &answer)
           end
         end
       end
-
-      helpers Helpers
 
       error(*Problem::KNOWN) { halt Problem.answer(env["sinatra.error"]) }
 
@@ -67,7 +50,11 @@ module Munimen
         Problem.document(404, "There is no such thing here.", code: "not_found")
       end
 
-      Routes.constants.sort.each { |name| register Routes.const_get(name) }
+      # Those with no name in their path first: “others” is no session.
+      Routes.constants.map { |name| Routes.const_get(name) }
+            .flat_map { |resource| resource.answers.map { |id, answer| [resource, id, answer] } }
+            .sort_by { |_, id,| Operations[id].path.count("{") }
+            .each { |one| serve(*one) }
     end
   end
 end

@@ -79,6 +79,13 @@ module Munimen
         bytes
       end
 
+      # A photograph as it was kept (a row with media_type and data), which runs nothing.
+      def picture(row)
+        headers "content-security-policy" => "default-src 'none'; sandbox"
+        content_type row[:media_type]
+        row[:data]
+      end
+
       # Where people reach this installation: as the operator says, or as this request came in.
       def base = ENV.fetch("MUNIMEN_URL") { request.base_url }.chomp("/")
     end

@@ -56,7 +56,7 @@ module Munimen
           use Auth::SessionLookup.for(config)
           use Tokens, config
           use Live, config.database_path
-          use ResponseCache, config.database_path, App.kept
+          use ResponseCache, config.database_path
           use Traces, config
           use ApiContract, answers, one_of
           use Interface

@@ -47,7 +47,7 @@ module Munimen
           subject: say["Your {heater}: report of #{words.date(page[:date])}"],
           text: [
             page[:customer],
-            page[:page][:sentence],
+            *Formats::DocumentText.new(Report::Document.new(page).brief).to_a,
             say["The whole report, to read or to print, until #{words.date(link[:expires_at])}:"] +
               "\n#{@base}/shared/#{link[:token]}"
           ],

@@ -6,7 +6,7 @@ module Munimen
     # as it was kept once it is signed.
     class ReportPage
       # What is as it is today, and not kept with a signed page.
-      NOW = %i[logo language courtesy photos].freeze
+      NOW = %i[logo language courtesy photos document].freeze
 
       def initialize(context) = @context = context
 
@@ -71,8 +71,9 @@ module Munimen
         found = Words::Language.find(language)
         page = page.merge(photos: photos(page))
         page = translated(page, found, (page[:units] || :us).to_sym) if found
-        page.merge(logo: @context.records.settings[:logo],
-                   language: found ? found.id.to_s : "en", courtesy: found&.courtesy)
+        page = page.merge(logo: @context.records.settings[:logo], courtesy: found&.courtesy,
+                          language: found ? found.id.to_s : "en")
+        page.merge(document: Report::Document.new(page).to_a)
       end
 
       # Photographs of the visit with what they show, in the order of the inspection.

@@ -124,7 +124,9 @@ RSpec.describe Munimen::Formats::ReportPdf do
     it "leaves no English on a page with much to say, and says that the original binds" do
       expect(page).to include(language: "es", courtesy: /original en inglés/)
       expect(texts(page).size).to be > 80
-      expect(texts(page).grep(/\b(?:the|is|and|of|was|not|by|valve)\b/)).to eq([])
+      typed = "Heat switched off, tagged “do not use”" # by whoever did it
+      said = texts(page).map { |text| text.sub(typed, "") }
+      expect(said.grep(/\b(?:the|is|and|of|was|not|by|valve)\b/)).to eq([])
     end
 
     it "is printed with its own dates, headings and language" do

@@ -4,15 +4,15 @@
 # body is a Hash (JSON), a String (CSV) or Zipped.
 module Routes
   Zipped = Struct.new(:bytes)
-  # Open to whoever holds what is in their path.
-  OPEN = %i[session tag shared sharedPdf sharedPhoto feed invitation join beginning begin before
-            sayBefore pictureBefore].freeze
   # What cannot be answered 200 without more: a signature before its visit is done, streams
   # without a socket, a mail without a server.
   OTHERWISE = { endSession: 404, tableImport: 404, stopImport: 404, sign: 409, events: 503,
                 trace: 503, sharedPhoto: 404, toldPhoto: 404,
                 sendMail: 409, tryMail: 409, beginning: 404, begin: 404,
                 addCustomer: 201, addSite: 201, addHeater: 201, bookVisit: 201 }.freeze
+
+  # Open to whoever holds what is in their path.
+  def open = Munimen::Web::Operations.all.select { |_, one| one.who == :anyone }.keys
 
   # [content type, text] of a body.
   def written(body)

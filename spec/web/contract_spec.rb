@@ -34,6 +34,14 @@ RSpec.describe Munimen::Web do
     expect(lists.grep(/(?<![\w"'])(on|off|yes|no)(?![\w"'])/)).to eq([])
   end
 
+  it "has an answer for each route that it declares, but the streams, which no resource is" do
+    routes = described_class::Routes
+    answered = routes.constants.flat_map { |name| routes.const_get(name).answers.keys }
+    declared = described_class::Operations.all.reject { |_, one| one.streamed }.keys
+    expect(answered.tally.values.uniq).to eq([1])
+    expect(answered).to match_array(declared)
+  end
+
   # One good example for each route of the contract: [path, body]. Answers are held to the
   # contract by the stack itself, which raises here when one breaks it.
   it "answers every route of the contract as the contract says" do
@@ -85,7 +93,7 @@ RSpec.describe Munimen::Web do
   end
 
   it "answers nobody who has not signed in, but the session and what a token opens" do
-    examples.except(*Routes::OPEN).each do |id, (verb, path, body)|
+    examples.except(*open).each do |id, (verb, path, body)|
       body ? send_json(verb, path, body) : public_send(verb, path)
       expect(last_response.status).to eq(401), id.to_s
       expect(answer).to include("code" => "not_signed_in", "status" => 401)

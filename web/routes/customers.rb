@@ -3,31 +3,20 @@
 module Munimen
   module Web
     module Routes
-      # Customers: found, added, changed; their card.
-      module Customers
-        def self.registered(app)
-          app.helpers Helpers
-          app.get("/api/customers/:id/customer.vcf") { file "text/vcard", card, "customer.vcf" }
-          personal(app)
+      # A customer's card, and what a person may ask of those who keep data about them.
+      class Customers < Resource
+        raw(:vcard) { file "text/vcard", card, "customer.vcf" }
+        raw(:exportCustomer) do
+          headers "content-disposition" => "attachment; filename=\"customer.json\""
+          json(Desk::EraseCustomer.new(desk).export(id))
         end
+        on(:eraseCustomer) { Desk::EraseCustomer.new(desk).call(id) }
 
-        # What a person may ask of those who keep data about them.
-        def self.personal(app)
-          app.get("/api/customers/:id/export.json", fresh: true) do
-            headers "content-disposition" => "attachment; filename=\"customer.json\""
-            json(Desk::EraseCustomer.new(desk).export(id))
-          end
-          app.post("/api/customers/:id/erase", fresh: true) do
-            json(Desk::EraseCustomer.new(desk).call(id))
-          end
-        end
+        private
 
-        # What its routes share.
-        module Helpers
-          def card
-            customer = Desk::ViewCustomer.new(desk).call(id)
-            Formats::VcardText.render(customer, customer[:sites].map { |site| site[:address] })
-          end
+        def card
+          customer = Desk::ViewCustomer.new(desk).call(id)
+          Formats::VcardText.render(customer, customer[:sites].map { |site| site[:address] })
         end
       end
     end

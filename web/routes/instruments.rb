@@ -4,12 +4,8 @@ module Munimen
   module Web
     module Routes
       # The firm's instruments.
-      module Instruments
-        def self.registered(app)
-          app.put("/api/instruments") do
-            json(Desk::Instruments.new(desk).replace(sent[:instruments]))
-          end
-        end
+      class Instruments < Resource
+        on(:replaceInstruments) { Desk::Instruments.new(desk).replace(sent[:instruments]) }
       end
     end
   end

@@ -4,12 +4,10 @@ module Munimen
   module Web
     module Routes
       # The firm's own numbers, for its owner.
-      module Numbers
-        def self.registered(app)
-          app.get("/api/numbers") do
-            month = Desk::Month.new(desk).call(params["month"])
-            json({ **month, lives: Desk::Lives.new(desk).call })
-          end
+      class Numbers < Resource
+        on(:numbers) do
+          month = Desk::Month.new(desk).call(params["month"])
+          { **month, lives: Desk::Lives.new(desk).call }
         end
       end
     end

@@ -4,47 +4,24 @@ module Munimen
   module Web
     module Routes
       # Messages to customers, and the mail server that sends them.
-      module Outbox
-        def self.registered(app)
-          app.helpers Helpers
-          app.get("/api/outbox") { json(outbox.list) }
-          app.post("/api/outbox/reports") do
-            json(outbox.report(sent[:visit].downcase, **sent.slice(:id, :recipient, :days)))
-          end
-          app.post("/api/outbox/reminders") do
-            json(outbox.reminder(sent[:due], **sent.slice(:id, :recipient)))
-          end
-          app.post("/api/outbox/bookings") do
-            json(outbox.booking(sent[:visit].downcase,
-                                **sent.slice(:id, :what, :offset, :recipient)))
-          end
-          app.post("/api/outbox/:id/send") { json(outbox.deliver(id)) }
-          app.get("/api/outbox/:id/message.eml") do
-            file "message/rfc822", outbox.eml(id), "message.eml"
-          end
-          due(app)
-          mail(app)
-        end
+      class Outbox < Resource
+        on(:outbox) { outbox.list }
+        on(:mailReport) { outbox.report(visit, **sent.slice(:id, :recipient, :days)) }
+        on(:mailReminder) { outbox.reminder(sent[:due], **sent.slice(:id, :recipient)) }
+        on(:mailBooking) { outbox.booking(visit, **sent.slice(:id, :what, :offset, :recipient)) }
+        on(:sendMail) { outbox.deliver(id) }
+        raw(:eml) { file "message/rfc822", outbox.eml(id), "message.eml" }
+        on(:dueReminders) { reminders.list }
+        on(:mailDueReminders) { reminders.write(sent[:dues]) }
+        on(:mailByItself) { outbox.go_by_themselves(sent[:kinds], attached: sent[:attached]) }
+        on(:tryMail) { outbox.try }
+        on(:setMail) { outbox.set(**sent) }
 
-        # What is not told one by one.
-        def self.due(app)
-          app.get("/api/outbox/due-reminders") { json(reminders.list) }
-          app.post("/api/outbox/due-reminders") { json(reminders.write(sent[:dues])) }
-        end
+        private
 
-        def self.mail(app)
-          app.put("/api/settings/mail/by-itself") do
-            json(outbox.go_by_themselves(sent[:kinds], attached: sent[:attached]))
-          end
-          app.post("/api/settings/mail/try") { json(outbox.try) }
-          app.put("/api/settings/mail", fresh: true) { json(outbox.set(**sent)) }
-        end
-
-        # What its routes share.
-        module Helpers
-          def outbox = Desk::Outbox.new(desk, base:)
-          def reminders = Desk::Reminders.new(desk, outbox)
-        end
+        def outbox = Desk::Outbox.new(desk, base:)
+        def reminders = Desk::Reminders.new(desk, outbox)
+        def visit = sent[:visit].downcase
       end
     end
   end

@@ -5,17 +5,15 @@ module Munimen
     module Routes
       # The firm's lists of parts and of codes on displays, and what its work costs; what of them
       # fits is in Desk::Routes.
-      module Parts
-        def self.registered(app)
-          app.get("/api/settings/rates") { json(Desk::KeepRates.new(desk).show) }
-          app.put("/api/settings/rates") { json(Desk::KeepRates.new(desk).call(**sent)) }
-          app.get("/api/settings/codes") { json(Desk::DisplayCodes.new(desk).text) }
-          app.put("/api/settings/codes") { json(Desk::DisplayCodes.new(desk).replace(sent[:csv])) }
-          app.get("/api/parts") { json(Desk::MatchParts.new(desk).catalogue_text) }
-          app.put("/api/parts") do
-            Desk::MatchParts.new(desk).replace(sent[:csv])
-            json(Desk::MatchParts.new(desk).catalogue_text)
-          end
+      class Parts < Resource
+        on(:rates) { Desk::KeepRates.new(desk).show }
+        on(:setRates) { Desk::KeepRates.new(desk).call(**sent) }
+        on(:codes) { Desk::DisplayCodes.new(desk).text }
+        on(:replaceCodes) { Desk::DisplayCodes.new(desk).replace(sent[:csv]) }
+        on(:parts) { Desk::MatchParts.new(desk).catalogue_text }
+        on(:replaceParts) do
+          Desk::MatchParts.new(desk).replace(sent[:csv])
+          Desk::MatchParts.new(desk).catalogue_text
         end
       end
     end

@@ -4,13 +4,11 @@ module Munimen
   module Web
     module Routes
       # Where heaters stand: address, access, the site's own house rules.
-      module Sites
-        def self.registered(app)
-          app.get("/api/places") { json(Desk::Places.new(desk).list) }
-          app.put("/api/sites/:id/house-rules") do
-            Desk::HouseRules.new(desk).site(id, **sent)
-            json(Desk::ViewSettings.new(desk).call(site_id: id))
-          end
+      class Sites < Resource
+        on(:places) { Desk::Places.new(desk).list }
+        on(:siteRules) do
+          Desk::HouseRules.new(desk).site(id, **sent)
+          Desk::ViewSettings.new(desk).call(site_id: id)
         end
       end
     end

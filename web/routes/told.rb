@@ -4,30 +4,18 @@ module Munimen
   module Web
     module Routes
       # What a household tells before a visit, by its link; and what the firm sees of it.
-      module Told
-        def self.registered(app)
-          app.helpers Helpers
-          app.get("/api/before/:link", anyone: true) { json(before.show(params["link"])) }
-          app.post("/api/before/:link", anyone: true) do
-            json(before.say(params["link"], **sent.slice(:complaint, :words, :temperature)))
-          end
-          app.post("/api/before/:link/photos", anyone: true) do
-            json(before.photograph(params["link"], **sent.slice(:id, :slot, :data)))
-          end
-          app.get("/api/visits/:id/before") { json(link: Desk::ToldBefore.new(desk, base:).link(id)) }
-          app.get("/api/told-photos/:id") { told_picture(Desk::ToldBefore.new(desk).picture(id)) }
+      class Told < Resource
+        on(:before) { before.show(params["link"]) }
+        on(:sayBefore) do
+          before.say(params["link"], **sent.slice(:complaint, :words, :temperature))
         end
+        on(:pictureBefore) { before.photograph(params["link"], **sent.slice(:id, :slot, :data)) }
+        on(:beforeLink) { { link: Desk::ToldBefore.new(desk, base:).link(id) } }
+        raw(:toldPhoto) { picture Desk::ToldBefore.new(desk).picture(id) }
 
-        # What its routes share.
-        module Helpers
-          def before = Desk::ToldBefore.new(nobody)
+        private
 
-          def told_picture(row)
-            headers "content-security-policy" => "default-src 'none'; sandbox"
-            content_type row[:media_type]
-            row[:data]
-          end
-        end
+        def before = Desk::ToldBefore.new(nobody)
       end
     end
   end

@@ -4391,7 +4391,183 @@ export interface components {
          * @enum {string}
          */
         Language: "en" | "es";
+        /** @description What a document is made of */
+        Block: components["schemas"]["LetterheadBlock"] | components["schemas"]["NoteBlock"] | components["schemas"]["VerdictBlock"] | components["schemas"]["FindingsBlock"] | components["schemas"]["ListBlock"] | components["schemas"]["TableBlock"] | components["schemas"]["PairBlock"] | components["schemas"]["ParagraphBlock"] | components["schemas"]["TitleBlock"] | components["schemas"]["DrawingBlock"] | components["schemas"]["PhotographsBlock"] | components["schemas"]["SignaturesBlock"];
+        /**
+         * @description Whether the customer is told, or those who come next
+         * @enum {string}
+         */
+        BlockPart: "customer" | "record";
+        LetterheadBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "letterhead";
+            part: components["schemas"]["BlockPart"];
+            firm: string;
+            under: string;
+            customer: string;
+            lines: string[];
+        };
+        NoteBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "note";
+            part: components["schemas"]["BlockPart"];
+            text: string;
+            /** @enum {string} */
+            tone: "soft" | "warn";
+        };
+        VerdictBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "verdict";
+            part: components["schemas"]["BlockPart"];
+            text: string;
+            /** @enum {string} */
+            tone: "good" | "limits" | "danger" | "untested";
+        };
+        FindingsBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "findings";
+            part: components["schemas"]["BlockPart"];
+            title: string;
+            findings: {
+                grade: components["schemas"]["Grade"];
+                word: string;
+                by: components["schemas"]["MaybeText"];
+                lead: string;
+                lines: {
+                    text: string;
+                    /** @enum {string} */
+                    tone: "plain" | "soft";
+                }[];
+            }[];
+        };
+        ListLines: {
+            lead: components["schemas"]["MaybeText"];
+            text: string;
+        }[];
+        ListBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "list";
+            part: components["schemas"]["BlockPart"];
+            title: string;
+            lines: components["schemas"]["ListLines"];
+        };
+        TableBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "table";
+            part: components["schemas"]["BlockPart"];
+            title: string;
+            head: null | string[];
+            rows: {
+                text: string;
+                note: components["schemas"]["MaybeText"];
+                grade: null | components["schemas"]["Grade"];
+                strong: boolean;
+            }[][];
+            /** @description Columns (negative from the right) and their share of the width */
+            wide?: {
+                [key: string]: number;
+            };
+        };
+        PairBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "pair";
+            part: components["schemas"]["BlockPart"];
+            together: boolean;
+            lists: {
+                /** @enum {string} */
+                type?: "list";
+                title: string;
+                lines: components["schemas"]["ListLines"];
+            }[];
+        };
+        ParagraphBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "paragraph";
+            part: components["schemas"]["BlockPart"];
+            title: string;
+            text: string;
+        };
+        TitleBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "title";
+            part: components["schemas"]["BlockPart"];
+            text: string;
+            about: string;
+        };
+        /** @description Where the report's section and ladder stand */
+        DrawingBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "drawing";
+            part: components["schemas"]["BlockPart"];
+            title: string;
+            caption: components["schemas"]["MaybeText"];
+            together: boolean;
+        };
+        /** @description Where the report's photographs stand */
+        PhotographsBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "photographs";
+            part: components["schemas"]["BlockPart"];
+            title: string;
+        };
+        SignaturesBlock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "signatures";
+            part: components["schemas"]["BlockPart"];
+            together: boolean;
+            title: string;
+            /** @description By whom it was done, and by which rules it was judged */
+            by: string;
+            sides: {
+                who: string;
+                /** @description With its day, or that it is missing and why */
+                name: string;
+                strokes: components["schemas"]["MaybeStrokes"];
+                typed: components["schemas"]["MaybeText"];
+                note: components["schemas"]["MaybeText"];
+                account: components["schemas"]["MaybeText"];
+            }[];
+        };
+        MaybeStrokes: null | number[][][];
         Report: {
+            /** @description The page as blocks, in words and in order; screen, PDF and mail paint it */
+            document: components["schemas"]["Block"][];
             photos: {
                 id: string;
                 what: string;

@@ -3,7 +3,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, unwrap, type Report } from '@/api/client'
 import PageLanguage from '@/components/common/PageLanguage.vue'
-import ReportSheet from '@/components/common/ReportSheet.vue'
+import ReportSheet from '@/components/report/ReportSheet.vue'
 import { setLocale } from '@/i18n'
 import { useRequest } from '@/composables/useRequest'
 

@@ -138,6 +138,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The maker's instructions, the local authority and licensed people come first.
     Primero van las instrucciones del fabricante, la autoridad local y los profesionales con
       licencia.
+  IRC, clauses from memory; the edition adopted locally governs
+    IRC, artículos citados de memoria; rige la edición adoptada en el lugar
+  UPC, clauses from memory; the edition adopted locally governs
+    UPC, artículos citados de memoria; rige la edición adoptada en el lugar
+  NPC 2020 and CSA B149.1, clauses from memory; the province's adoption governs
+    NPC 2020 y CSA B149.1, artículos citados de memoria; rige lo que adopte la provincia
+  Approved Document G, 2015 edition with later amendments; clauses from memory
+    Approved Document G, edición de 2015 con enmiendas posteriores; artículos citados de memoria
+  Approved Document G for Wales, with its amendments; clauses from memory
+    Approved Document G para Gales, con sus enmiendas; artículos citados de memoria
+  Building Standards Technical Handbook, Domestic, section 4; clauses from memory
+    Building Standards Technical Handbook, viviendas, sección 4; artículos citados de memoria
   Added after signing
     Añadido después de la firma
   typed
@@ -154,11 +166,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Inspector
   our default
     nuestro valor de partida
-  firm
+  the firm
     la empresa
-  site
+  this site
     este lugar
-  visit
+  this visit
     esta visita
   Your {heater}: report of %1
     Su {heater}: informe del %1

@@ -629,8 +629,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     orden de las protecciones
   gas pressures
     presiones del gas
-  gas joints
-    uniones de gas
   electrical supply
     alimentación eléctrica
   discharge pipe, from end to end
@@ -1411,8 +1409,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     por debajo
   above
     por encima
-  must be
-    debe quedar
   is
     queda
   One protection was not tested.

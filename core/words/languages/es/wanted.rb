@@ -164,8 +164,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Está ajustada a %1.
   It is set to %1, the supply stands at %2: %3 between them.
     Está ajustada a %1 y la entrada está a %2: %3 de diferencia.
-  The thermostat is set to %1.
-    El termostato está a %1.
   Set the thermostats to 60 °C; a mixing valve keeps bath and shower at 49 °C.
     Poner los termostatos a 60 °C; una válvula mezcladora mantiene bañera y ducha a 49 °C.
   An electric tank that is kept cooler can let legionella bacteria grow.

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // A grade by shape and word as well as colour: disc sound, triangle watch, square defect, octagon
-// danger, ring not tested, and a lozenge for advice.
+// danger, ring not tested, and a lozenge for advice. Its word is ours, or the one that is given.
 import type { Grade } from '@/api/client'
 
-defineProps<{ grade: Grade; word?: boolean; size?: number }>()
+defineProps<{ grade: Grade; word?: boolean | string; size?: number }>()
 </script>
 
 <template>
@@ -27,7 +27,9 @@ defineProps<{ grade: Grade; word?: boolean; size?: number }>()
       <path v-else-if="grade === 'advice'" d="M0 -9 L7 0 L0 9 L-7 0 Z" fill="currentColor" />
       <circle v-else r="6.5" fill="none" stroke="currentColor" stroke-width="2.6" />
     </svg>
-    <span :class="word ? '' : 'visually-hidden'">{{ $t(`grade.${grade}`) }}</span>
+    <span :class="word ? '' : 'visually-hidden'">{{
+      typeof word === 'string' && word ? word : $t(`grade.${grade}`)
+    }}</span>
   </span>
 </template>
 

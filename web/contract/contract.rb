@@ -7,6 +7,7 @@ module Munimen
     # Holds requests and responses to web/openapi.yaml.
     module Contract
       PATH = File.join(ROOT, "web/openapi.yaml")
+      VERBS = %w[get post put delete].freeze
 
       # A request that is not in the contract becomes a problem document naming the field.
       class ErrorResponse
@@ -83,6 +84,13 @@ module Munimen
         name = (names - taken).first or return
         what = taken.empty? ? "nothing" : taken.join(", ")
         "There is no “#{name}” here; the query takes #{what}."
+      end
+
+      # [[verb, path, what the contract says of it], …]
+      def declared
+        definition.paths.flat_map do |path, item|
+          item.slice(*VERBS).map { |verb, one| [verb.upcase, path, one] }
+        end
       end
 
       def definition

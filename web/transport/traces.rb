@@ -7,7 +7,6 @@ module Munimen
     # GET /api/instruments/{id}/trace?units=us: what an instrument of the firm shows, as server-sent
     # events (Desk::InstrumentTrace). Ends by itself after a while.
     class Traces
-      PATH = %r{\A/api/instruments/([0-9A-Za-z_-]{1,70})/trace\z}
       MOST = 8 # at one time
 
       def initialize(app, config)
@@ -18,8 +17,8 @@ module Munimen
       end
 
       def call(env)
-        match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
-        return @app.call(env) unless match
+        operation = Operations.of(env)
+        return @app.call(env) unless operation&.id == :trace
 
         person = env["munimen.person"]
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless person
@@ -27,7 +26,8 @@ module Munimen
           return Problem.rack(503, "Too many instruments are listened to.", code: "busy")
         end
 
-        follow(match[1].dup.force_encoding(Encoding::UTF_8), person, env)
+        id = operation.pattern.match(env["PATH_INFO"])[:id]
+        follow(id.dup.force_encoding(Encoding::UTF_8), person, env)
       rescue Munimen::Error => e
         Problem.answer(e)
       end

@@ -2,7 +2,7 @@
 
 module Munimen
   module Web
-    # Answers of the pages that everybody looks at all day (routes that say `kept: true`), kept
+    # Answers of the pages that everybody looks at all day (routes that declare `kept`), kept
     # until anything at all is written (by whatever connection), or a few seconds have gone: then
     # they are worked out anew. Each person's are their own.
     class ResponseCache
@@ -12,11 +12,9 @@ module Munimen
 
       Kept = Struct.new(:version, :before, :answer)
 
-      # patterns: of the paths whose answers are kept.
-      def initialize(app, database_path, patterns)
+      def initialize(app, database_path)
         @app = app
         @path = database_path
-        @patterns = patterns
         @kept = {}
         @lock = Mutex.new
       end
@@ -37,11 +35,10 @@ module Munimen
       def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       def keeps?(env)
-        return false unless env["munimen.person"] && env["REQUEST_METHOD"] == "GET"
+        return false unless env["munimen.person"] && Operations.of(env)&.kept
         return false if env["munimen.factor_due"] # the route says so
 
-        path = env["PATH_INFO"]
-        found = @patterns.lazy.filter_map { |pattern| pattern.match(path) }.first or return false
+        found = Operations.of(env).pattern.match(env["PATH_INFO"])
         # A training run is in a database of its own.
         found.names.none? { |name| Desk::TrainingRun.token(found[name]) }
       end

@@ -90,12 +90,13 @@ module Munimen
           bytes = env["CONTENT_LENGTH"].to_i
           return if bytes <= FREE || @who.nil?
 
-          most, ability = RequestGuard.limit(env["REQUEST_PATH"].to_s)
+          operation = Operations.at(env["REQUEST_METHOD"], env["REQUEST_PATH"].to_s)
+          most = operation ? operation.most : RequestGuard::USUAL
           return [413, RequestGuard.too_large(most), "too_large"] if bytes > most
 
           person = @who.call(env)
           return [401, "Sign in first.", "not_signed_in"] unless person
-          return [403, NOT_YOURS, "forbidden"] if ability && !may?(person, ability)
+          return [403, NOT_YOURS, "forbidden"] unless may?(person, operation.ability)
 
           [503, TOO_MUCH, "busy"] unless room?(client, person[:id], bytes)
         end
@@ -104,7 +105,9 @@ module Munimen
 
         private
 
-        def may?(person, ability) = Desk::Abilities.of(person[:role]).include?(ability)
+        def may?(person, ability)
+          ability.nil? || Desk::Abilities.of(person[:role]).include?(ability)
+        end
 
         def room?(client, account, bytes)
           @lock.synchronize do

@@ -4,41 +4,25 @@ require "stringio"
 
 module Munimen
   module Web
-    # Before anything parses a request: how large its body may be, by route, and that its text is
-    # text. A body without a stated length is counted while it is read.
+    # Before anything parses a request: how large its body may be, by what its route declares, and
+    # that its text is text. A body without a stated length is counted while it is read.
     class RequestGuard
       KILO = 1_000
       MEGA = 1_000_000
-      # What is more than a form: pattern of the path => bytes, and who may send it (Abilities).
-      LARGE = {
-        %r{\A/api/visits/[^/]+/photos\z} => [6 * MEGA, :visit],
-        %r{\A/api/before/[^/]+/photos\z} => [900 * KILO, nil],
-        %r{\A/api/heaters/[^/]+/pressure-logs\z} => [60 * MEGA, :visit],
-        %r{\A/api/visits/[^/]+/signatures\z} => [300 * KILO, :visit],
-        %r{\A/api/tables/} => [30 * MEGA, :tables],
-        %r{\A/api/parts\z} => [10 * MEGA, :parts],
-        %r{\A/api/restore\z} => [4_000 * MEGA, :backup]
-      }.freeze
       USUAL = 64 * KILO
       # Where BodyGate says why a body was not read: [status, words, code].
       REFUSED = "munimen.body_refused"
-      # Of those, files that are no JSON: called JSON, and so read into memory, they are a form.
-      FILES = %r{\A/api/(?:heaters/[^/]+/pressure-logs|tables/.*|restore)\z}
 
       class << self
         # Whether a request brings a file that is not JSON.
         def file?(env)
-          FILES.match?(env["PATH_INFO"]) && !json?(env) && env["REQUEST_METHOD"] == "POST" &&
-            env["CONTENT_LENGTH"].to_i.positive?
+          Operations.of(env)&.file && !json?(env) && env["CONTENT_LENGTH"].to_i.positive?
         end
 
         def json?(env)
           env["CONTENT_TYPE"].to_s.downcase.start_with?("application/json") &&
             %w[POST PUT PATCH DELETE].include?(env["REQUEST_METHOD"])
         end
-
-        # [bytes, ability or nil] of a path.
-        def limit(path) = LARGE.find { |pattern, _| pattern.match?(path) }&.last || [USUAL, nil]
 
         def too_large(most)
           size = most >= MEGA ? "#{most / MEGA} MB" : "#{most / KILO} kB"
@@ -52,7 +36,7 @@ module Munimen
         return refused(*env[REFUSED]) if env[REFUSED]
         return bad_text unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
 
-        most = json?(env) && FILES.match?(env["PATH_INFO"]) ? USUAL : limit(env)
+        most = limit(env)
         return too_large(most) if env["CONTENT_LENGTH"].to_i > most
         return bad_text if json?(env) && !small_text?(env, most)
 
@@ -66,7 +50,12 @@ module Munimen
 
       private
 
-      def limit(env) = self.class.limit(env["PATH_INFO"]).first
+      # A file that is called JSON, and so read into memory, is a form.
+      def limit(env)
+        operation = Operations.of(env)
+        operation.nil? || (operation.file && json?(env)) ? USUAL : operation.most
+      end
+
       def refused(status, text, code) = Problem.rack(status, text, code:)
 
       def json?(env) = self.class.json?(env)

@@ -4,9 +4,10 @@ module Munimen
   module Web
     # Writes into the security log what the owner wants to know afterwards, here for all routes at
     # once: who came in or was turned away, what was taken out, what was changed about people, rules
-    # and the installation.
+    # and the installation. What a route of the contract logs, it declares (Operations).
     class SecurityLog
-      # [method, path, event]; with two events the second is for a refusal.
+      # Of sign-in, which is Rodauth's: [method, path, event]; with two events the second is for a
+      # refusal.
       EVENTS = [
         ["POST", %r{\A/auth/login\z}, :signed_in, :sign_in_failed],
         ["POST", %r{\A/auth/logout\z}, :signed_out],
@@ -18,27 +19,7 @@ module Munimen
         ["POST", %r{\A/auth/webauthn-auth\z}, :passkey_given],
         ["POST", %r{\A/auth/webauthn-setup\z}, :passkey_added],
         ["POST", %r{\A/auth/webauthn-remove\z}, :passkey_removed, :confirmation_failed],
-        ["POST", %r{\A/auth/otp-disable\z}, :second_factor_removed, :confirmation_failed],
-        ["GET", %r{\A/api/backup\.zip\z}, :backup_taken],
-        ["GET", %r{\A/api/bundle\.zip\z}, :everything_exported],
-        ["GET", %r{\A/api/customers/[^/]+/export\.json\z}, :customer_exported],
-        ["POST", %r{\A/api/customers/[^/]+/erase\z}, :customer_erased],
-        ["GET", %r{\A/api/tables/\w+/export\.csv\z}, :table_exported],
-        ["POST", %r{\A/api/tables/\w+\z}, :table_imported],
-        ["POST", %r{\A/api/restore\z}, :backup_restored],
-        ["POST", %r{\A/api/seals/repair\z}, :seals_repaired],
-        ["PUT", %r{\A/api/settings/}, :settings_changed],
-        ["PUT", %r{\A/api/sites/[^/]+/house-rules\z}, :settings_changed],
-        ["PUT", %r{\A/api/instruments\z}, :instruments_changed],
-        ["PUT", %r{\A/api/people/}, :people_changed],
-        ["POST", %r{\A/api/people(/|\z)}, :people_changed],
-        ["POST", %r{\A/api/(join|begin)/}, :password_set_by_link],
-        ["POST", %r{\A/api/sessions/}, :sessions_ended],
-        ["POST", %r{\A/api/devices/[^/]+/end\z}, :device_ended],
-        ["POST", %r{\A/api/calendar/feed\z}, :calendar_feed_made],
-        ["POST", %r{\A/api/tokens\z}, :token_made],
-        ["POST", %r{\A/api/tokens/[^/]+/end\z}, :token_ended],
-        ["POST", %r{\A/api/visits/[^/]+/links\z}, :page_shared]
+        ["POST", %r{\A/auth/otp-disable\z}, :second_factor_removed, :confirmation_failed]
       ].freeze
       # What of a path is nobody's business: an id, or what opens something.
       SECRET = %r{\h{8}-[\h-]{27}|(?<=/join/|/begin/)[^/]+}
@@ -59,13 +40,21 @@ module Munimen
       private
 
       def event(env, status)
-        _, _, done, failed = EVENTS.find do |method, path,|
-          method == env["REQUEST_METHOD"] && path.match?(env["PATH_INFO"])
-        end
+        done, failed = events(env)
         return done if done && (200..299).cover?(status)
         return failed if failed && REFUSED.include?(status)
 
         :refused if status == 403 && env["PATH_INFO"].start_with?("/api/")
+      end
+
+      # What is noted where it was done, and where it was refused.
+      def events(env)
+        logs = Operations.of(env)&.logs
+        return [logs] if logs
+
+        EVENTS.find do |method, path,|
+          method == env["REQUEST_METHOD"] && path.match?(env["PATH_INFO"])
+        end&.last(2)&.grep(Symbol)
       end
 
       # A log that cannot be written stops nobody's work.

@@ -7,7 +7,6 @@ module Munimen
     # it holds none of its threads; one thread serves all of them. An event says that something
     # has changed; the screen reads the visit anew.
     class Live
-      PATH = %r{\A/api/visits/([0-9a-fA-F]{8}-[0-9a-fA-F-]{27})/events\z}
       EVERY = 0.3  # s between looks at the database
       BEAT = 15    # s between signs of life
       MOST = 200   # listeners at one time
@@ -27,8 +26,11 @@ module Munimen
       end
 
       def call(env)
-        match = env["REQUEST_METHOD"] == "GET" && PATH.match(env["PATH_INFO"])
-        return @app.call(env) unless match
+        operation = Operations.of(env)
+        return @app.call(env) unless operation&.id == :events
+
+        visit = operation.pattern.match(env["PATH_INFO"])[:id]
+        return @app.call(env) unless visit.match?(Helpers::UUID) || Desk::TrainingRun.token(visit)
         unless env["munimen.person"]
           return Problem.rack(401, "Sign in first.", code: "not_signed_in")
         end
@@ -40,11 +42,11 @@ module Munimen
                               code: "busy")
         end
 
-        if Desk::TrainingRun.token(match[1])
+        if Desk::TrainingRun.token(visit)
           return Problem.rack(503, "A training visit is looked at by itself.", code: "busy")
         end
 
-        listen(match[1].downcase.force_encoding(Encoding::UTF_8), env)
+        listen(visit.downcase.force_encoding(Encoding::UTF_8), env)
         [-1, {}, []]
       end
 

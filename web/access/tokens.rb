@@ -7,7 +7,6 @@ module Munimen
     class Tokens
       BEARER = /\ABearer\s+(\S+)\z/i
       SAFE = %w[GET HEAD].freeze
-      TABLE = %r{\A/api/tables/\w+/export\.csv\z}
 
       # Whether a request comes with one: no page of another site can make a browser send it.
       def self.sent?(env) = env["HTTP_AUTHORIZATION"].to_s.match?(BEARER)
@@ -38,7 +37,7 @@ module Munimen
       private
 
       def tables?(known, env)
-        known[:scope] == Store::ApiTokens::TABLES && env["PATH_INFO"].match?(TABLE)
+        known[:scope] == Store::ApiTokens::TABLES && Operations.of(env)&.id == :exportTable
       end
 
       def unknown
