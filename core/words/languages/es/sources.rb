@@ -17,7 +17,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   15 cm (6 in) free, or as the maker says
     15 cm (6 in) libres, o lo que diga el fabricante
   25 psi between supply and relief
-    25 psi entre la red y la válvula de seguridad
+    25 psi entre la red y la válvula de alivio
   40–80 psi is acceptable
     de 40 a 80 psi es aceptable
   80 psi is the bound at rest; codes ask for expansion control
@@ -33,9 +33,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   a leaking tank is finished
     un tanque que pierde está acabado
   a peak at the relief setting every cycle: expansion control has failed
-    un máximo al valor de la válvula de seguridad en cada ciclo: falló el control de la dilatación
+    un máximo al valor de la válvula de alivio en cada ciclo: falló el control de la dilatación
   a peak at the expansion relief's setting every cycle: the vessel or bubble has failed
-    un máximo al valor de la válvula de expansión en cada ciclo: falló el vaso o la burbuja
+    un máximo al valor de la válvula de expansión en cada ciclo: falló el vaso de expansión o la burbuja
   a post where a car could strike it
     un poste donde un auto podría golpearlo
   a regulator is turned down no lower than the house needs
@@ -53,7 +53,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   above 14 in. w.c. the control is in danger
     por encima de 14 in. w.c. el control corre peligro
   above every thermostat setting, below the cut-out
-    por encima de cada termostato, por debajo del limitador
+    por encima de cada termostato, por debajo del límite alto
   air that does not pass costs capacity, and ices the coil
     el aire que no pasa quita potencia y hiela el serpentín
   as the trade does; no clause of this book
@@ -77,7 +77,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   dry within 10 s of closing
     seca antes de 10 s tras cerrar
   energy cut-out 80–85 °C: the second tier has been reached
-    limitador de energía, 80–85 °C: se llegó a la segunda protección
+    corte de seguridad, 80–85 °C: se llegó a la segunda protección
   every open defect by its date
     cada defecto abierto antes de su fecha
   growth, 25–45 °C and somewhat above; ASHRAE Guideline 12
@@ -165,7 +165,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   the province's rules on gas
     las reglas de la provincia sobre gas
   the relief valve's pipe carries nothing else
-    el tubo de la válvula de seguridad no lleva nada más
+    el tubo de la válvula de alivio no lleva nada más
   the reading after the group stays at its setting, with the mains higher
     tras el grupo la presión queda en su ajuste, con la red más alta
   they break when they are turned
