@@ -129,13 +129,15 @@ module Munimen
         [held.max, whole]
       end
 
-      # The milliseconds of each write from here on.
+      # The milliseconds of each transaction from here on.
       def watched(records)
         held = []
         measure = method(:spent)
-        records.define_singleton_method(:write) do |&block|
+        records.database.define_singleton_method(:transaction) do |*how, **more, &block|
+          next super(*how, **more, &block) if in_transaction?
+
           answer = nil
-          super() { (held << measure.call { answer = block.call }) && answer }
+          super(*how, **more) { (held << measure.call { answer = block.call }) && answer }
           answer
         end
         held

@@ -83,23 +83,24 @@ module Munimen
 
       # The first rule that a plan breaks, in words, or nil.
       def problem(plan, visit)
-        space = Work::StateSpace.new(visit.heater)
+        terms = visit.terms
+        space = terms.space
         state = space.arrival.dup
         free = 0
         plan.steps.each do |step|
           operation = step.operation
-          unmet = space.unmet(operation.needs_under(visit.rules), state)
+          unmet = terms.unmet(operation, state)
           unless unmet.empty?
             return "#{visit.jobs}: #{operation.id} runs with #{unmet.keys.join(", ")} unmet"
           end
           return "#{visit.jobs}: the person is needed twice at #{operation.id}" if step.start < free
 
           free = step.finish
-          [operation.makes, operation.wait&.makes || {}].each do |effects|
+          [terms.makes(operation), operation.wait&.makes || {}].each do |effects|
             space.expand(effects).each { |name, values| state[name] = values.first }
           end
         end
-        left = space.unmet(Work::Operation[:leave_site].needs_under(visit.rules), state)
+        left = terms.unmet(Work::Operation[:leave_site], state)
         return if left.empty? || plan.impossible.any?
 
         "#{visit.jobs}: left with #{left.keys.join(", ")}"

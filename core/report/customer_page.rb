@@ -253,8 +253,8 @@ verdict).merge(found: as_found(before, after || left[check]))
         [
           (
             if hot
-              "Hot water at your {tap} can burn: test it with your hand before a child or an " \
-                "older person uses it."
+              "Hot water at your {tap} can burn: mix it with cold, and check it with a " \
+                "thermometer before a child or an older person uses it."
             end
           ),
           "Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.",

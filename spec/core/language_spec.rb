@@ -98,8 +98,10 @@ RSpec.describe Munimen::Words::Language do
       "en las fechas dadas.",
     "Look at the anode: by estimate a quarter is left about December 2027." =>
       "Mirar el ánodo: se estima que quedará un cuarto hacia diciembre de 2027.",
-    "Smell gas? Do not touch switches or phones inside: go out and call from there." =>
-      "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga y llame desde fuera.",
+    "Smell gas? Do not touch switches or phones inside: go out, and call 911 or your gas company " \
+    "from there." =>
+      "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, aléjese y llame desde " \
+      "afuera al 911 o a la compañía de gas.",
     "No anode – the neighbour says so." => "Sin ánodo – the neighbour says so.",
     "Ask for Mrs Weir." => "Ask for Mrs Weir.",
     "Replace the valve. #{"x, " * 400}" => "Replace the valve. #{"x, " * 400}"
@@ -116,7 +118,7 @@ RSpec.describe Munimen::Words::Language do
         page: {
           outcome_reason: "Dry",
           amendments: [{ text: "Replace the valve." }],
-          results: [{ title:, source: "Present", measured: }]
+          results: [{ title:, source: "IRC P2804.6.1", measured: }]
         }
       }
     end

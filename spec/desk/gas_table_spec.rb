@@ -34,7 +34,7 @@ RSpec.describe Munimen::Report::GasTable do
     )
     spanish = page["es"][:page][:gas].map { |one| one.values_at(:what, :should) }
     expect(spanish.last(3).first(2)).to match(
-      [["Caída con el quemador encendido", nil], ["Colector", /\Aplaca 3.5/]]
+      [["Caída con el quemador encendido", nil], ["Múltiple", /\Aplaca 3.5/]]
     )
     pdf = Munimen::Formats::ReportPdf.new(page["en"]).render
     text = PDF::Reader.new(StringIO.new(pdf)).pages.map(&:text).join

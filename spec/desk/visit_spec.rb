@@ -233,9 +233,9 @@ end
 
 RSpec.describe Munimen::Formats::ReportPdf do
   it "has paper for every way to leave" do
-    expect(described_class::TINTS.keys).to match_array(
-      Munimen::Judgement::Outcome::STATES.map(&:to_s)
-    )
+    tones = Munimen::Report::Sections::Standing::TONES
+    expect(tones.keys).to match_array(Munimen::Judgement::Outcome::STATES)
+    expect(described_class::TINTS.keys).to match_array([*tones.values.uniq, :untested])
   end
 
   it "says on paper what the screen says, with our fonts, drawing, ladder, signatures and page " \

@@ -6,32 +6,39 @@ Munimen::Words::Language.define(
   terms: {
     us: {
       heater: "calentador",
-      **%i[gas_emergency lpg_emergency any_gas_emergency].to_h do |name|
-        [name, "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga y llame desde " \
-               "fuera."]
+      near_pipes: "los primeros dos pies",
+      **{
+        gas_emergency: "la compañía de gas",
+        lpg_emergency: "su proveedor de propano",
+        any_gas_emergency: "su proveedor de gas"
+      }.transform_values do |whose|
+        "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, aléjese y llame desde " \
+          "afuera al 911 o a #{whose}."
       end
     },
     canada: {
       heater: "calentador",
+      near_pipes: "los primeros 600 mm",
       **{
         gas_emergency: "la compañía de gas",
-        lpg_emergency: "su suministrador de propano",
-        any_gas_emergency: "su suministrador de gas"
+        lpg_emergency: "su proveedor de propano",
+        any_gas_emergency: "su proveedor de gas"
       }.transform_values do |whose|
-        "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga y llame desde fuera al " \
+        "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga y llame desde afuera al " \
           "911 o a la línea de emergencia de #{whose}."
       end
     },
     england: {
       heater: "cilindro",
-      gas_emergency: "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga, deje la " \
-                     "puerta abierta y llame desde fuera al 0800 111 999.",
-      lpg_emergency: "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga, deje la " \
-                     "puerta abierta y llame desde fuera al número de emergencia de su " \
-                     "suministrador de GLP, que está en el tanque, la botella o la factura.",
-      any_gas_emergency: "¿Huele a gas? Dentro no toque interruptores ni teléfonos: salga, deje " \
-                         "la puerta abierta y llame desde fuera: gas de red 0800 111 999; GLP, " \
-                         "el número del suministrador, en el tanque, la botella o la factura."
+      near_pipes: "el primer metro",
+      gas_emergency: "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, deje la " \
+                     "puerta abierta y llame desde afuera al 0800 111 999.",
+      lpg_emergency: "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, deje la " \
+                     "puerta abierta y llame desde afuera al número de emergencia de su " \
+                     "proveedor de GLP, que está en el tanque, la botella o la factura.",
+      any_gas_emergency: "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, deje " \
+                         "la puerta abierta y llame desde afuera: gas de red 0800 111 999; GLP, " \
+                         "el número del proveedor, en el tanque, la botella o la factura."
     }
   },
   months: %w[

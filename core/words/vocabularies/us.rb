@@ -36,14 +36,14 @@ Munimen::Words.define :us,
                         gauge_point: "On a hose bib on the house side of any pressure regulator.",
                         mains_side: "Street side of the pressure regulator, where there is a bib",
                         gas_emergency:
-                          "Smell gas? Do not touch switches or phones inside: go out and call " \
-                          "from there.",
+                          "Smell gas? Do not touch switches or phones inside: go out, and " \
+                          "call 911 or your gas company from there.",
                         lpg_emergency:
-                          "Smell gas? Do not touch switches or phones inside: go out and call " \
-                          "from there.",
+                          "Smell gas? Do not touch switches or phones inside: go out, and " \
+                          "call 911 or your propane supplier from there.",
                         any_gas_emergency:
-                          "Smell gas? Do not touch switches or phones inside: go out and call " \
-                          "from there.",
+                          "Smell gas? Do not touch switches or phones inside: go out, and " \
+                          "call 911 or your gas supplier from there.",
                         emergency_service: "the gas emergency line or 911",
                         licence: "license",
                         bath_limit: "120 °F",

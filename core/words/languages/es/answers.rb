@@ -40,7 +40,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Visible
     Visible
   6 in or less
-    6 in o menos
+    6 pulg. o menos
   So it does
     Así es
   Clear
@@ -68,7 +68,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Free of lint
     Sin pelusa
   18 in or more, or listed for it
-    18 in o más, o listado para ello
+    18 pulg. o más, o certificado para ello
   Present, or combined with the outlet
     Está, o va con la salida
   Present, on its tapping, nothing between it and the tank
@@ -78,9 +78,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Full bore
     A paso pleno
   Present, drained
-    Está, con desagüe
+    Está, con drenaje
   In sight, or lockable at the board
-    A la vista, o bloqueable en el cuadro
+    A la vista, o con bloqueo en el tablero
   Seen
     Vista
   Upper and lower third, or not required
@@ -128,7 +128,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Present, nothing between it and the cylinder
     Está, sin nada entre ella y el cilindro
   Manual reset, wired in
-    De rearme manual, conectado
+    De restablecimiento manual, conectado
   Fitted, on auto
     Instalada, en automático
   Valves fitted, flow and return right
@@ -188,11 +188,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   set
     en orden
   tripped
-    saltado
+    disparado
   zero
     cero
   live
-    con corriente
+    energizado
   yes
     sí
   no
@@ -214,7 +214,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   In the building
     En el edificio
   called from outside
-    avisado desde fuera
+    avisado desde afuera
   being called
     se está avisando
   everybody told
@@ -298,7 +298,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   lower
     inferior
   cut-out
-    corte de seguridad
+    corte por sobretemperatura
   immersion elements
     resistencias
   {gas_emergency}

@@ -4,13 +4,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   D1 smaller than the valve's outlet
     D1 menor que la salida de la válvula
   The first pipe is too narrow for the safety valve.
-    El primer tubo es demasiado estrecho para la válvula de seguridad.
+    El primer tubo es demasiado estrecho para la válvula de alivio.
   Re-pipe D1 at the outlet's size.
     Rehacer D1 con el tamaño de la salida.
   D1 longer than 600 mm
     D1 de más de 600 mm
   The tundish is too far from the safety valve.
-    El embudo está demasiado lejos de la válvula de seguridad.
+    El embudo está demasiado lejos de la válvula de alivio.
   Move the tundish closer.
     Acercar el embudo.
   D1 not of metal
@@ -22,19 +22,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   D1 rises
     D1 sube
   Water stands against the safety valve.
-    Queda agua contra la válvula de seguridad.
+    Queda agua contra la válvula de alivio.
   Re-pipe D1 vertical or falling.
     Rehacer D1 vertical o en caída.
   No tundish
     No hay embudo
   Nobody could see that a safety valve is letting water go.
-    Nadie podría ver que una válvula de seguridad suelta agua.
+    Nadie podría ver que una válvula de alivio suelta agua.
   Isolate; fit a tundish before it runs again.
-    Cortar; instalar un embudo antes de que funcione de nuevo.
+    Apagar y cerrar; instalar un embudo antes de que funcione de nuevo.
   Tundish out of sight
     Embudo fuera de la vista
   Nobody would see a safety valve letting water go.
-    Nadie vería que una válvula de seguridad suelta agua.
+    Nadie vería que una válvula de alivio suelta agua.
   Move it where it is seen, or box with a window.
     Ponerlo donde se vea, o en caja con ventana.
   Tundish above the valve
@@ -52,7 +52,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Tundish wet or stained
     Embudo mojado o manchado
   A safety valve has been letting water go at some time.
-    Una válvula de seguridad ha soltado agua alguna vez.
+    Una válvula de alivio ha soltado agua alguna vez.
   Find out which valve, cold or hot.
     Averiguar qué válvula, la fría o la caliente.
   Less than 300 mm of vertical pipe below the tundish
@@ -66,7 +66,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Water stands in the pipe.
     Queda agua en el tubo.
   Re-hang it to fall 1 in 200.
-    Volver a colgarlo para que caiga 1 en 200.
+    Volver a colgarlo con pendiente de 1 en 200.
   D2 of plastic without a mark or its maker's proof for this
     D2 de plástico sin marca ni prueba de su fabricante para esto
   The pipe could soften with scalding water in it.
@@ -82,7 +82,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Nobody can find or see where D2 ends
     Nadie puede encontrar o ver dónde termina D2
   Nobody would see the safety valves let water go, nor that the pipe is blocked.
-    Nadie vería que las válvulas de seguridad sueltan agua, ni que el tubo está obstruido.
+    Nadie vería que las válvulas de alivio sueltan agua, ni que el tubo está obstruido.
   Find its end, or run a new D2 to one that is seen.
     Encontrar su extremo, o tender un D2 nuevo hasta uno visible.
   D2 runs in the ground or built in, with its end in sight
@@ -94,19 +94,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   D2 blocked or cut off by building work
     D2 obstruido o cortado por obras
   The safety valves cannot let water go.
-    Las válvulas de seguridad no pueden soltar agua.
+    Las válvulas de alivio no pueden soltar agua.
   Isolate every heat source until it is open.
-    Cortar todas las fuentes de calor hasta que esté libre.
+    Apagar y bloquear todas las fuentes de calor hasta que esté libre.
   D2 shared by more than six systems
     D2 compartido por más de seis sistemas
   Too many safety valves end in one pipe.
-    Demasiadas válvulas de seguridad terminan en un tubo.
+    Demasiadas válvulas de alivio terminan en un tubo.
   Have it designed anew.
     Encargar su cálculo de nuevo.
   Joins the stack through another branch, or a sanitary appliance drains into it
     Entra en la bajante por otro ramal, o un aparato sanitario desagua en él
   Scalding water could come back into a basin or a bath.
-    El agua hirviente podría volver a un lavabo o una bañera.
+    El agua hirviente podría volver a un lavabo o una tina.
   Give it a branch of its own to the stack, with no appliance on it.
     Darle un ramal propio hasta la bajante, sin ningún aparato.
   No mark on the stack that it carries scalding discharge
@@ -141,9 +141,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit a guard.
     Poner una protección.
   Onto a roof less than 3 m from plastic gutters
-    Sobre un tejado a menos de 3 m de canalones de plástico
+    Sobre un tejado a menos de 3 m de canaletas de plástico
   Scalding water would run into plastic gutters.
-    El agua hirviente correría a canalones de plástico.
+    El agua hirviente correría a canaletas de plástico.
   Move the end, or change to metal.
     Mover el extremo, o cambiar a metal.
   Into a plastic hopper
@@ -155,19 +155,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   No discharge pipe
     Sin tubo de descarga
   When the safety valve opens, scalding water sprays out beside the {heater}.
-    Cuando abre la válvula de seguridad, sale agua hirviente junto al {heater}.
+    Cuando abre la válvula de alivio, sale agua hirviente junto al {heater}.
   Fit one at full size to a safe place.
     Instalar uno a tamaño pleno hasta un lugar seguro.
   No discharge pipe where people stand
     Sin tubo de descarga donde hay gente
   When the safety valve opens, it scalds whoever stands beside it.
-    Cuando abre la válvula de seguridad, escalda a quien esté al lado.
+    Cuando abre la válvula de alivio, escalda a quien esté al lado.
   Keep people away; fit a pipe before the {heater} stays in service.
     Mantener alejada a la gente; instalar un tubo antes de que el {heater} siga en servicio.
   Glued at the valve so that it cannot come off
     Pegado a la válvula de modo que no se puede quitar
   The pipe would have to be cut to change the safety valve.
-    Habría que cortar el tubo para cambiar la válvula de seguridad.
+    Habría que cortar el tubo para cambiar la válvula de alivio.
   Fit a joint there that comes apart, full size.
     Poner allí una unión desmontable, a tamaño pleno.
   Smaller than the valve's outlet
@@ -197,19 +197,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A cap, plug or valve in the pipe
     Una tapa, un tapón o una llave en el tubo
   The safety valve's outlet is blocked. It could not relieve the tank.
-    La salida de la válvula de seguridad está obstruida. No podría aliviar el tanque.
+    La salida de la válvula de alivio está obstruida. No podría aliviar el tanque.
   Open it now; heat off until it is open.
-    Abrirla ya; calor apagado hasta que esté abierta.
+    Quitar ya la tapa, el tapón o la llave; calentador apagado hasta entonces.
   A tee in the pipe
-    Una te en el tubo
+    Una conexión T en el tubo
   The pipe branches where it must not.
     El tubo se ramifica donde no debe.
   Take the tee out.
-    Quitar la te.
+    Quitar la conexión T.
   Threaded end
     Extremo con rosca
   A thread invites a cap, and a cap would block the safety valve.
-    Una rosca invita a poner una tapa, y una tapa bloquearía la válvula de seguridad.
+    Una rosca invita a poner una tapa, y una tapa bloquearía la válvula de alivio.
   Cut the thread off.
     Cortar la rosca.
   Ends where nobody sees it
@@ -237,11 +237,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Break the joint and make an air gap.
     Separar la unión y dejar una separación de aire.
   Ends more than 6 in above
-    Termina a más de 6 in por encima
+    Termina a más de 6 pulg. por encima
   The end is so high that scalding water splashes.
     El extremo está tan alto que salpica agua hirviente.
   Ends more than 24 in above
-    Termina a más de 24 in por encima
+    Termina a más de 24 pulg. por encima
   Does not point down
     No apunta hacia abajo
   Scalding water would shoot sideways.
@@ -255,11 +255,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Shorten it.
     Acortarlo.
   Relief valve pipe not insulated
-    Tubo de la válvula de alivio sin aislar
+    Tubo de la válvula de alivio sin aislante térmico
   The pipe is bare; some places ask for insulation.
-    El tubo está desnudo; en algunos lugares se pide aislarlo.
+    El tubo está desnudo; en algunos lugares se pide aislante térmico.
   Insulate it where local rules ask for it.
-    Aislarlo donde las reglas locales lo piden.
+    Forrarlo con aislante térmico donde las reglas locales lo piden.
   Data plate missing or unreadable
     Falta la placa de datos o no se lee
   The plate that says what this heater may take cannot be read.
@@ -269,23 +269,23 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Plate of the {relief_valve} missing or unreadable
     Falta la placa de la válvula T&P o no se lee
   The rating of the safety valve cannot be read.
-    No se puede leer la capacidad de la válvula de seguridad.
+    No se puede leer la capacidad de la válvula de alivio.
   Photograph what there is; plan the replacement by the heat input.
     Fotografiar lo que haya; planear el cambio según la potencia de calor.
   {Relief_valve} rated below the heat input
     Válvula T&P de capacidad menor que la potencia de calor
   The safety valve is too small for this {heater}.
-    La válvula de seguridad es demasiado pequeña para este {heater}.
+    La válvula de alivio es demasiado pequeña para este {heater}.
   Heat off until a valve rated for the input is fitted.
     Calor apagado hasta instalar una válvula para esa potencia.
   No working shut-off on the cold side
-    Sin llave de corte que funcione en el agua fría
+    Sin válvula de cierre que funcione en el agua fría
   The water to the heater cannot be shut off on its own.
     El agua del calentador no se puede cerrar por separado.
   Fit a full-bore valve on the cold inlet.
     Instalar una llave de paso pleno en la entrada fría.
   Shut-off cannot be reached
-    No se alcanza la llave de corte
+    No se alcanza la válvula de cierre
   In an emergency nobody could reach the valve.
     En una emergencia nadie podría alcanzar la llave.
   Make it reachable, or fit one that is.
@@ -295,7 +295,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A little heat is lost through the pipes.
     Se pierde un poco de calor por los tubos.
   Insulate the {near_pipes}.
-    Aislar el primer tramo.
+    Forrar con aislante térmico {near_pipes} de los tubos.
   Corrosion where copper meets steel
     Corrosión donde se tocan cobre y acero
   Two metals touch and one of them is corroding.
@@ -313,15 +313,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Rings melted, soot or scorch marks
     Aros fundidos, hollín o quemaduras
   Exhaust gas has been coming back into the room. It carries carbon monoxide, which kills.
-    El gas de escape ha vuelto al cuarto. Lleva monóxido de carbono, que mata.
+    Los gases de combustión han vuelto al cuarto. Llevan monóxido de carbono, que mata.
   Burner off, ventilate, CO test, find the cause before it runs again.
     Quemador apagado, ventilar, medir CO, encontrar la causa antes de que funcione otra vez.
   Flue open, disconnected or blocked
-    Salida de humos abierta, desconectada u obstruida
+    Ducto de gases abierto, desconectado u obstruido
   Exhaust gas can enter the house. It carries carbon monoxide, which kills.
-    El gas de escape puede entrar en la casa. Lleva monóxido de carbono, que mata.
+    Los gases de combustión pueden entrar en la casa. Llevan monóxido de carbono, que mata.
   Burner off until the flue is whole and draws.
-    Quemador apagado hasta que la salida esté entera y tire.
+    Quemador apagado hasta que el ducto de gases esté entero y tenga buen tiro.
   Flue falls, sags or is not supported
     Salida de humos en bajada, combada o sin sujetar
   The exhaust pipe does not rise as it must.
@@ -329,9 +329,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Re-hang it: rising a quarter inch per foot, supported.
     Volver a colgarlo: subiendo un cuarto de pulgada por pie, sujeto.
   Hood loose or off
-    Campana floja o quitada
+    Campana suelta o quitada
   Exhaust gas can enter the room instead of going up the flue.
-    El gas de escape puede entrar en el cuarto en vez de subir.
+    Los gases de combustión pueden entrar en el cuarto en vez de subir por el ducto.
   Burner off; seat and fix the hood, test the {draught}.
     Quemador apagado; asentar y fijar la campana, probar el tiro.
   No free opening for combustion air
@@ -347,12 +347,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Vacuum and brush the screen.
     Aspirar y cepillar la rejilla.
   Ignition source under 18 in above a garage floor
-    Fuente de encendido a menos de 18 in del piso de un garaje
+    Fuente de encendido a menos de 18 pulg. del piso de un garaje
   Fuel {vapour} creeps along a garage floor; a flame near the floor can light it.
     Los vapores de combustible se arrastran por el piso de un garaje; una llama cerca del piso puede
       encenderlos.
   Raise the heater, or confirm that it is listed as flammable-{vapour} resistant.
-    Elevar el calentador, o confirmar que está listado como resistente a vapores inflamables.
+    Elevar el calentador, o confirmar que está certificado como resistente a vapores inflamables.
   No anode
     Sin ánodo
   The rod that protects the tank from rust is not there.
@@ -362,35 +362,35 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   No {relief_valve}
     Sin válvula T&P
   The last protection against a bursting tank is missing.
-    Falta la última protección contra la rotura del tanque.
+    Falta la última protección contra que el tanque reviente.
   Heat and water off until one is fitted.
-    Calor y agua cerrados hasta instalar una.
+    Calentador apagado y agua cerrada hasta instalar una.
   {Relief_valve} plugged, capped or shut off
     Válvula T&P taponada, tapada o cerrada
   The last protection against a bursting tank has been blocked.
-    La última protección contra la rotura del tanque se ha bloqueado.
+    La última protección contra que el tanque reviente está bloqueada.
   Heat off. Take the plug out or replace the valve before the heater runs.
     Calor apagado. Quitar el tapón o cambiar la válvula antes de que funcione el calentador.
   Crust or corrosion at the {relief_valve}
     Costra o corrosión en la válvula T&P
   The safety valve shows deposits; it may not close again.
-    La válvula de seguridad tiene depósitos; quizá no vuelva a cerrar.
+    La válvula de alivio tiene depósitos; quizá no vuelva a cerrar.
   Have a replacement at hand when it is exercised.
     Tener un repuesto a mano cuando se pruebe.
   Leak at a fitting
     Fuga en una conexión
   A joint drips.
-    Una junta gotea.
+    Una unión gotea.
   Re-make the joint.
-    Rehacer la junta.
+    Rehacer la unión.
   Leak at an {element}'s gasket
-    Fuga en la junta de una resistencia
+    Fuga en el empaque de una resistencia
   A seal on the tank drips.
     Un sello del tanque gotea.
   Drain below it, new gasket, hand tight plus an eighth to a quarter turn.
-    Vaciar por debajo, junta nueva, apretar a mano más un octavo o un cuarto de vuelta.
+    Vaciar por debajo, empaque nuevo, apretar a mano más un octavo o un cuarto de vuelta.
   Tank body leaking, or rusty water from under the jacket
-    El cuerpo del tanque pierde, o sale agua oxidada bajo la funda
+    El cuerpo del tanque tiene fuga, o sale agua oxidada por debajo de la cubierta
   The tank itself has rusted through. It will get worse and can fail suddenly.
     El propio tanque se ha perforado por óxido. Empeorará y puede fallar de repente.
   Replace the heater; it cannot be repaired.
@@ -406,23 +406,23 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The tray under the heater cannot empty.
     La bandeja bajo el calentador no puede vaciarse.
   Run a drain of 3/4 in (22 mm) or more to outdoors or an indirect waste.
-    Tender un desagüe de 3/4 in (22 mm) o más al exterior o a un desagüe indirecto.
+    Tender un desagüe de 3/4 pulg. (22 mm) o más al exterior o a un desagüe indirecto.
   Pan without a drain, where the {heater} before it had none
     Bandeja sin desagüe, donde el {heater} anterior no tenía
   The tray under the heater cannot empty; a leak alarm tells of it.
     La bandeja bajo el calentador no puede vaciarse; una alarma de fugas avisa.
   Run a drain of 3/4 in or more to outdoors or an indirect waste, if it can be had.
-    Tender un desagüe de 3/4 in o más al exterior o a un desagüe indirecto, si es posible.
+    Tender un desagüe de 3/4 pulg. o más al exterior o a un desagüe indirecto, si es posible.
   No disconnect in sight, none lockable
     Sin desconectador a la vista ni bloqueable
   Whoever works on the heater cannot make sure that it stays off.
     Quien trabaje en el calentador no puede asegurarse de que siga apagado.
   Fit one in sight, or a lock at the {breaker}.
-    Instalar uno a la vista, o un bloqueo en el interruptor.
+    Instalar uno a la vista, o un bloqueo en el breaker (disyuntor).
   No {earth} connection
     Sin conexión a tierra
   If a wire touches the metal, nothing would trip.
-    Si un cable toca el metal, nada saltaría.
+    Si un cable toca el metal, ningún breaker se dispararía y el metal quedaría energizado.
   Connect it, prove continuity.
     Conectarla, comprobar la continuidad.
   Straps missing where they are required
@@ -448,7 +448,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The tank cannot be drained by its valve at the moment.
     Por ahora el tanque no se puede vaciar por su válvula.
   Let air in; rod it out, or drain another way. Still is not empty.
-    Dejar entrar aire; desatascarla, o vaciar de otro modo. Quieta no quiere decir vacía.
+    Dejar entrar aire; desatascarla, o vaciar de otro modo. Que no salga agua no significa que el
+      tanque esté vacío.
   No service tag or instructions at the heater
     Sin etiqueta de servicio ni instrucciones en el calentador
   Nobody can see when it was last serviced.
@@ -458,9 +459,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Damper stuck, or vent motor not running
     Compuerta atascada, o el motor del extractor no funciona
   Exhaust gas may stay in the house. It carries carbon monoxide, which kills.
-    El gas de escape puede quedarse en la casa. Lleva monóxido de carbono, que mata.
+    Los gases de combustión pueden quedarse en la casa. Llevan monóxido de carbono, que mata.
   Burner off until it opens and draws.
-    Quemador apagado hasta que abra y tire.
+    Quemador apagado hasta que abra y tenga buen tiro.
   Flue narrower than the {heater}'s collar
     Salida de humos más estrecha que el collar del {heater}
   The exhaust pipe is too narrow.
@@ -470,21 +471,21 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Nest or debris in the flue
     Nido o suciedad en la salida de humos
   The exhaust cannot leave the house. It carries carbon monoxide, which kills.
-    El gas de escape no puede salir de la casa. Lleva monóxido de carbono, que mata.
+    Los gases de combustión no pueden salir de la casa. Llevan monóxido de carbono, que mata.
   Burner off until it is cleared and draws.
-    Quemador apagado hasta que esté despejada y tire.
+    Quemador apagado hasta que esté despejado y tenga buen tiro.
   Flue too close to what can burn
     Salida de humos demasiado cerca de algo que puede arder
   The hot exhaust pipe is too near to wood or plastic.
     El tubo de escape caliente está demasiado cerca de madera o plástico.
   Give it its clearance, or a listed shield.
-    Darle su distancia, o una pantalla listada.
+    Darle su distancia, o una pantalla certificada.
   Smell of gas
     Olor a gas
   Gas is escaping.
     Se escapa gas.
   Everybody out; call from outside; gas off only if it lies on the way.
-    Todos fuera; llamar desde fuera; cerrar el gas solo si queda de camino.
+    Todos afuera; llamar desde afuera; cerrar el gas solo si queda de camino.
   Soot at the burner door
     Hollín en la puerta del quemador
   The burner does not burn clean. Soot comes with carbon monoxide.
@@ -496,7 +497,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The gas to the {heater} cannot be shut off on its own.
     El gas del {heater} no se puede cerrar por separado.
   Fit a listed valve and a union.
-    Instalar una llave listada y una unión.
+    Instalar una llave certificada y una unión.
   No sediment trap ahead of the gas control, and none built in
     Sin trampa de sedimentos antes del control de gas, ni incorporada
   Dirt in the gas pipe is not caught before the burner.
@@ -516,11 +517,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Replace the connector.
     Cambiar el conector.
   Burner door loose, or its gasket damaged
-    Puerta del quemador floja, o su junta dañada
+    Puerta del quemador suelta, o su empaque dañado
   The burner's door does not seal.
     La puerta del quemador no cierra bien.
   Seat it, renew the gasket.
-    Asentarla, renovar la junta.
+    Asentarla y cambiar el empaque.
   Controls have been under water
     Los controles han estado bajo el agua
   The gas control has been under water and cannot be trusted.
@@ -542,7 +543,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A cover or guard is missing
     Falta una tapa o protección
   Live parts can be touched.
-    Se pueden tocar partes con corriente.
+    Se pueden tocar partes energizadas.
   Power off and locked; covers on before it runs.
     Corriente cortada y bloqueada; tapas puestas antes de que funcione.
   Scorched wire or terminal
@@ -550,7 +551,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A connection has been running hot.
     Una conexión se ha calentado demasiado.
   Dead and proved; cut back, new terminal, right torque.
-    Sin corriente y comprobado; recortar, terminal nuevo, par correcto.
+    Sin voltaje, comprobado; recortar, terminal nuevo, apriete correcto.
   Cable damaged or not held
     Cable dañado o sin sujetar
   The cable could pull loose or fray.
@@ -572,9 +573,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Jacket wet or rusty from behind
     Funda mojada u oxidada por detrás
   There is moisture behind the outer skin.
-    Hay humedad detrás de la funda.
+    Hay humedad detrás de la cubierta.
   Find out whether a fitting or the tank leaks.
-    Averiguar si pierde una conexión o el tanque.
+    Averiguar si la fuga es de una conexión o del tanque.
   No room to work, or things stored against it
     Sin sitio para trabajar, o con cosas guardadas delante
   Nobody can get at the {heater} to make it safe.
@@ -588,7 +589,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Move it away today.
     Apartarlo hoy.
   Stand rotten, loose or leaning
-    Base podrida, floja o inclinada
+    Base podrida, suelta o inclinada
   A full tank is very heavy, and its stand is weak.
     Un tanque lleno pesa mucho y su base es débil.
   Make a sound stand before it gives way.
@@ -606,7 +607,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Have it bonded.
     Hacer que lo pongan.
   Mixing valve leaks
-    La válvula mezcladora pierde
+    La válvula mezcladora tiene fuga
   The valve that keeps the water from scalding drips.
     La válvula que evita que el agua escalde gotea.
   Service or replace it.
@@ -624,7 +625,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit a check valve.
     Instalar una válvula de retención.
   Pump leaks or seized
-    La bomba pierde o está agarrotada
+    La bomba tiene fuga o está trabada
   The pump that brings hot water quickly has failed.
     Ha fallado la bomba que trae pronto el agua caliente.
   Replace it.
@@ -636,7 +637,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Strap or bracket it.
     Sujetarlo con correa o soporte.
   Its shell or joint drips or rusts
-    Su cuerpo o su junta gotea o se oxida
+    Su cuerpo o su unión gotea o se oxida
   The small tank that cushions the pressure is rusting through.
     El pequeño tanque que amortigua la presión se está perforando por óxido.
   A valve between tank and {vessel}
@@ -648,11 +649,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   It sits before the {heater}'s own valve
     Está antes de la llave propia del {heater}
   The small tank works, but it is shut off with the house.
-    El pequeño tanque funciona, pero se cierra con la casa.
+    El tanque pequeño funciona, pero queda cerrado cuando se cierra la casa.
   Its charge is read with the house supply shut.
     Su carga se lee con el suministro de la casa cerrado.
   {Regulator} leaks
-    El regulador de presión pierde
+    El regulador de presión tiene fuga
   The device that lowers the street's water pressure drips.
     El dispositivo que baja la presión del agua de la calle gotea.
   Dial turned to the top
@@ -672,7 +673,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The electronics of the burner have no power.
     La electrónica del quemador no tiene corriente.
   Read the generator's voltage, or its feed.
-    Leer la tensión del generador, o su alimentación.
+    Leer el voltaje del generador, o su alimentación.
   Status light blinks an error code
     La luz de estado da un código de error
   The burner's control reports a fault.
@@ -682,7 +683,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Past its expected life
     Pasada su vida esperada
   The {heater} is old; plan its replacement before it leaks.
-    El {heater} es viejo; planear su cambio antes de que pierda.
+    El {heater} es viejo; planear su cambio antes de que tenga fuga.
   Plan the replacement; look yearly for rust.
     Planear el cambio; buscar óxido cada año.
   Green or white crust on its body
@@ -696,7 +697,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A safety part of the inlet is missing.
     Falta una pieza de seguridad de la entrada.
   Isolate every heat source until it is complete.
-    Cortar todas las fuentes de calor hasta que esté completo.
+    Apagar y bloquear todas las fuentes de calor hasta que esté completo.
   Fitted against its arrow
     Montado contra su flecha
   The inlet valves are fitted the wrong way round.
@@ -712,45 +713,45 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   No {expansion_relief}
     No hay válvula de alivio de expansión
   A safety valve against pressure is missing.
-    Falta una válvula de seguridad contra la presión.
+    Falta una válvula de alivio contra la presión.
   Isolate every heat source until one is fitted.
-    Cortar todas las fuentes de calor hasta instalar una.
+    Apagar y bloquear todas las fuentes de calor hasta instalar una.
   A valve between it and the cylinder
     Una llave entre él y el cilindro
   A safety valve can be shut off.
-    Se puede cerrar una válvula de seguridad.
+    Se puede cerrar una válvula de alivio.
   Open it now; take the valve out.
-    Abrirla ya; quitar la llave.
+    Abrir ya el paso y quitar la llave de ese tubo; calentador apagado hasta entonces.
   {Expansion_relief} plugged or capped
     Válvula de alivio de expansión taponada o tapada
   A safety valve against pressure has been blocked.
-    Se ha bloqueado una válvula de seguridad contra la presión.
+    Se ha bloqueado una válvula de alivio contra la presión.
   Isolate every heat source; open or replace it.
-    Cortar todas las fuentes de calor; abrirla o cambiarla.
+    Apagar y bloquear todas las fuentes de calor; abrirla o cambiarla.
   A heat source without energy cut-out
-    Una fuente de calor sin corte de seguridad
+    Una fuente de calor sin corte por sobretemperatura
   The second of three safety devices is missing.
     Falta el segundo de los tres dispositivos de seguridad.
   Isolate that heat source until one is fitted.
-    Cortar esa fuente de calor hasta instalar uno.
+    Apagar y bloquear esa fuente de calor hasta instalar uno.
   Cut-out by-passed or bridged
-    Corte de seguridad esquivado o puenteado
+    Corte por sobretemperatura puenteado
   The second of three safety devices has been put out of action.
     Se ha anulado el segundo de los tres dispositivos de seguridad.
   Isolate that heat source; wire it in.
-    Cortar esa fuente de calor; conectarlo.
+    Apagar y bloquear esa fuente de calor; conectarlo.
   Cut-out found tripped
-    Corte de seguridad encontrado saltado
+    Corte por sobretemperatura disparado al llegar
   A safety switch has acted: something overheated.
-    Ha actuado un interruptor de seguridad: algo se sobrecalentó.
+    Se disparó un corte por sobretemperatura: algo se sobrecalentó.
   Find out why before you reset it.
-    Averiguar por qué antes de rearmarlo.
+    Averiguar por qué antes de restablecerlo.
   No {two_port} or pump control on the coil
     Sin válvula de dos vías ni control de bomba en el serpentín
   Nothing would stop the boiler from overheating the {heater}.
     Nada impediría que la caldera sobrecalentara el {heater}.
   Isolate the coil until one is fitted.
-    Aislar el serpentín hasta instalar una.
+    Cerrar el circuito del serpentín hasta instalar una.
   Left on manual
     Dejada en manual
   The valve that stops the heat is held open.
@@ -778,13 +779,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Wiring box open or cable not clamped
     Caja de conexiones abierta o cable sin sujetar
   Dead and proved; clamp and close.
-    Sin corriente y comprobado; sujetar y cerrar.
+    Sin voltaje, comprobado; sujetar y cerrar.
   No thermostat in the chain
     Sin termostato en la cadena
   Nothing limits the water's temperature.
     Nada limita la temperatura del agua.
   Isolate the coil until a thermostat is wired in.
-    Aislar el serpentín hasta conectar un termostato.
+    Cerrar el circuito del serpentín hasta conectar un termostato.
   Commissioning record or warning label missing
     Falta el acta de puesta en servicio o la etiqueta de aviso
   Nobody can see who commissioned it and what must not be done.
@@ -792,13 +793,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit the label, start a record.
     Poner la etiqueta, empezar un registro.
   D1: metal, falls, at most 600 mm, no smaller than the valve's outlet
-    D1: de metal, en caída, 600 mm como mucho, no menor que la salida de la válvula
+    D1: de metal, en caída, 600 mm como máximo, no menor que la salida de la válvula
   Tundish: same space, upright, below the valve, in sight
     Embudo: en el mismo espacio, derecho, por debajo de la válvula, a la vista
   D2 leaves the tundish 300 mm straight down
     D2 sale del embudo 300 mm en vertical
   D2 falls at least 1 in 200 all the way
-    D2 cae al menos 1 en 200 en todo su recorrido
+    D2 con pendiente de al menos 1 en 200 en todo su recorrido
   D2: copper, or plastic that its maker proves for it and marks; one size above the valve's outlet
       or larger, no reduction
     D2: de cobre, o de plástico que su fabricante prueba y marca para esto; un tamaño más que la
@@ -806,17 +807,17 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   D2's end found and seen, hidden on its way or not; not blocked by later work
     El extremo de D2, encontrado y visto, oculto o no en su camino; no tapado por obras posteriores
   If it is shared: six systems at most, each with its tundish
-    Si se comparte: seis sistemas como mucho, cada uno con su embudo
+    Si se comparte: seis sistemas como máximo, cada uno con su embudo
   Into a soil stack only under its own conditions
     A una bajante solo con sus propias condiciones
   Low-level end: 100 mm at most, with a guard, or under a grating
-    Extremo bajo: 100 mm como mucho, con protección o bajo una rejilla
+    Extremo bajo: 100 mm como máximo, con protección o bajo una rejilla
   High-level end: metal hopper, or a roof that stands the heat, 3 m from plastic gutters
-    Extremo alto: tolva metálica, o un tejado que aguante el calor, a 3 m de canalones de plástico
+    Extremo alto: tolva metálica, o un tejado que aguante el calor, a 3 m de canaletas de plástico
   There is a discharge pipe
     Hay un tubo de descarga
   Full size to the end (3/4 in)
-    Tamaño pleno hasta el extremo (3/4 in)
+    Tamaño pleno hasta el extremo (3/4 pulg.)
   Rated for hot water
     Apto para agua caliente
   Serves this valve only
@@ -824,7 +825,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Runs by gravity, no trap, no uphill
     Corre por gravedad, sin sifón ni subidas
   No valve, tee or cap in it
-    Sin válvula, te ni tapa en él
+    Sin llave, conexión T ni tapa en él
   End not threaded
     Extremo sin rosca
   Ends where it is seen and hurts nobody
@@ -832,9 +833,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Air gap in the heater's own room
     Separación de aire en el cuarto del calentador
   Not more than 6 in above floor or receptor
-    No más de 6 in sobre el piso o el receptor
+    No más de 6 pulg. sobre el piso o el receptor
   Ends 6–24 in above ground, pointing down
-    Termina 6–24 in sobre el suelo, hacia abajo
+    Termina 6–24 pulg. sobre el suelo, hacia abajo
   At least two pipe diameters above
     Al menos dos diámetros de tubo por encima
   Insulated, where local rules ask for it
@@ -846,7 +847,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   {Supply_valve}
     Llave de agua fría
   Pipe insulation, {near_pipes}
-    Aislamiento de los tubos, primer tramo
+    Aislante térmico de los tubos, {near_pipes}
   Dielectric unions
     Uniones dieléctricas
   Plastic rings at the flue
@@ -856,7 +857,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Hood of the flue
     Campana de la salida de humos
   Free air for the burner
-    Aire libre para el quemador
+    Aire de combustión sin obstrucción
   Intake screen and sight glass
     Rejilla de entrada y mirilla
   Height of the burner in a garage
@@ -888,7 +889,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   {Gas_cock} with union, within reach
     Llave de gas con unión, al alcance
   Burner door and its gasket
-    Puerta del quemador y su junta
+    Puerta del quemador y su empaque
   No sign of flood or {vapour} event at the controls
     Sin señales de inundación ni de vapores en los controles
   Covers, guards and insulation over the {elements}

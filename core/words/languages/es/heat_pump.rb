@@ -21,7 +21,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The filter is full of dust, so the heater takes longer and costs more.
     El filtro está lleno de polvo: el calentador tarda más y gasta más.
   Clean it today, and show the household how.
-    Limpiarlo hoy y mostrar en casa cómo se hace.
+    Limpiarlo hoy y mostrar a quienes viven en la casa cómo se hace.
   Air filter missing or torn
     Falta el filtro de aire o está roto
   Without its filter the heater draws dust into itself.
@@ -29,7 +29,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit the maker's filter, and clean the coil behind it.
     Poner el filtro del fabricante y limpiar la batería que hay detrás.
   Its air: room or ducts, 15 cm (6 in) free at intake and outlet
-    Su aire: cuarto o conductos, 15 cm (6 in) libres en la entrada y en la salida
+    Su aire: cuarto o conductos, 15 cm (6 pulg.) libres en la entrada y en la salida
   Room of about 20 m³ (700 ft³), or ducts or louvres as its maker says, nothing against it
     Cuarto de unos 20 m³ (700 ft³), o conductos o rejillas según el fabricante, sin nada delante
   Room too small, without louvres or ducts
@@ -43,19 +43,23 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The heater cannot draw its air.
     El calentador no puede tomar su aire.
   Clear it today, and tell the household.
-    Despejarlo hoy y avisar en casa.
+    Despejarlo hoy y avisar a quienes viven en la casa.
   Its fan or duct pulls on an open-flued appliance
     Su ventilador o conducto tira de un aparato de tiro abierto
-  Its fan can draw flue gas of another appliance into the room. It carries carbon monoxide, which kills.
-    Su ventilador puede meter en el cuarto los gases de otro aparato. Llevan monóxido de carbono, que mata.
+  Its fan can draw flue gas of another appliance into the room. It carries carbon monoxide, which
+      kills.
+    Su ventilador puede meter en el cuarto los gases de otro aparato. Llevan monóxido de carbono,
+      que mata.
   Its power off; a spillage test there with it running, and its air from elsewhere.
-    Cortar su corriente; probar allí el revoco con él en marcha, y darle aire de otro sitio.
+    Apagar su corriente; probar allí el retroceso de gases con él en marcha, y darle aire de otro
+      sitio.
   Its fan can draw flue gas into the room
     Su ventilador puede meter gases quemados en el cuarto
   Condensate: where it runs
     Condensado: adónde va
   Falls all the way, trapped as its maker says, ends where frost and people are safe
-    Baja en todo el recorrido, con sifón según el fabricante, y acaba donde no hiela ni molesta a nadie
+    Baja en todo el recorrido, con sifón según el fabricante, y acaba donde no hiela ni molesta a
+      nadie
   Condensate pipe sags or rises
     El tubo del condensado hace panza o sube
   Water from the air cannot run away and may come out under the heater.
@@ -63,9 +67,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Re-hang it to fall all the way.
     Colgarlo de nuevo para que baje en todo el recorrido.
   Condensate led into the relief valve's discharge pipe
-    Condensado llevado al tubo de descarga de la válvula de seguridad
+    Condensado llevado al tubo de descarga de la válvula de alivio
   Two drains share a pipe that only the safety valve may use.
-    Dos desagües comparten un tubo que solo puede usar la válvula de seguridad.
+    Dos desagües comparten un tubo que solo puede usar la válvula de alivio.
   Lead it away by itself.
     Llevarlo por su propio tubo.
   Condensate ends where it freezes or people slip
@@ -84,8 +88,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Puede haber una fuga de refrigerante: silbido, aceite o hielo que no se va
   The gas that carries the heat may be escaping. It can burn, and takes the place of the air.
     El gas que lleva el calor puede estar escapando. Puede arder, y desplaza el aire.
-  Touch nothing on it, no flame; doors open on the way out; isolate it from another room only. Whoever is certified for refrigerants.
-    No tocar nada en él, ninguna llama; abrir puertas al salir; cortar la corriente solo desde otro cuarto. Llamar a un técnico habilitado para refrigerantes.
+  Touch nothing on it, no flame; doors open on the way out; isolate it from another room only.
+      Whoever is certified for refrigerants.
+    No tocar nada en él, ninguna llama; abrir puertas al salir; cortar la corriente solo desde otro
+      cuarto. Llamar a un técnico habilitado para refrigerantes.
   Refrigerant may be escaping
     Puede estar escapando refrigerante
   Stands level, sounds as it should
@@ -105,7 +111,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Find what is loose; a compressor that grinds is its maker's.
     Buscar qué está suelto; un compresor que rechina es cosa de su fabricante.
   spillage beside the heat pump
-    revoco junto a la bomba de calor
+    retroceso de gases junto a la bomba de calor
   Heat pump: air in and out
     Bomba de calor: aire de entrada y de salida
   Heat pump: filter
@@ -113,7 +119,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Heat pump: condensate
     Bomba de calor: condensado
   Spillage beside the heat pump
-    Revoco junto a la bomba de calor
+    Retroceso de gases junto a la bomba de calor
   Service the heat pump
     Mantenimiento de la bomba de calor
   Give the heat pump air of its own
@@ -121,7 +127,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Clean the air filter
     Limpiar el filtro de aire
   Spillage test beside the running heat pump
-    Prueba de revoco junto a la bomba de calor en marcha
+    Prueba de retroceso de gases junto a la bomba de calor en marcha
   Measure the air in and out
     Medir el aire de entrada y de salida
   Let the heat pump run
@@ -131,11 +137,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Air going in and coming out belong together.
     El aire de entrada y el de salida van juntos.
   Air %1 in, %2 out: at that air a heat pump may hand over to its elements.
-    Aire: entra a %1, sale a %2; con ese aire la bomba de calor puede ceder el paso a sus resistencias.
+    Aire: entra a %1, sale a %2; con ese aire la bomba de calor puede ceder el paso a sus
+      resistencias.
   Air %1 in, %2 out: it takes hardly any heat out of the air.
     Aire: entra a %1, sale a %2; apenas saca calor del aire.
-  See its mode, its restart delay, filter and fan; then its maker. The refrigerant circuit is never opened here.
-    Mirar su modo, su espera al arrancar, el filtro y el ventilador; después, su fabricante. El circuito del refrigerante nunca se abre aquí.
+  See its mode, its restart delay, filter and fan; then its maker. The refrigerant circuit is never
+      opened here.
+    Mirar su modo, su espera al arrancar, el filtro y el ventilador; después, su fabricante. El
+      circuito del refrigerante nunca se abre aquí.
   The heat pump runs but brings hardly any heat.
     La bomba de calor funciona, pero apenas da calor.
   Air %1 in, %2 out: less than the usual 4 to 8 K.
@@ -151,13 +160,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The coil behind the filter is iced.
     La batería detrás del filtro tiene hielo.
   Let it thaw, free the air, measure again; ice that stays is its maker's.
-    Dejar que se deshiele, despejar el aire y medir de nuevo; el hielo que no se va es cosa del fabricante.
+    Dejar que se deshiele, despejar el aire y medir de nuevo; el hielo que no se va es cosa del
+      fabricante.
   Ice on the heat pump keeps the air from it.
     El hielo no deja pasar el aire por la bomba de calor.
   The filter was choked, or the coil behind it dusty.
     El filtro estaba atascado, o la batería con polvo.
   Clean it every half year; show the household how.
-    Limpiarlo cada medio año; mostrar en casa cómo se hace.
+    Limpiarlo cada medio año; mostrar a quienes viven en la casa cómo se hace.
   Dust keeps the air from the heat pump, so it takes longer and costs more.
     El polvo no deja pasar el aire: tarda más y gasta más.
   The filter was cleaned.
@@ -175,9 +185,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Drawn in at the open flue with the fan running.
     Con el ventilador en marcha, el tiro abierto aspira.
   Flue gas spills beside the running heat pump.
-    Hay revoco junto a la bomba de calor en marcha.
+    Hay retroceso de gases junto a la bomba de calor en marcha.
   Its power off until it has air of its own.
     Sin corriente hasta que tenga su propio aire.
-  Its fan draws flue gas of another appliance into the room. It carries carbon monoxide, which kills.
+  Its fan draws flue gas of another appliance into the room. It carries carbon monoxide, which
+      kills.
     Su ventilador mete en el cuarto los gases de otro aparato. Llevan monóxido de carbono, que mata.
 TEXTS

@@ -14,13 +14,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   How is the charge of the {vessel} read?
     ¿Cómo se lee la carga del tanque de expansión?
   isolated and drained to zero
-    aislado y vaciado a cero
+    cerrado y con la presión a cero
   with several {taps} running
     con varias llaves abiertas
   The coil's pipes have no valves. What now?
     Los tubos del serpentín no tienen llaves. ¿Qué se hace?
   push-fit valves now
-    llaves a presión ahora
+    válvulas de conexión rápida ahora
   drain and solder
     vaciar y soldar
   How high above ground may the discharge pipe end outdoors?
@@ -28,9 +28,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   as the rulebook says
     como dice el reglamento
   3 to 6 in (75–150 mm)
-    3 a 6 in (75–150 mm)
+    3 a 6 pulg. (75–150 mm)
   May the relief valve discharge into the drain pan?
-    ¿Puede la válvula de alivio descargar en la bandeja?
+    ¿Puede la válvula de alivio descargar en la bandeja de drenaje?
   accepted
     se acepta
   objected to
@@ -50,7 +50,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   through the relief valve
     por la válvula de alivio
   May a gas heater be drained with the knob at PILOT?
-    ¿Se puede vaciar un calentador de gas con el mando en PILOT?
+    ¿Se puede vaciar un calentador de gas con la perilla en PILOT?
   no: OFF before any drain
     no: OFF antes de cualquier vaciado
   yes, it spares a relight
@@ -58,7 +58,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A dripping valve stays dry after washing. Cured?
     Una válvula que goteaba queda seca tras lavarla. ¿Curada?
   a cure when it stays dry
-    curada si queda seca
+    queda reparada si sigue seca
   only a postponement: replaced at the first drip
     solo aplazado: se cambia al primer goteo
   The {earth} at the {heater} cannot be seen.
@@ -80,7 +80,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   until it runs clear
     hasta que salga limpia
   Where nobody knows whether a dwelling is new: does the bath's 48 °C limit bind it?
-    Donde nadie sabe si una vivienda es nueva: ¿le obliga el límite de 48 °C en la bañera?
+    Donde nadie sabe si una vivienda es nueva: ¿le obliga el límite de 48 °C en la tina?
   taken for an existing one
     se toma por una existente
   taken for a new one, or one changed in use
@@ -98,7 +98,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   only with a known history
     solo con historia conocida
   Is an uninsulated relief valve pipe reported?
-    ¿Se informa de un tubo de alivio sin aislar?
+    ¿Se informa de un tubo de alivio sin aislante térmico?
   reported where local rules ask for insulation
     se informa donde las reglas locales piden aislamiento
   not a matter here
@@ -120,7 +120,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   When in the visit is the relief valve exercised?
     ¿Cuándo se prueba en la visita la válvula de alivio?
   before isolating, full and hot
-    antes de aislar, llena y caliente
+    antes de apagar y cerrar, llena y caliente
   with the flush
     con el enjuague
   after refilling
@@ -150,5 +150,5 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   wanted
     se desea
   not needed where the meter or backflow preventer has one
-    no hace falta si la tienen el medidor o el antirretorno
+    no hace falta si la tienen el medidor o el preventor de reflujo
 TEXTS

@@ -44,7 +44,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   What must be done
     Lo que hay que hacer
   by
-    antes del
+    a más tardar el
   Done on the spot
     Hecho en el momento
   Told
@@ -60,7 +60,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Measured
     Medido
   Verdict
-    Veredicto
+    Resultado
   This heater
     Este calentador
   What was not tested, and why
@@ -78,7 +78,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Main burner on
     Quemador encendido
   Manifold
-    Colector
+    Múltiple
   CO in the room
     CO en el cuarto
   CO in the flue, as read
@@ -134,7 +134,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Done by
     Hecho por
   Judged by
-    Juzgado según
+    Evaluado según
   The maker's instructions, the local authority and licensed people come first.
     Primero van las instrucciones del fabricante, la autoridad local y los profesionales con
       licencia.
@@ -157,7 +157,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   not signed
     sin firmar
   Taken on the account of
-    Tomada en la cuenta de
+    Tomada desde la cuenta de usuario de
   Customer
     Cliente
   Plumber
@@ -165,7 +165,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Inspector
     Inspector
   our default
-    nuestro valor de partida
+    valor predeterminado
   the firm
     la empresa
   this site
@@ -179,19 +179,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   electrical
     electricidad
   unvented
-    cilindros presurizados
+    sistemas presurizados de agua caliente
   This safety valve was fitted in %<year>s.
-    Esta válvula de seguridad se instaló en %<year>s.
+    Esta válvula de alivio se instaló en %<year>s.
   When this safety valve was fitted is not known.
-    No se sabe cuándo se instaló esta válvula de seguridad.
+    No se sabe cuándo se instaló esta válvula de alivio.
   On our record nobody has lifted it.
     En nuestros registros nadie la ha accionado.
   It was last lifted on %<date>s.
     Se accionó por última vez el %<date>s.
   An old valve may not close tight again after its test. A valve that does not was bad before: the
       test shows it.
-    Una válvula vieja puede no cerrar bien después de la prueba. La que no cierra ya estaba mal:
-      la prueba lo muestra.
+    Una válvula vieja puede no cerrar bien después de la prueba. La que no cierra ya estaba mal: la
+      prueba lo muestra.
   A new one is at hand today.
     Hoy hay una nueva a mano.
   A new one costs %<price>s, and the work.
@@ -227,7 +227,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Steam or boiling water comes out
     Sale vapor o agua hirviendo
   Water drips from the safety valve's pipe
-    Gotea agua por el tubo de la válvula de seguridad
+    Gotea agua por el tubo de la válvula de alivio
   The pilot flame goes out
     Se apaga la llama del piloto
   The pilot is lit, but the water stays cold
@@ -257,25 +257,35 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   There is water under it
     Hay agua debajo del aparato
   The breaker keeps tripping
-    El interruptor automático salta una y otra vez
+    El breaker (disyuntor) se dispara una y otra vez
   Water drips or runs from the pipe at its side
     Gotea o corre agua del tubo de su costado
-  Put a pail under it and ring us today. Never plug, cap or shorten that pipe: it keeps the tank from bursting. If it runs hot or steams: press “Gas or CO” above and read “Steam or boiling water”.
-    Ponga un balde debajo y llámenos hoy. Nunca tape ni acorte ese tubo: impide que el tanque reviente. Si sale caliente o con vapor: pulse «Gas o CO» arriba y lea «Vapor o agua hirviendo».
+  Put a pail under it and ring us today. Never plug, cap or shorten that pipe: it keeps the tank
+      from bursting. If it runs hot or steams: press “Gas or CO” above and read “Steam or boiling
+      water”.
+    Ponga una cubeta debajo y llámenos hoy. Nunca tape ni acorte ese tubo: impide que el tanque
+      reviente. Si sale caliente o con vapor: oprima «Gas o CO» arriba y lea «Vapor o agua
+      hirviendo».
   The water scalds
     El agua quema
-  Run the cold first, keep children and old people away from hot {taps}, set the dial lower if you know how, and ring us today.
-    Abra primero la fría, no deje que niños ni ancianos usen el agua caliente, baje el mando si sabe cómo y llámenos hoy.
+  Run the cold first, keep children and old people away from hot {taps}, set the dial lower if you
+      know how, and ring us today.
+    Abra primero la fría, no deje que niños ni personas mayores usen el agua caliente, baje la
+      perilla si sabe cómo y llámenos hoy.
   Water stands under it
     Hay agua en el suelo, debajo
-  Switch off what heats it (its power, its gas control or the boiler); then shut the cold valve above it, and ring us.
-    Apague lo que lo calienta (su corriente, su control de gas o la caldera); después cierre la llave de agua fría que está encima y llámenos.
+  Switch off what heats it (its power, its gas control or the boiler); then shut the cold valve
+      above it, and ring us.
+    Apague lo que lo calienta (su corriente, su control de gas o la caldera); después cierre la
+      llave de agua fría que está encima y llámenos.
   It was left out of use: do not switch it on, and let nobody else. Ring us.
     Quedó fuera de servicio: no lo encienda ni deje que nadie lo encienda. Llámenos.
   There is no hot water
     No hay agua caliente
-  Relight nothing and reset nothing more than once. Ring us, and say what its lights or its display show.
-    No lo encienda de nuevo ni lo restablezca más de una vez. Llámenos y diga qué muestran sus luces o su pantalla.
+  Relight nothing and reset nothing more than once. Ring us, and say what its lights or its display
+      show.
+    No lo encienda de nuevo ni lo restablezca más de una vez. Llámenos y diga qué muestran sus luces
+      o su pantalla.
   Permit, notice, certificate
     Permiso, notificación, certificado
   Permit

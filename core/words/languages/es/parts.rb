@@ -6,13 +6,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Pressure regulator
     Regulador de presión
   Backflow preventer
-    Antirretorno
+    Preventor de reflujo
   Inlet valves
     Válvulas de entrada
   Draft hood
     Campana de tiro
   Cold shut-off
-    Llave de agua fría
+    Válvula de cierre del agua fría
   Expansion tank
     Tanque de expansión
   Air space
@@ -56,15 +56,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Gas control
     Control de gas
   Gas shut-off
-    Llave de gas
+    Llave de paso de gas
   Burner
     Quemador
   Drain pan
-    Bandeja
+    Bandeja de drenaje
   Hot faucet
     Llave caliente
   Discharge end
-    Fin de la descarga
+    Extremo del tubo de descarga
   The site
     El lugar
   Water heater
@@ -74,7 +74,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   a small tank that takes up the water's growth when it heats
     un pequeño tanque que recoge lo que crece el agua al calentarse
   the safety valve that opens if pressure or temperature go too high
-    la válvula de seguridad que abre si la presión o la temperatura suben demasiado
+    la válvula de alivio que abre si la presión o la temperatura suben demasiado
   charge
     carga
   the air pressure in the expansion tank
@@ -94,7 +94,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Draught diverter
     Cortatiro
   Isolating valve
-    Llave de paso
+    Válvula de cierre
   Expansion vessel
     Vaso de expansión
   Air bubble
@@ -116,9 +116,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Immersion
     Resistencia
   Energy cut-out
-    Corte de seguridad
+    Corte por sobretemperatura
   Isolation
-    Aislamiento eléctrico
+    Desconexión eléctrica
   Two-port valve
     Válvula de dos vías
   Programmer
@@ -142,20 +142,20 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   temperature and pressure relief valve
     válvula de alivio de temperatura y presión
   the last safety valve: it opens if the stored water becomes far too hot or its pressure too high
-    la última válvula de seguridad: abre si el agua guardada se calienta demasiado o su presión
-      sube demasiado
+    la última válvula de alivio: abre si el agua guardada se calienta demasiado o su presión sube
+      demasiado
   expansion relief valve
     válvula de alivio de expansión
   the safety valve that opens first if pressure rises when the water heats
-    la válvula de seguridad que abre primero si la presión sube al calentarse el agua
+    la válvula de alivio que abre primero si la presión sube al calentarse el agua
   tundish
     embudo
   the open funnel in which you can see whether a safety valve is letting water go
-    el embudo abierto en el que se ve si una válvula de seguridad suelta agua
+    el embudo abierto en el que se ve si una válvula de alivio suelta agua
   the air pressure in the expansion vessel
     la presión de aire del vaso de expansión
   the switch that stops the heat if the thermostat fails; it must be reset by hand
-    el interruptor que detiene el calor si falla el termostato; hay que rearmarlo a mano
+    el corte que detiene el calor si falla el termostato; se restablece a mano
   pressure reducing valve
     válvula reductora de presión
   the device that lowers the pressure of the mains
@@ -163,9 +163,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   {Regulator}
     Regulador de presión
   {Cut_out}
-    Corte de seguridad
+    Corte por sobretemperatura
   energy cut-out
-    corte de seguridad
+    corte por sobretemperatura
   %1 bend
     %1 codo
   %1 bends

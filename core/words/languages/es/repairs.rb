@@ -3,11 +3,11 @@
 # Dangers told apart, and the repairs that are jobs.
 Munimen::Words::Language[:es].texts <<~TEXTS
   No discharge pipe on an unvented {heater}
-    Sin tubo de descarga en un {heater} presurizado
+    Sin tubo de descarga en un sistema presurizado de agua caliente
   When a safety valve opens, scalding water or steam comes out beside the {heater}.
-    Cuando se abre una válvula de seguridad, sale agua hirviente o vapor junto al {heater}.
+    Cuando se abre una válvula de alivio, sale agua hirviente o vapor junto al {heater}.
   Isolate every heat source until its discharge pipes are there.
-    Aislar todas las fuentes de calor hasta que estén sus tubos de descarga.
+    Apagar y bloquear todas las fuentes de calor hasta que estén sus tubos de descarga.
   Pipe soft, or not fit for 99 °C
     Tubo blando, o no apto para 99 °C
   Re-pipe in rigid pipe fit for at least 99 °C.
@@ -23,61 +23,63 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Burner off until the room has its openings; work out their size.
     Quemador apagado hasta que el cuarto tenga sus aberturas; calcular su tamaño.
   {Relief_valve}, before it is touched: drips or runs, felt at the valve
-    Válvula de seguridad, antes de tocarla: si gotea o corre, al tacto en la propia válvula
+    Válvula de alivio, antes de tocarla: si gotea o corre, al tacto en la propia válvula
   {Relief_valve} drips as found, cold or luke-warm
-    La válvula de seguridad gotea al llegar, fría o tibia
+    La válvula de alivio gotea al llegar, fría o tibia
   {Relief_valve} runs as found, cold
-    La válvula de seguridad corre al llegar, fría
+    La válvula de alivio corre al llegar, fría
   {Relief_valve} drips as found, hot or not felt
-    La válvula de seguridad gotea al llegar, caliente o sin haberla tocado
+    La válvula de alivio gotea al llegar, caliente o sin haberla tocado
   {Relief_valve} runs as found, hot or not felt
-    La válvula de seguridad corre al llegar, caliente o sin haberla tocado
+    La válvula de alivio corre al llegar, caliente o sin haberla tocado
   {Relief_valve} steams
-    De la válvula de seguridad sale vapor
+    De la válvula de alivio sale vapor
   The safety valve drips. Either the pressure is high or it is worn.
-    La válvula de seguridad gotea. O la presión es alta o la válvula está gastada.
+    La válvula de alivio gotea. O la presión es alta o la válvula está gastada.
   The safety valve runs. Either the pressure is high or it is worn.
-    De la válvula de seguridad corre agua. O la presión es alta o la válvula está gastada.
+    De la válvula de alivio corre agua. O la presión es alta o la válvula está gastada.
   Read static pressure and hot peak; wash the seat once, else replace it.
     Leer la presión estática y el pico en caliente; lavar el asiento una vez o, si no, cambiarla.
   Read static pressure and hot peak; replace the valve if it does not shut.
     Leer la presión estática y el pico en caliente; cambiar la válvula si no cierra.
   Hot water came from the safety valve: the tank may be overheating.
-    De la válvula de seguridad goteaba agua caliente: el tanque puede estar sobrecalentado.
+    De la válvula de alivio goteaba agua caliente: el tanque puede estar sobrecalentado.
   Hot water ran from the safety valve: the tank may be overheating.
-    De la válvula de seguridad corría agua caliente: el tanque puede estar sobrecalentado.
+    De la válvula de alivio corría agua caliente: el tanque puede estar sobrecalentado.
   Steam came from the safety valve: the water is far too hot.
-    De la válvula de seguridad salía vapor: el agua está demasiado caliente.
+    De la válvula de alivio salía vapor: el agua está demasiado caliente.
   Heat off, the cold left open; touch nothing until it has cooled; find out why.
     Calor apagado, el agua fría abierta; no tocar nada hasta que se enfríe; averiguar por qué.
   Heat off, keep away, the cold left open; touch nothing until it has cooled.
     Calor apagado, mantenerse lejos, el agua fría abierta; no tocar nada hasta que se enfríe.
   Steam came from it: over-temperature.
     Salió vapor: temperatura excesiva.
-  Heat off, the cold left open; touch nothing until it has cooled. Find out why the heat does not stop.
+  Heat off, the cold left open; touch nothing until it has cooled. Find out why the heat does not
+      stop.
     Calor apagado, el agua fría abierta; no tocar nada hasta que se enfríe. Averiguar por qué el
       calor no se detiene.
   Still dripping ten seconds after closing: its seat.
     Sigue goteando diez segundos después de cerrar: es su asiento.
   Wash the seat once, by its lever 3–4 times; still dripping, replace the valve.
-    Lavar el asiento una vez, con la palanca 3–4 veces; si sigue goteando, cambiar la válvula.
+    Lavar el asiento una vez, levantando y soltando la palanca 3–4 veces; si sigue goteando, cambiar
+      la válvula.
   Leak that wets terminals or wiring
     Fuga que moja terminales o cables
   Water runs onto electrical parts. It can shock, and it can burn.
     Corre agua sobre partes eléctricas. Puede dar descargas y puede arder.
   Power off, locked and proved dead; mend the leak, dry it, prove insulation and {earth}.
-    Corriente cortada, bloqueada y ausencia de tensión comprobada; reparar la fuga, secar, comprobar
-      aislamiento y tierra.
+    Corriente apagada, bloqueada y sin voltaje, comprobado; reparar la fuga, secar, comprobar el
+      aislamiento eléctrico y la tierra.
   The tank has failed and is running out. It cannot be mended.
     El tanque ha fallado y se está vaciando. No tiene arreglo.
   Heat off, the {heater}'s own supply shut, empty it; replace the {heater}.
     Calor apagado, la llave propia del {heater} cerrada, vaciarlo; cambiar el {heater}.
   The tank runs onto its electrical parts
-    El tanque pierde agua sobre sus partes eléctricas
+    El agua del tanque cae sobre sus partes eléctricas
   The tank has failed and its water reaches electrical parts.
     El tanque ha fallado y su agua llega a partes eléctricas.
   Power off and locked first, then the water; replace the {heater}.
-    Primero la corriente, cortada y bloqueada; después el agua; cambiar el {heater}.
+    Primero la corriente, apagada y bloqueada; después el agua; cambiar el {heater}.
   Tank or pipes frozen
     Tanque o tubos helados
   The water has frozen. Ice may have split a pipe, and heat now could burst it.
@@ -93,30 +95,30 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Burner off until it has its clearance, and the flue has been tested.
     Quemador apagado hasta que tenga su separación y se haya probado el tubo de humos.
   Gas off today; replace the connector, prove it tight.
-    Gas cerrado hoy; cambiar el conector y comprobar que no fuga.
+    Gas cerrado hoy; cambiar el conector y comprobar que no tiene fuga.
   Not fired until it seals: seat it, renew the gasket.
-    No encender hasta que selle: asentarla y renovar la junta.
+    No encender hasta que selle: asentarla y cambiar el empaque.
   Power off and locked; dead and proved, cut back, new terminal, right torque.
-    Corriente cortada y bloqueada; comprobada la ausencia de tensión, sanear, terminal nuevo y par
+    Corriente apagada y bloqueada; sin voltaje, comprobado; recortar, terminal nuevo y apriete
       correcto.
   Cable damaged down to bare metal
     Cable dañado hasta el metal
   A live wire can be touched.
-    Se puede tocar un cable con tensión.
+    Se puede tocar un cable energizado.
   Power off and locked; replace the cable before it runs.
     Corriente cortada y bloqueada; cambiar el cable antes de que funcione.
   No {high_limit}
     Sin límite alto
   {High_limit} by-passed or bridged
-    Límite alto anulado o puenteado
+    Límite alto puenteado
   {High_limit}, reset by hand, its contacts not bridged
-    Límite alto de rearme manual, sin contactos puenteados
+    Límite alto de restablecimiento manual, sin contactos puenteados
   Fitted, wired in
     Montado y conectado
   The switch that stops the heat when a thermostat sticks is missing.
-    Falta el interruptor que detiene el calor cuando un termostato se pega.
+    Falta el corte que detiene el calor cuando un termostato se pega.
   The switch that stops the heat when a thermostat sticks has been put out of action.
-    El interruptor que detiene el calor cuando un termostato se pega está anulado.
+    El corte que detiene el calor cuando un termostato se pega está anulado.
   Power off and locked until one is fitted and proved.
     Corriente cortada y bloqueada hasta que haya uno montado y comprobado.
   Power off and locked; wire it in, prove it.
@@ -126,21 +128,24 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   An open flue where people sleep or wash
     Evacuación abierta donde se duerme o se lava
   What was switched off is still live
-    Lo que se cortó sigue con tensión
+    Lo que se apagó sigue energizado
   An open-flued burner in a bedroom or bathroom.
     Un quemador de evacuación abierta en un dormitorio o baño.
   Burner off and gas shut until a room-sealed {heater} is there, or it has been moved.
-    Quemador apagado y gas cerrado hasta que haya un {heater} estanco o se haya trasladado.
-  The burner takes its air from a room where people sleep or wash. If its flue fails, carbon monoxide reaches them first.
+    Quemador apagado y gas cerrado hasta que haya un {heater} de cámara sellada o se haya
+      trasladado.
+  The burner takes its air from a room where people sleep or wash. If its flue fails, carbon
+      monoxide reaches them first.
     El quemador toma el aire de un cuarto donde se duerme o se lava. Si falla la evacuación, el
       monóxido de carbono llega primero a esas personas.
-  Tell the household today; turn the setting down or fit a mixing valve, above all with a child, an old or an ill person.
-    Avisar hoy a la familia; bajar el ajuste o poner una válvula mezcladora, sobre todo si hay niños,
-      personas mayores o enfermas.
+  Tell the household today; turn the setting down or fit a mixing valve, above all with a child, an
+      old or an ill person.
+    Avisar hoy a quienes viven en la casa; bajar el ajuste o instalar una válvula mezcladora, sobre
+      todo si hay niños, personas mayores o enfermas.
   Turn the setting down today, or prove a mixing valve; find out why it is so hot.
     Bajar hoy el ajuste, o comprobar una válvula mezcladora; averiguar por qué está tan caliente.
   The safety valve would open only when the water is about to boil.
-    La válvula de seguridad solo abriría cuando el agua estuviera a punto de hervir.
+    La válvula de alivio solo abriría cuando el agua estuviera a punto de hervir.
   Heat off until a valve that opens at 99 °C or below is fitted.
     Calor apagado hasta poner una válvula que abra a 99 °C o menos.
   Heat off until a valve that opens at 210 °F or below is fitted.
@@ -160,7 +165,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   draft
     tiro
   flue
-    evacuación de humos
+    ducto de gases
   The {earth} holds to the metal of the {heater}.
     La tierra llega bien al metal del {heater}.
   No {earth} reaches the metal of the {heater}.
@@ -168,7 +173,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Off and locked until the {earth} is made and proved.
     Cortado y bloqueado hasta que la tierra esté hecha y comprobada.
   The metal of the {heater} has no {earth}: a fault could make it live.
-    El metal del {heater} no está puesto a tierra: una avería podría darle tensión.
+    El metal del {heater} no está puesto a tierra: una falla podría dejarlo energizado.
   %1 % more gas than the %2 allowed here.
     %1 % más de gas que los %2 permitidos aquí.
   %1 % less gas than the %2 allowed here.
@@ -176,12 +181,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The input is what its plate allows here.
     El consumo es el que su placa permite aquí.
   Set the manifold to its plate; check the orifice for this altitude.
-    Ajustar el colector a su placa; revisar el inyector para esta altitud.
+    Ajustar la presión del múltiple a la de su placa; revisar el orificio para esta altitud.
   How high above the sea it stands is not recorded: above 2,000 ft (610 m) less is allowed.
     No consta a qué altitud está: por encima de 2,000 ft (610 m) se permite menos.
-  Put the supply right first: pipe, meter, regulator, other appliances. The manifold is not touched before.
-    Primero corregir el suministro: tubo, contador, regulador, otros aparatos. Antes no se toca el
-      colector.
+  Put the supply right first: pipe, meter, regulator, other appliances. The manifold is not touched
+      before.
+    Primero corregir el suministro: tubo, medidor, regulador, otros aparatos. Antes no se toca el
+      múltiple.
   The cut-off has opened from too much heat: find out why, then replace the control.
     El corte se ha abierto por exceso de calor: averiguar por qué y después cambiar el control.
   Which gas it burns is not on record: read it off the plate first; each pressure goes by it.
@@ -191,19 +197,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   expansion relief in place
     la válvula de expansión en su sitio
   expansion relief out
-    la válvula de expansión fuera
+    la válvula de expansión desmontada
   Clear what is stored beside it
     Retirar lo guardado a su lado
   Find the isolator that makes it dead
-    Encontrar el interruptor que lo deja sin tensión
+    Encontrar el desconectador que lo deja sin voltaje
   Fit or replace the {cut_out}
-    Poner o cambiar el corte de seguridad
+    Poner o cambiar el corte por sobretemperatura
   Fit a first {vessel}
     Poner un primer tanque de expansión
   Replace the thermostat or mend its circuit
     Cambiar el termostato o reparar su circuito
   Mend the flue
-    Reparar la evacuación de humos
+    Reparar el ducto de gases
   Put the gas supply right
     Corregir el suministro de gas
   Mend terminals, covers and {earth}
@@ -213,7 +219,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Adjust, fit or replace the {regulator}
     Ajustar, poner o cambiar el regulador de presión
   Thaw it, and see that it is tight
-    Descongelarlo y ver que no fuga
+    Descongelarlo y ver que no tiene fugas
   Prove the {earth}, from the terminal to the metal
     Comprobar la tierra, del terminal al metal
   Read the static pressure again, as left
@@ -223,5 +229,5 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Prove that each thermostat stops its heat
     Comprobar que cada termostato detiene su calor
   Prove each cut-out by its own test
-    Comprobar cada corte de seguridad con su propia prueba
+    Comprobar cada corte por sobretemperatura con su propia prueba
 TEXTS

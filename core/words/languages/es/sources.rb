@@ -13,9 +13,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   %1 (house rule)
     %1 (regla de la empresa)
   120 °F at a tap is a caution; codes bound bath and shower
-    49 °C (120 °F) en un grifo pide precaución; los códigos limitan bañera y ducha
+    120 °F en una llave pide precaución; los códigos limitan tina y ducha
   15 cm (6 in) free, or as the maker says
-    15 cm (6 in) libres, o lo que diga el fabricante
+    15 cm (6 pulg.) libres, o lo que diga el fabricante
   25 psi between supply and relief
     25 psi entre la red y la válvula de alivio
   40–80 psi is acceptable
@@ -29,13 +29,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   a full discharge would overrun a pan
     una descarga completa desbordaría la bandeja
   a heater is isolated on its cold side
-    un aparato se aísla por su lado frío
+    un calentador se cierra por su lado frío
   a leaking tank is finished
-    un tanque que pierde está acabado
+    un tanque con fuga está acabado
   a peak at the relief setting every cycle: expansion control has failed
     un máximo al valor de la válvula de alivio en cada ciclo: falló el control de la dilatación
   a peak at the expansion relief's setting every cycle: the vessel or bubble has failed
-    un máximo al valor de la válvula de expansión en cada ciclo: falló el vaso de expansión o la burbuja
+    un máximo al valor de la válvula de expansión en cada ciclo: falló el vaso de expansión o la
+      burbuja
   a post where a car could strike it
     un poste donde un auto podría golpearlo
   a regulator is turned down no lower than the house needs
@@ -45,7 +46,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   a safe way to what has to be serviced
     un paso seguro hasta lo que hay que mantener
   a shut-off must be reachable
-    una llave de paso tiene que estar al alcance
+    una válvula de cierre tiene que estar al alcance
   a valve is matched by its plate
     una válvula se elige por su placa
   about 20 m³ (700 ft³), or as the maker says
@@ -73,17 +74,17 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   dials end at 150–160 °F: hotter is over-temperature
     los diales llegan a 150–160 °F: más es sobretemperatura
   drop at most 0.5 in. w.c. from pilot to burner
-    caída de 0.5 in. w.c. como mucho del piloto al quemador
+    caída de 0.5 in. w.c. como máximo del piloto al quemador
   dry within 10 s of closing
     seca antes de 10 s tras cerrar
   energy cut-out 80–85 °C: the second tier has been reached
-    corte de seguridad, 80–85 °C: se llegó a la segunda protección
+    corte por sobretemperatura, 80–85 °C: se llegó a la segunda protección
   every open defect by its date
     cada defecto abierto antes de su fecha
   growth, 25–45 °C and somewhat above; ASHRAE Guideline 12
     crecimiento, 25–45 °C y algo más; ASHRAE Guideline 12
-  hot as found, or steam at any time, is over-temperature until proved otherwise: heat off, the
-      cold left open
+  hot as found, or steam at any time, is over-temperature until proved otherwise: heat off, the cold
+      left open
     caliente al llegar, o vapor en cualquier momento, es sobretemperatura mientras no se demuestre
       otra cosa: calor apagado, el agua fría abierta
   ice in the pipe shuts the valve off
@@ -93,8 +94,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   limits come from the plate
     los límites los da la placa
   live after switching off: find the isolator that belongs to it, prove it dead at the heater
-    con tensión después de apagar: busque el seccionador que le corresponde y compruebe en el
-      aparato que no hay tensión
+    energizado después de apagar: encontrar su desconectador y comprobar en el aparato que no hay
+      voltaje
   local rules in places
     reglas locales en algunos lugares
   look the next day after a drain or a joint
@@ -111,7 +112,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   no clause of a plumbing code; state law asks for it
     ningún artículo de un código de fontanería; lo pide la ley del estado
   no heat on a frozen tank: thawed, tight, full first
-    sin calor en un tanque helado: antes, deshelado, estanco y lleno
+    sin calor en un tanque helado: antes, deshelado, sin fugas y lleno
   nothing that burns beside a heater
     nada que arda junto a un calentador
   once a year
@@ -157,7 +158,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   the days of the book; the authority's come first
     los plazos del código; primero van los de la autoridad
   the flue has been blowing back
-    el conducto de humos ha soplado hacia atrás
+    el ducto de gases ha soplado hacia atrás
   the next person should know what was done
     quien venga después debe saber qué se hizo
   the province's and the municipality's rules

@@ -2,11 +2,11 @@
 
 Munimen::Words::Language[:es].texts <<~TEXTS
   dial as found
-    el mando como se encontró
+    la perilla como se encontró
   dial changed
-    el mando cambiado
+    la perilla cambiada
   dial restored
-    el mando donde estaba
+    la perilla donde estaba
   supply open
     agua del calentador abierta
   supply shut
@@ -52,7 +52,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   maximum hand none
     sin aguja de máxima
   maximum hand reset
-    aguja de máxima bajada
+    aguja de máxima puesta a cero
   maximum hand spoiled
     aguja de máxima movida
   upper {element} heat on
@@ -98,21 +98,21 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   immersion heat off
     resistencia de apoyo apagada
   feed live
-    con corriente
+    energizado
   feed off
-    sin corriente
+    apagado
   feed proved dead
-    sin corriente, comprobado
+    sin voltaje, comprobado
   lock off
     sin bloqueo
   lock on
     bloqueado
   immersion feed live
-    apoyo con corriente
+    resistencia de respaldo energizada
   immersion feed off
-    apoyo sin corriente
+    resistencia de respaldo apagada
   immersion feed proved dead
-    apoyo sin corriente, comprobado
+    resistencia de respaldo sin voltaje, comprobado
   immersion lock off
     apoyo sin bloqueo
   immersion lock on
@@ -150,11 +150,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   {element} out
     resistencia quitada
   {controls} feed live
-    controles con corriente
+    controles energizados
   {controls} feed off
-    controles sin corriente
+    controles apagados
   {controls} feed proved dead
-    controles sin corriente, comprobado
+    controles sin voltaje, comprobado
   {controls} lock off
     controles sin bloqueo
   {controls} lock on
@@ -164,17 +164,17 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   immersion out
     resistencia quitada
   off-peak feed live
-    tarifa nocturna con corriente
+    tarifa nocturna energizada
   off-peak feed off
-    tarifa nocturna sin corriente
+    tarifa nocturna apagada
   off-peak feed proved dead
-    tarifa nocturna sin corriente, comprobado
+    tarifa nocturna sin voltaje, comprobado
   boost feed live
-    refuerzo con corriente
+    refuerzo energizado
   boost feed off
-    refuerzo sin corriente
+    refuerzo apagado
   boost feed proved dead
-    refuerzo sin corriente, comprobado
+    refuerzo sin voltaje, comprobado
   off-peak lock off
     tarifa nocturna sin bloqueo
   off-peak lock on

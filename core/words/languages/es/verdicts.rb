@@ -19,13 +19,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Air only: the membrane holds so far.
     Solo aire: por ahora la membrana aguanta.
   %1 at bath or shower: burns adult skin in %2.
-    %1 en bañera o ducha: quema la piel de un adulto en %2.
+    %1 en tina o ducha: quema la piel de un adulto en %2.
   %1 at the bath: burns adult skin in %2.
-    %1 en la bañera: quema la piel de un adulto en %2.
+    %1 en la tina: quema la piel de un adulto en %2.
   %1 at the bath.
-    %1 en la bañera.
+    %1 en la tina.
   %1 at bath or shower.
-    %1 en bañera o ducha.
+    %1 en tina o ducha.
   %1 was set against live water, so it is not the charge. Bring the water side to zero and set it
       again.
     %1 se fijó con el agua a presión, así que no es la carga. Llevar el lado del agua a cero y
@@ -62,44 +62,45 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   turned down, valve shut and boiler off; turned up, it opens and the boiler fires
     al bajar, la válvula cierra y la caldera se apaga; al subir, abre y la caldera enciende
   Turned down, the heat goes on: something by-passes the thermostat.
-    Bajado el termostato, el calor sigue: algo lo esquiva.
+    Bajado el termostato, el calor sigue: algo lo puentea.
   Isolate the heat source until the by-pass is found.
-    Cortar la fuente de calor hasta encontrar lo que lo esquiva.
+    Apagar y bloquear la fuente de calor hasta encontrar lo que puentea el corte.
   The thermostat does not stop the heat; the water can become scalding.
     El termostato no detiene el calor; el agua puede llegar a escaldar.
   Turned up, nothing happens: {two_port}, its end switch, the cut-out or the programmer.
-    Subido el termostato, no pasa nada: la válvula de zona, su interruptor, el corte de seguridad o
-      el programador.
+    Subido el termostato, no pasa nada: la válvula de zona, su interruptor de fin de carrera, el
+      corte por sobretemperatura o el programador.
   Test the chain link by link, dead and proved.
-    Probar la cadena pieza por pieza, sin corriente y comprobado.
+    Probar la cadena pieza por pieza, sin voltaje, comprobado.
   The heating does not answer when hot water is asked for.
     La calefacción no responde cuando se pide agua caliente.
   The thermostat stops the heat and starts it.
     El termostato detiene el calor y lo pone en marcha.
   Tripped, the cut-out does not stop the heat: it is by-passed or stuck.
-    Disparado, el corte de seguridad no detiene el calor: está puenteado o pegado.
+    Disparado, el corte por sobretemperatura no detiene el calor: está puenteado o pegado.
   It has no test of its own: its type and its button were seen, no more.
     No tiene prueba propia: solo se vieron su tipo y su botón.
   Isolate the heat source until the cut-out stops it.
-    Cortar la fuente de calor hasta que el corte de seguridad la detenga.
+    Apagar y bloquear la fuente de calor hasta que el corte por sobretemperatura la detenga.
   The device that stops over-heating does not stop it.
     El dispositivo que detiene el sobrecalentamiento no lo detiene.
   The cut-out resets by itself: a second thermostat, not a cut-out.
-    El corte de seguridad se rearma solo: es un segundo termostato, no un corte.
+    El corte por sobretemperatura se restablece solo: es un segundo termostato, no un corte.
   Fit one that is reset by hand.
-    Instalar uno que se rearme a mano.
+    Instalar uno que se restablezca a mano.
   The device that stops over-heating switches itself on again.
     El dispositivo que detiene el sobrecalentamiento vuelve a conectarse solo.
   Tripped by its own test it stops the heat, and comes back only by hand.
     Disparado con su propia prueba detiene el calor, y solo vuelve a mano.
   The drain of the safety valves is too narrow for its length.
-    El desagüe de las válvulas de seguridad es demasiado estrecho para su longitud.
+    El tubo de descarga de las válvulas de alivio es demasiado estrecho para su longitud.
   Re-pipe by the table, shorten it or take out bends.
     Rehacer la tubería según la tabla, acortarla o quitar codos.
   The valve's outlet is not on record: D2's size hangs on it.
     La salida de la válvula no está anotada: de ella depende el tamaño de D2.
   D2 is %1, no more than the valve's outlet of %2 in: it must be at least one size larger.
-    D2 es de %1, no mayor que la salida de la válvula de %2 in: debe ser al menos un tamaño mayor.
+    D2 es de %1, no mayor que la salida de la válvula de %2 pulg.: debe ser al menos un tamaño
+      mayor.
   D2's %1 is not on record.
     %1 de D2 no está anotado.
   Beyond the table: %1 of equivalent length.
@@ -112,10 +113,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     D2 de %1 bastaría en cobre. Es de plástico: decide la tabla de su fabricante.
   D2's bends are not on record: without them its size is not known.
     Los codos de D2 no están anotados: sin ellos no se conoce su tamaño.
-  D2 of %1 will do for this {heater} alone; shared with another it needs %2. Whether it is shared is not on record.
-    D2 de %1 basta para este {heater} solo; compartido con otro necesita %2. No está anotado si es compartido.
-  Flow pipe %1, return %2, tank %3: it gives up little. A fouled coil does that, and so does a large flow: measure the flow before it is opened.
-    Ida %1, retorno %2, depósito %3: cede poco. Lo hace un serpentín sucio y también un caudal grande: medir el caudal antes de abrirlo.
+  D2 of %1 will do for this {heater} alone; shared with another it needs %2. Whether it is shared is
+      not on record.
+    D2 de %1 basta para este {heater} solo; compartido con otro necesita %2. No está anotado si es
+      compartido.
+  Flow pipe %1, return %2, tank %3: it gives up little. A fouled coil does that, and so does a large
+      flow: measure the flow before it is opened.
+    Ida %1, retorno %2, depósito %3: cede poco. Lo hace un serpentín sucio y también un caudal
+      grande: medir el caudal antes de abrirlo.
   Flow pipe %1, return %2, tank %3: it gives up well, as far as it can be told without the flow.
     Ida %1, retorno %2, depósito %3: cede bien, hasta donde se sabe sin el caudal.
   The thermostat is set to %1.
@@ -139,9 +144,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   D2 falls only %1.
     D2 solo cae %1.
   Re-hang it to fall 1 in 200 or more.
-    Volver a colgarla para que caiga 1 en 200 o más.
+    Volver a colgarla con pendiente de 1 en 200 o más.
   Water stands in the drain of the safety valves.
-    Queda agua en el desagüe de las válvulas de seguridad.
+    Queda agua en el tubo de descarga de las válvulas de alivio.
   Lead the pipe to the floor, a receptor or outdoors.
     Llevar el tubo al piso, a un desagüe abierto o al exterior.
   The safety pipe ends in the tray under the {heater}, which a full discharge would overrun.
@@ -154,19 +159,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Ends in the pan, as the code allows.
     Termina en la bandeja, como permite el código.
   Nothing in the pail under the outlet after a day.
-    Nada en el cubo bajo la salida después de un día.
+    Nada en la cubeta bajo la salida después de un día.
   Water in the pail under the outlet after a day: a safety valve lets go.
-    Agua en el cubo bajo la salida después de un día: una válvula de seguridad suelta agua.
+    Agua en la cubeta bajo la salida después de un día: una válvula de alivio suelta agua.
   a pail under it for a day shows what lets go
-    un cubo debajo durante un día muestra lo que se suelta
+    una cubeta debajo durante un día muestra qué suelta agua
   Never cap the outlet. Measure static pressure, hot peak and the {vessel}'s charge; with those in
       order, replace the valve.
     Nunca tapar la salida. Medir la presión estática, el pico en caliente y la carga del tanque de
       expansión; si están en orden, cambiar la válvula.
   A safety valve lets water go in daily use. Something raises the pressure, or the valve does not
       close tight.
-    Una válvula de seguridad suelta agua en el uso diario. Algo sube la presión o la válvula no
-      cierra bien.
+    Una válvula de alivio suelta agua en el uso diario. Algo sube la presión o la válvula no cierra
+      bien.
   Heated water has nowhere to go: the system is closed and there is no {vessel}.
     El agua calentada no tiene adónde ir: el sistema está cerrado y no hay tanque de expansión.
   Fit an {vessel} of the size worked out, charged to the supply pressure.
@@ -178,31 +183,31 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     No hay tanque de expansión y no se sabe si una válvula de retención o un regulador cierra el
       sistema: decide el pico en caliente.
   Only %1 comes through: strainer, isolating valve or mains.
-    Solo pasan %1: el filtro, la llave de paso o la red.
+    Solo pasan %1: el filtro, la válvula de cierre o la red.
   %1 comes through.
     Pasan %1.
   The plate's input is not recorded.
     La potencia de la placa no está anotada.
   Input at most 5 % over the plate, for measuring, and not 10 % under
-    Potencia como mucho 5 % sobre la placa, por la medición, y no 10 % por debajo
+    Potencia como máximo 5 % sobre la placa, por la medición, y no 10 % por debajo
   The burner does not burn as much gas as its plate says.
     El quemador no consume el gas que dice su placa.
   %1 % more gas than the plate's %2.
     %1 % más gas que los %2 de la placa.
   Set the manifold to its plate; check the orifice.
-    Ajustar la presión del quemador a su placa; revisar el inyector.
+    Ajustar la presión del múltiple a la de su placa; revisar el orificio.
   %1 % less gas than the plate's %2.
     %1 % menos gas que los %2 de la placa.
   Pressures in three states; orifice and burner clean.
-    Presiones en tres estados; inyector y quemador limpios.
+    Presiones en tres estados; orificio y quemador limpios.
   The input is that of its plate.
     La potencia es la de su placa.
   The {high_limit} had not tripped.
-    El límite alto no había saltado.
+    El límite alto no se había disparado.
   The {high_limit} had tripped: the water was far too hot, or its terminals were.
-    El límite alto había saltado: el agua, o sus terminales, estaban demasiado calientes.
+    El límite alto se había disparado: el agua, o sus terminales, estaban demasiado calientes.
   a high limit is never only reset
-    un límite alto nunca se rearma sin más
+    un límite alto nunca se restablece sin buscar la causa
   Find out why: thermostats, an {element} to {earth}, a loose terminal.
     Averiguar por qué: termostatos, una resistencia a tierra, un terminal flojo.
   The device that stops over-heating had switched the {heater} off.
@@ -238,8 +243,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A heating element is worn out or unsafe.
     Una resistencia eléctrica está gastada o no es segura.
   Nothing here can be judged: a manifold goes by its plate, which is not on record.
-    Aquí no se puede juzgar nada: la presión del quemador se rige por su placa, que no está
-      anotada.
+    Aquí no se puede juzgar nada: la presión del quemador se rige por su placa, que no está anotada.
   Find what takes the pressure; set the manifold to its plate.
     Buscar qué quita presión; ajustar la del quemador a su placa.
   The gas pressure at the burner is not what it should be.
@@ -259,15 +263,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The paper is dry after a day.
     El papel está seco después de un día.
   The paper is wet through: a joint leaks.
-    El papel está empapado: una junta pierde agua.
+    El papel está empapado: una unión tiene fuga.
   A spot on the paper: a joint weeps.
-    Una mancha en el papel: una junta rezuma.
+    Una mancha en el papel: una unión rezuma.
   paper under it for a day shows a slow leak
     un papel debajo durante un día muestra una fuga lenta
   Cap a weeping drain valve; make a joint again.
-    Tapar una válvula de drenaje que rezuma; rehacer la junta.
+    Tapar una válvula de drenaje que rezuma; rehacer la unión.
   Water slowly leaks from a joint.
-    Una junta pierde agua poco a poco.
+    Una unión deja salir agua poco a poco.
   Clean and tighten first; the part that the measurements point to after that.
     Primero limpiar y apretar; después la pieza a la que apunten las medidas.
   The safety device that watches the pilot flame is not as it should be.
@@ -277,13 +281,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The pilot flame misses the generator's tip.
     La llama piloto no alcanza la punta del generador.
   A lazy, yellow pilot flame: the intake is choked or its orifice dirty.
-    Una llama piloto floja y amarilla: la entrada de aire está obstruida o su inyector sucio.
+    Una llama piloto con poca fuerza y amarilla: la entrada de aire está obstruida o su orificio
+      sucio.
   The pilot flame lifts: too much air, or a choked intake.
     La llama piloto se despega: demasiado aire o entrada obstruida.
   a blue flame on the tip; screen and orifice clean
-    una llama azul en la punta; rejilla e inyector limpios
+    una llama azul en la punta; rejilla e orificio limpios
   Clean screen, base filter and orifice; look again with the door clear.
-    Limpiar rejilla, filtro de la base e inyector; mirar de nuevo con la puerta limpia.
+    Limpiar rejilla, filtro de la base e orificio; mirar de nuevo con la puerta limpia.
   The pilot flame burns badly and may go out.
     La llama piloto quema mal y puede apagarse.
   held until the generator is hot, it stays; five minutes after a failed try
@@ -306,7 +311,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Rated %1, the heat input is %2: the {relief_valve} is too small.
     Capacidad %1, la potencia de calor es %2: la válvula T&P es demasiado pequeña.
   The last safety valve is too small for this {heater}.
-    La última válvula de seguridad es demasiado pequeña para este {heater}.
+    La última válvula de alivio es demasiado pequeña para este {heater}.
   Rated %1, the heat input is %2.
     Capacidad %1, la potencia de calor es %2.
   that is what it works at; ask the maker
@@ -322,7 +327,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Heat off until a valve set no higher than the tank's rating is fitted.
     Calor apagado hasta instalar una válvula que no abra por encima de lo que soporta el tanque.
   The last safety valve opens later than the tank can stand.
-    La última válvula de seguridad abre más tarde de lo que el tanque soporta.
+    La última válvula de alivio abre más tarde de lo que el tanque soporta.
   Opens at %1, no higher than the tank's %2.
     Abre a %1, no más que los %2 del tanque.
   Fitted %1: within its three years.
@@ -332,10 +337,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fitted %1: its three years are over.
     Instalada en %1: sus tres años han pasado.
   This safety valve is due for replacement by age.
-    A esta válvula de seguridad le toca el cambio por edad.
+    A esta válvula de alivio le toca el cambio por edad.
   When the {relief_valve} was fitted is not recorded; the house rule replaces it after three years.
-    No está anotado cuándo se instaló la válvula T&P; la regla de la empresa la cambia a los
-      tres años.
+    No está anotado cuándo se instaló la válvula T&P; la regla de la empresa la cambia a los tres
+      años.
   after a regulator, house and street differ
     tras un regulador, casa y calle difieren
   House and {street} both stand at %1: the {regulator} no longer reduces.
@@ -369,8 +374,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   hot drip
     goteo caliente
   Heat off, the cold left open. Find out why the heat does not stop; a new valve would drip again.
-    Calor apagado, el agua fría abierta. Averiguar por qué no se detiene el calor; una válvula
-      nueva gotearía igual.
+    Calor apagado, el agua fría abierta. Averiguar por qué no se detiene el calor; una válvula nueva
+      gotearía igual.
   Dripped after closing, dry after washing the seat.
     Goteó después de cerrar; seca tras lavar el asiento.
   dry after washing
@@ -378,15 +383,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Look at its outlet again at the next visit.
     Mirar de nuevo su salida en la próxima visita.
   The safety valve dripped after its test and closed after being rinsed.
-    La válvula de seguridad goteó tras su prueba y cerró después de enjuagarla.
+    La válvula de alivio goteó después de su prueba y cerró después de enjuagarla.
   Dripped after closing; washing only postpones it.
     Goteó después de cerrar; lavarla solo lo aplaza.
   Still dripping ten seconds after closing.
     Aún gotea diez segundos después de cerrar.
   The last protection against a bursting tank does not work.
-    La última protección contra la rotura del tanque no funciona.
+    La última protección contra que el tanque reviente no funciona.
   A safety valve against pressure does not work.
-    Una válvula de seguridad contra la presión no funciona.
+    Una válvula de alivio contra la presión no funciona.
   strong full-bore flow, and it shuts
     caudal fuerte a paso pleno, y cierra
   Heat off until the {%1} is replaced.
@@ -398,26 +403,26 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   It does not shut after its test.
     No cierra después de su prueba.
   The safety valve does not close tight any more and must be replaced.
-    La válvula de seguridad ya no cierra bien y hay que cambiarla.
+    La válvula de alivio ya no cierra bien y hay que cambiarla.
   Cold inlet and heat off first; then the lever 3–4 times; if it runs on, replace it.
-    Primero cerrar la entrada fría y apagar el calor; luego mover la palanca 3–4 veces; si sigue
-      corriendo, cambiarla.
+    Primero cerrar la entrada fría y apagar el calor; luego levantar y soltar la palanca 3–4 veces;
+      si sigue saliendo agua, cambiar la válvula.
   Weak flow: scale or debris in the valve or its pipe.
     Caudal débil: sarro o suciedad en la válvula o en su tubo.
   The safety valve lets out less water than it should.
-    La válvula de seguridad deja salir menos agua de la que debe.
+    La válvula de alivio deja salir menos agua de la que debe.
   Clear the pipe, lift again; if it stays weak, replace the valve.
     Limpiar el tubo y levantar otra vez; si sigue débil, cambiar la válvula.
   Every joint that was opened is dry.
-    Todas las juntas que se abrieron están secas.
+    Todas las uniones que se abrieron están secas.
   A joint that was opened drips.
-    Una junta que se abrió gotea.
+    Una unión que se abrió gotea.
   dry at full pressure before you leave
     seca a plena presión antes de irse
   Make it again before heat comes back.
     Rehacerla antes de que vuelva el calor.
   A joint drips after the work.
-    Una junta gotea después del trabajo.
+    Una unión gotea después del trabajo.
   Ran %1: flush again in %2 months.
     Salió %1: enjuagar de nuevo en %2 meses.
   Heavy sediment came out.
@@ -447,29 +452,29 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Heat off; find out why before the {heater} runs.
     Calor apagado; averiguar por qué antes de que funcione el {heater}.
   The new safety valve does not let enough water out.
-    La válvula de seguridad nueva no deja salir suficiente agua.
+    La válvula de alivio nueva no deja salir suficiente agua.
   prove, test, prove
     comprobar, probar, comprobar
   Something is live: a second feed, or the wrong {breaker}.
-    Algo tiene corriente: una segunda alimentación, o el interruptor equivocado.
+    Algo está energizado: una segunda alimentación, o el breaker equivocado.
   Covers on; find the other feed before anything is touched.
     Tapas puestas; encontrar la otra alimentación antes de tocar nada.
   A part that should be dead was live.
-    Una parte que debía estar sin corriente la tenía.
+    Una parte que debía estar sin voltaje estaba energizada.
   The tester failed on the proving unit: nothing is proved.
-    El comprobador falló en su unidad de prueba: no se ha comprobado nada.
+    El probador falló en su unidad de comprobación: no se ha comprobado nada.
   Dead on every pair and every feed, the tester proved before and after.
-    Sin corriente en todos los pares y alimentaciones; el comprobador se comprobó antes y después.
+    Sin voltaje en todos los pares y alimentaciones; el probador se comprobó antes y después.
   Not proved yet: the tester is proved before and after.
-    Aún sin comprobar: el comprobador se comprueba antes y después.
+    Aún sin comprobar: el probador se comprueba antes y después.
   spillage test
-    prueba de retorno de humos
+    prueba de retroceso de gases
   9 and 30 ppm
     9 y 30 ppm
   Burner off, ventilate, everybody out at 30 ppm; find the cause.
-    Quemador apagado, ventilar, todos fuera a 30 ppm; encontrar la causa.
+    Quemador apagado, ventilar, todos afuera a 30 ppm; encontrar la causa.
   Exhaust gas stays in the house. It carries carbon monoxide, which kills.
-    El gas de escape se queda en la casa. Lleva monóxido de carbono, que mata.
+    Los gases de combustión se quedan en la casa. Llevan monóxido de carbono, que mata.
   Flue gas spills at the hood in the worst case.
     Los humos se escapan por la campana en el peor caso.
   %1 ppm of carbon monoxide in the room.
@@ -511,11 +516,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   120, 120, 240 V; or 230, 0, 230 V; zero everywhere once switched off
     120, 120, 240 V; o 230, 0, 230 V; cero en todas partes una vez apagado
   Something stays live after switching off.
-    Algo sigue con corriente después de apagar.
+    Algo sigue energizado después de apagar.
   Find the other feed, or the leg that is not broken, before anything is touched.
     Encontrar la otra alimentación, o el conductor que no se corta, antes de tocar nada.
   A part of the {heater} stays live when it is switched off.
-    Una parte del {heater} sigue con corriente cuando está apagado.
+    Una parte del {heater} sigue energizada cuando está apagado.
   Both legs and across belong together.
     Las lecturas de las dos fases y entre ellas van juntas.
   %1 V across: %2.
@@ -523,9 +528,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   a leg is lost
     falta una fase
   not the rated voltage
-    no es la tensión nominal
+    no es el voltaje nominal
   Follow it back to the {breaker}.
-    Seguirlo hasta el interruptor.
+    Seguirlo hasta el breaker (disyuntor).
   The electricity does not reach the {heater} as it should.
     La electricidad no llega como debe al {heater}.
   %1 and %2 V to {earth}: the {earth} is not proved, or the supply is not what it seems.
@@ -535,7 +540,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The electrical supply needs looking at.
     Hay que revisar el suministro eléctrico.
   Full voltage, and zero once switched off.
-    Toda la tensión, y cero una vez apagado.
+    Voltaje completo, y cero una vez apagado.
   %1 is no warmer than the cold supply: the {heater} is off, or the wrong {tap} was measured.
     %1 no es más que el agua fría: el {heater} está apagado, o se midió otra llave.
   %1 at the {tap}, as set; burns adult skin in %2.
@@ -573,27 +578,27 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Follow D2, clear it; re-size it by its equivalent length.
     Seguir D2 y despejarla; volver a dimensionarla por su longitud equivalente.
   The drain of the safety valves cannot carry what they let go.
-    El desagüe de las válvulas de seguridad no puede llevar lo que sueltan.
+    El tubo de descarga de las válvulas de alivio no puede llevar lo que sueltan.
   The tundish spills: scalding water into the room.
     El embudo rebosa: agua hirviente en el cuarto.
   Isolate every heat source until D2 is clear.
-    Cortar todas las fuentes de calor hasta que D2 esté libre.
+    Apagar y bloquear todas las fuentes de calor hasta que D2 esté libre.
   When a safety valve opens, scalding water would run into the room.
-    Cuando abre una válvula de seguridad, correría agua hirviente por el cuarto.
+    Cuando abre una válvula de alivio, correría agua hirviente por el cuarto.
   %1 on an unvented {heater}.
-    %1 en un {heater} presurizado.
+    %1 en un sistema presurizado de agua caliente.
   charge is read with the water side at zero
     la carga se lee con el lado del agua a cero
   %1 is the system's pressure, not the charge: it was read against live water. Bring the water side
       to zero, by the valve that isolates the {vessel}, and read again.
-    %1 es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado del
-      agua a cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
+    %1 es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado del agua a
+      cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
   Read the static pressure first: the charge is held against it.
     Leer primero la presión estática: la carga se compara con ella.
   %1 was read with {taps} running: approximate, too near the limit to decide. Isolate, drain to
       zero, read again.
-    %1 se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir. Aislar,
-      vaciar a cero y leer de nuevo.
+    %1 se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir. Cerrar,
+      bajar la presión a cero y leer de nuevo.
   %1, within %2 of the supply's %3.
     %1, dentro de %2 de los %3 del suministro.
   Charged to the supply's
@@ -601,8 +606,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Even at a supply of only
     Incluso con un suministro de solo
   The {vessel} of %1 is too small for this tank. %2 %3, heating it from cold brings it to %4.
-    El tanque de expansión de %1 es demasiado pequeño para este tanque. %2 %3, calentarlo desde
-      frío lo lleva a %4.
+    El tanque de expansión de %1 es demasiado pequeño para este tanque. %2 %3, calentarlo desde frío
+      lo lleva a %4.
   Fit an {vessel} of %1 or more, charged to the supply pressure.
     Instalar un tanque de expansión de %1 o más, cargado a la presión del suministro.
   The small tank that cushions the pressure is too small for this {heater}.
@@ -624,7 +629,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   high limit
     límite de seguridad
   flue
-    conducto de humos
+    ducto de gases
   order of the protections
     orden de las protecciones
   gas pressures
@@ -648,7 +653,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   what can be seen
     lo que se ve
   Not recorded.
-    No anotado.
+    Sin anotar.
   Nothing was tested.
     No se probó nada.
   Immediately dangerous
@@ -703,9 +708,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Medido %1, esperado %2 tras esta extracción: coinciden.
   Measured %1, expected only %2 after this draw: the {vessel} takes less than its charge says, or
       the supply itself rose. Look at the membrane and at the {regulator}.
-    Medido %1, esperado solo %2 tras esta extracción: el tanque de expansión absorbe menos de lo
-      que dice su carga, o subió el propio suministro. Mirar la membrana y el regulador de
-      presión.
+    Medido %1, esperado solo %2 tras esta extracción: el tanque de expansión absorbe menos de lo que
+      dice su carga, o subió el propio suministro. Mirar la membrana y el regulador de presión.
   Measured %1, expected %2 after this draw: water has found another way, back into the main or out
       of a {tap}.
     Medido %1, esperado %2 tras esta extracción: el agua ha encontrado otro camino, de vuelta a la
@@ -725,7 +729,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   In service, with limits
     En servicio, con límites
   Left off, made safe
-    Dejado apagado y asegurado
+    Apagado y en condición segura
   Left in use against advice
     Dejado en uso contra nuestro consejo
   Evacuated, handed to the emergency service
@@ -741,7 +745,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   %1 defects stand
     Quedan %1 defectos
   The {heater} %1 switched off and made safe; it must not be used until it is put right.
-    El {heater} %1 apagado y asegurado; no debe usarse hasta que esté arreglado.
+    El {heater} %1 apagado y en condición segura; no debe usarse hasta que esté arreglado.
   must be
     debe quedar
   The {heater} is dangerous and was left in use against advice; it should be switched off until it
@@ -753,7 +757,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Everybody was asked to leave, and the emergency service was called
     Se pidió a todos que salieran y se llamó al servicio de emergencia
   Everybody must leave, and the emergency service be called from outside
-    Todos deben salir y llamar desde fuera al servicio de emergencia
+    Todos deben salir y llamar desde afuera al servicio de emergencia
   %1; the {heater} must not be used, and nobody goes back in, until they have cleared it.
     %1; el {heater} no debe usarse y nadie vuelve a entrar hasta que ellos lo autoricen.
   The {heater} is in service; a few points are worth watching.
@@ -781,14 +785,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Hot water at the {tap}
     Agua caliente en la llave
   Hot water at the bath
-    Agua caliente en la bañera
+    Agua caliente en la tina
   Thermostat and controls
     Termostato y controles
   Tundish at full flow
     Embudo a pleno caudal
   %1 entries were made without a signal and reached the office later, the last on %2, %3 UTC.
     %1 anotaciones se hicieron sin señal y llegaron más tarde a la oficina, la última el %2, %3 UTC.
-  One entry of this visit was made without a signal and reached the office later, the last on %1, %2 UTC.
+  One entry of this visit was made without a signal and reached the office later, the last on %1, %2
+      UTC.
     Una anotación de esta visita se hizo sin señal y llegó más tarde a la oficina, el %1, %2 UTC.
   Photographs
     Fotografías
@@ -803,9 +808,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Expansion relief valve, ten seconds after closing
     Válvula de alivio de expansión, diez segundos después de cerrar
   Energy cut-out of the lower element
-    Corte de seguridad de la resistencia inferior
+    Corte por sobretemperatura de la resistencia inferior
   Energy cut-out of the back-up immersion
-    Corte de seguridad de la resistencia de apoyo
+    Corte por sobretemperatura de la resistencia de apoyo
   Not in use, and not tested.
     No está en uso, y no se probó.
   Strainer of the inlet group
@@ -872,10 +877,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Arreglado en esta visita.
   %1: not done. %2
     %1: no hecho. %2
-  Hot water at your {tap} can burn: test it with your hand before a child or an older person uses
-      it.
-    El agua caliente de su llave puede quemar: pruébela con la mano antes de que la use un niño o
-      una persona mayor.
+  Hot water at your {tap} can burn: mix it with cold, and check it with a thermometer before a child
+      or an older person uses it.
+    El agua de su llave de agua caliente puede quemar: mézclela con fría y compruébela con un
+      termómetro antes de que la use un niño o una persona mayor.
   Never plug or cap the pipe from the {relief_valve}; if water comes out of it, call us.
     Nunca tape ni cierre el tubo de la válvula T&P; si sale agua por él, llámenos.
   Annual safety visit, with the {relief_valve} exercised.
@@ -903,9 +908,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Flush the tank: yearly, by house rule.
     Enjuagar el tanque: cada año, por regla de la empresa.
   Look at the paper under the joints.
-    Mirar el papel bajo las juntas.
+    Mirar el papel bajo las uniones.
   Look for drops where joints were opened; a photograph by the household will do.
-    Buscar gotas donde se abrieron juntas; basta una foto hecha en la casa.
+    Buscar gotas donde se abrieron uniones; basta una foto hecha por quienes viven en la casa.
   Read the pressure while the {heater} is heated from cold.
     Leer la presión mientras el {heater} se calienta desde frío.
   %1: put off. %2
@@ -923,7 +928,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fixtures and hoses are made for 550 kPa; above it they fail sooner.
     Llaves y mangueras están hechas para 550 kPa; por encima fallan antes.
   Fit or set a mixing valve at bath and shower: 49 °C at most.
-    Instalar o ajustar una válvula mezcladora en bañera y ducha: 49 °C como mucho.
+    Instalar o ajustar una válvula mezcladora en tina y ducha: 49 °C como máximo.
   Water this hot burns skin quickly, children and older people soonest.
     El agua así de caliente quema la piel enseguida, la de niños y mayores la primera.
   Bring the end to within 300 mm of the floor drain or floor, clear of it.
@@ -935,11 +940,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The pressure behind the reducing valve is higher than a cylinder wants; its safety valves will
       drip.
     La presión tras la válvula reductora es mayor de lo que quiere un cilindro; sus válvulas de
-      seguridad gotearán.
+      alivio gotearán.
   Measure again at another hour; look at the strainer and the isolating valve.
     Medir de nuevo a otra hora; mirar el filtro y la llave de paso.
   The water pressure is low: hot water will run weakly.
-    La presión del agua es baja: el agua caliente saldrá floja.
+    La presión del agua es baja: el agua caliente saldrá con poca fuerza.
   Clean or replace the {regulator} of the inlet group.
     Limpiar o cambiar el regulador del grupo de entrada.
   The valve that lowers the mains pressure does not hold its setting.
@@ -954,7 +959,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
       semana.
   The small vessel that cushions the pressure holds the wrong amount of air, so pressure rises too
       far when water heats.
-    El pequeño vaso que amortigua la presión tiene una cantidad de aire equivocada y la presión
+    El pequeño tanque que amortigua la presión no tiene la cantidad correcta de aire, y la presión
       sube demasiado al calentar el agua.
   Check the vessel's charge or renew the bubble, then measure the peak again.
     Revisar la carga del vaso o renovar la burbuja, luego medir el pico otra vez.
@@ -963,40 +968,40 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Restore the vessel's charge or the bubble; never cap the valve.
     Restablecer la carga del vaso o la burbuja; nunca tapar la válvula.
   When the water heats, pressure climbs until a safety valve opens and water drips away.
-    Al calentarse el agua, la presión sube hasta que abre una válvula de seguridad y gotea.
+    Al calentarse el agua, la presión sube hasta que abre una válvula de alivio y gotea.
   Turn the cylinder thermostat down to 60–65 °C; limit the bath by a mixing valve.
-    Bajar el termostato del cilindro a 60–65 °C; limitar la bañera con una válvula mezcladora.
+    Bajar el termostato del cilindro a 60–65 °C; limitar la tina con una válvula mezcladora.
   The stored water is hotter than it need be; it scalds quickly.
     El agua guardada está más caliente de lo necesario; escalda enseguida.
   Set or fit thermostatic mixing valves that limit bath and bidet to 48 °C.
-    Ajustar o instalar válvulas mezcladoras termostáticas que limiten la bañera y el bidé a 48 °C.
+    Ajustar o instalar válvulas mezcladoras termostáticas que limiten la tina y el bidé a 48 °C.
   Set or fit a thermostatic mixing valve that limits the bath to 48 °C.
-    Ajustar o instalar una válvula mezcladora termostática que limite la bañera a 48 °C.
+    Ajustar o instalar una válvula mezcladora termostática que limite la tina a 48 °C.
   The water at the bath is hot enough to scald.
-    El agua de la bañera está tan caliente que escalda.
+    El agua de la tina está tan caliente que escalda.
   Turn the thermostat down now; prove that it stops the heat.
     Bajar ya el termostato; comprobar que detiene el calor.
   Water this hot burns skin at once.
     El agua así de caliente quema la piel al instante.
   Isolate every heat source; find out why the thermostat does not stop it.
-    Cortar todas las fuentes de calor; averiguar por qué el termostato no las detiene.
+    Apagar y bloquear todas las fuentes de calor; averiguar por qué el termostato no las detiene.
   The water is as hot as the second safety device allows. A control has failed; the cylinder must
       not be heated until it is found.
     El agua está tan caliente como permite el segundo dispositivo de seguridad. Ha fallado un
       control; el cilindro no debe calentarse hasta encontrarlo.
   Store at 60 °C; limit the bath by a mixing valve.
-    Guardar a 60 °C; limitar la bañera con una válvula mezcladora.
+    Guardar a 60 °C; limitar la tina con una válvula mezcladora.
   Stored below about 50 °C, water may let legionella bacteria grow.
     Guardada por debajo de unos 50 °C, en el agua puede crecer la bacteria legionela.
   Work the lever 3–4 times to wash the seat; if it still drips, replace the valve. Never cap it.
-    Mover la palanca 3–4 veces para lavar el asiento; si aún gotea, cambiar la válvula. Nunca
-      taparla.
+    Levantar y soltar la palanca 3–4 veces para lavar el asiento; si aún gotea, cambiar la válvula.
+      Nunca taparla.
   The safety valve does not close tight.
-    La válvula de seguridad no cierra bien.
+    La válvula de alivio no cierra bien.
   End it no more than 100 mm above ground or grating, behind a guard.
     Terminarlo a no más de 100 mm sobre el suelo o la rejilla, tras una protección.
   Move the tundish closer: D1 is at most 600 mm.
-    Acercar el embudo: D1 mide como mucho 600 mm.
+    Acercar el embudo: D1 mide como máximo 600 mm.
   Run at least 300 mm straight down from the tundish before any bend.
     Bajar al menos 300 mm en vertical desde el embudo antes de cualquier codo.
   The tundish can spill: the pipe below it bends too soon.
@@ -1006,16 +1011,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The thermostat is not set where it keeps bacteria down and scalding rare.
     El termostato no está ajustado donde frena las bacterias y escaldarse es raro.
   Fit a manual-reset energy cut-out of 80–85 °C.
-    Instalar un corte de seguridad de rearme manual de 80–85 °C.
+    Instalar un corte por sobretemperatura de restablecimiento manual de 80–85 °C.
   The second safety device is not set between the thermostat and the safety valve.
-    El segundo dispositivo de seguridad no está ajustado entre el termostato y la válvula de
-      seguridad.
+    El segundo dispositivo de seguridad no está ajustado entre el termostato y la válvula de alivio.
   Isolate every heat source until the right valve is fitted.
-    Cortar todas las fuentes de calor hasta instalar la válvula correcta.
+    Apagar y bloquear todas las fuentes de calor hasta instalar la válvula correcta.
   The last safety valve opens at the wrong temperature.
-    La última válvula de seguridad abre a una temperatura equivocada.
+    La última válvula de alivio abre a una temperatura equivocada.
   Cock shut until the supplier has brought the pressure down.
-    Llave de gas cerrada hasta que el suministrador haya bajado la presión.
+    Llave de gas cerrada hasta que el proveedor haya bajado la presión.
   The gas comes with more pressure than the control is made for.
     El gas llega con más presión que aquella para la que está hecho el control.
   Fixtures and hoses are made for 80 psi; above it they fail sooner.
@@ -1039,12 +1043,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Restablecer el control de expansión antes de que el {heater} vuelva al servicio.
   When the water heats, pressure climbs until the safety valve opens. That valve is the last
       protection and must not work daily.
-    Al calentarse el agua, la presión sube hasta que abre la válvula de seguridad. Esa válvula es
-      la última protección y no debe trabajar a diario.
+    Al calentarse el agua, la presión sube hasta que abre la válvula de alivio. Esa válvula es la
+      última protección y no debe trabajar a diario.
   Tell the household; turn the setting down or fit a mixing valve at bath and shower.
-    Avisar en la casa; bajar el ajuste o instalar una válvula mezcladora en bañera y ducha.
+    Avisar a quienes viven en la casa; bajar el ajuste o instalar una válvula mezcladora en tina y
+      ducha.
   Set or fit a mixing valve that limits bath and shower to 120 °F.
-    Ajustar o instalar una válvula mezcladora que limite bañera y ducha a 120 °F.
+    Ajustar o instalar una válvula mezcladora que limite tina y ducha a 120 °F.
   Turn the setting down now; find out why it is so hot.
     Bajar ya el ajuste; averiguar por qué está tan caliente.
   Water this hot burns skin within seconds.
@@ -1056,28 +1061,28 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El agua está más caliente que cualquier ajuste. Ha fallado un control; el calentador no debe
       funcionar hasta encontrarlo.
   Decide the set point together with the household; storing hot and mixing down settles both.
-    Decidir la temperatura junto con la casa; guardar caliente y mezclar a la salida resuelve las
-      dos cosas.
+    Decidir la temperatura con quienes viven en la casa; guardar caliente y mezclar a la salida
+      resuelve las dos cosas.
   Stored below about 120 °F, water may let legionella bacteria grow.
     Guardada por debajo de unos 120 °F, en el agua puede crecer la bacteria legionela.
   Bring the end to within 6 in of the floor or ground, and two pipe diameters clear of it.
-    Llevar el extremo a menos de 6 in del piso o del suelo, con dos diámetros de tubo libres.
+    Llevar el extremo a menos de 6 pulg. del piso o del suelo, con dos diámetros de tubo libres.
   Shorten it: two pipe diameters clear of floor or ground.
     Acortarlo: dos diámetros de tubo libres sobre el piso o el suelo.
   The end of the safety pipe is so low that it can be blocked.
     El extremo del tubo de seguridad está tan bajo que puede obstruirse.
   End the pan's pipe 6 to 24 in above ground.
-    Terminar el tubo de la bandeja de 6 a 24 in sobre el suelo.
+    Terminar el tubo de la bandeja de 6 a 24 pulg. sobre el suelo.
   The pipe that empties the tray under the heater ends at the wrong height.
     El tubo que vacía la bandeja bajo el calentador termina a una altura equivocada.
   Bring the end to 6–24 in above the ground, pointing down.
-    Llevar el extremo a 6–24 in sobre el suelo, apuntando hacia abajo.
+    Llevar el extremo a 6–24 pulg. sobre el suelo, apuntando hacia abajo.
   Carbon monoxide in the room
     Monóxido de carbono en el cuarto
   The burner makes carbon monoxide
     El quemador produce monóxido de carbono
   A cut-out is missing, by-passed or resets by itself
-    Un corte de seguridad falta, está puenteado o se rearma solo
+    Un corte por sobretemperatura falta, está puenteado o se restablece solo
   The relief valve's discharge is blocked, or scalds whoever stands there
     La descarga de la válvula de alivio está obstruida, o escalda a quien esté allí
   An element leaks current to earth
@@ -1095,7 +1100,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Gas is escaping
     Se escapa gas
   The gas side is not tight
-    El lado del gas no es estanco
+    El lado del gas tiene fugas
   The cylinder's inlet is without its protection
     La entrada del cilindro está sin su protección
   The heat does not stop: over-temperature
@@ -1115,11 +1120,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Nothing shuts the heat off: the {two_port} is missing
     Nada corta el calor: falta la válvula de dos vías
   A part that can be touched is, or can become, live
-    Una parte que se puede tocar tiene, o puede llegar a tener, corriente
+    Una parte que se puede tocar está, o puede quedar, energizada
   Water came out of the air valve: the membrane has failed, and no charge will hold. Replace the
       {vessel}.
-    Salió agua por la válvula de aire: la membrana ha fallado y no aguantará ninguna carga.
-      Cambiar el tanque de expansión.
+    Salió agua por la válvula de aire: la membrana ha fallado y no aguantará ninguna carga. Cambiar
+      el tanque de expansión.
   The charge is right as found; there is nothing to set.
     La carga está bien como se encontró; no hay nada que ajustar.
   The house rule says “look only”: the valve is not operated.
@@ -1141,11 +1146,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   air path
     paso de aire
   water joints
-    juntas de agua
+    uniones de agua
   gas joints
-    juntas de gas
+    uniones de gas
   joints after the control
-    juntas tras el control
+    uniones después del control
   drip watch
     vigilancia del goteo
   maximum hand
@@ -1155,7 +1160,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   time since gas
     tiempo desde el gas
   test points
-    tomas de prueba
+    puntos de prueba
   burner door
     puerta del quemador
   static pressure
@@ -1191,7 +1196,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   put right, not proved
     arreglado, sin comprobar
   made safe
-    asegurado
+    en condición segura
   danger %1 (%2)
     peligro %1 (%2)
   heater feed
@@ -1230,7 +1235,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The {expansion_relief} must open below the {relief_valve}.
     La válvula de alivio de expansión debe abrir antes que la válvula T&P.
   The water is as hot as the {cut_out}: the thermostat did not stop it.
-    El agua está tan caliente como el corte de seguridad: el termostato no la detuvo.
+    El agua está tan caliente como el corte por sobretemperatura: el termostato no la detuvo.
   no burn expected
     no se espera quemadura
   over 5 min
@@ -1264,7 +1269,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Beyond the table: shorten the run, take out bends, or have it designed.
     Fuera de la tabla: acortar el recorrido, quitar codos o encargar su cálculo.
   Its resistance has not been measured.
-    Su resistencia no se ha medido.
+    No se midieron los ohmios.
   Open circuit: the element is burnt out.
     Circuito abierto: la resistencia está quemada.
   As good as a short circuit: the element is finished.
@@ -1274,20 +1279,20 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   %1 Ω is not what this rating gives: another rating, or failing.
     %1 Ω no es lo que da esta potencia: otra potencia, o está fallando.
   A terminal is connected to the sheath: replace it; the circuit stays off.
-    Un terminal está unido a la funda: cambiarla; el circuito queda apagado.
+    Un terminal toca la vaina: cambiar la resistencia; el circuito queda apagado.
   No path to the sheath.
-    Ningún paso a la funda.
+    Ningún paso a la vaina.
   at least 1 Mohm
     al menos 1 Mohm
   %1 % over the plate: over-fired.
     %1 % sobre la placa: quema demasiado.
   %1 % under the plate: slow to heat; look at pressure and orifice.
-    %1 % por debajo de la placa: calienta despacio; mirar presión e inyector.
+    %1 % por debajo de la placa: calienta despacio; mirar presión e orificio.
   Within what the plate allows.
     Dentro de lo que permite la placa.
   %1 (%2) is above %3 (%4): burning lowers the pressure. Let them settle and read again.
-    %1 (%2) está por encima de %3 (%4): al quemar, la presión baja. Dejar que se asienten y leer
-      de nuevo.
+    %1 (%2) está por encima de %3 (%4): al quemar, la presión baja. Dejar que se asienten y leer de
+      nuevo.
   Under the burner the pressure falls below the appliance's minimum.
     Con el quemador encendido la presión cae por debajo del mínimo del aparato.
   at least %1
@@ -1297,7 +1302,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El suministro cede %1 con el quemador encendido: tubo, medidor o regulador se quedan cortos, o
       lo toma otro aparato.
   at most %1
-    como mucho %1
+    como máximo %1
   The supply gives way by no more than it should.
     El suministro no cede más de lo debido.
   So high a pressure can break the gas control.
@@ -1307,7 +1312,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Lock-up is in order.
     La presión sin consumo está en orden.
   at most %1 mbar
-    como mucho %1 mbar
+    como máximo %1 mbar
   above what
     por encima de lo que
   below what
@@ -1329,7 +1334,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Too little reaches the appliance at full flow.
     Al aparato le llega poco a pleno caudal.
   at least %1 mbar, and at most %2 mbar less than the meter
-    al menos %1 mbar, y como mucho %2 mbar menos que el medidor
+    al menos %1 mbar, y como máximo %2 mbar menos que el medidor
   Nothing measured yet: start with the generator in a lit pilot.
     Aún no se midió nada: empezar por el generador con el piloto encendido.
   The cut-off shows no continuity; measure the generator before condemning the control.
@@ -1338,8 +1343,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El %1 está débil; probar el corte antes de condenarlo.
   The %1 is weak and the cut-off is open: the control is replaced, and what overheated it found;
       then the %2.
-    El %1 está débil y el corte abierto: se cambia el control, se busca qué lo recalentó, y
-      luego el %2.
+    El %1 está débil y el corte abierto: se cambia el control, se busca qué lo recalentó, y luego el
+      %2.
   The %1 is weak, the cut-off sound: clean the tip and tighten the nut; if it stays weak, replace
       it.
     El %1 está débil, el corte bien: limpiar la punta y apretar la tuerca; si sigue débil,
@@ -1375,7 +1380,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   At the controls
     En los controles
   Outside
-    Fuera
+    Afuera
   Lifts, strong full-bore flow.
     Levanta, caudal fuerte a paso pleno.
   Lifts, strong full-bore flow, shuts.
@@ -1387,8 +1392,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   %1: put right, but not proved.
     %1: arreglado, pero sin comprobar.
   %1, the pressure reaches the %2's %3: it drips on heat-up, and that is physics, not a bad valve.
-    %1, la presión llega a los %3 de la %2: gotea al calentar, y eso es física, no una válvula
-      mala.
+    %1, la presión llega a los %3 de la %2: gotea al calentar, y eso es física, no una válvula mala.
   %1, the pressure reaches the %2's %3 after about %4 min of heating from cold: it drips on heat-up,
       and that is physics, not a bad valve.
     %1, la presión llega a los %3 de la %2 tras unos %4 min de calentamiento desde frío: gotea al

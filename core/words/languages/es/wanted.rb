@@ -9,7 +9,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit one: in the room of the {heater}, or outside the bedrooms, as the book here says.
     Instalar una: en el cuarto del calentador o ante los dormitorios, según la norma de aquí.
   Carbon monoxide alarm past its date, or silent at its button
-    Alarma de monóxido de carbono caducada o muda al pulsar su botón
+    Alarma de monóxido de carbono caducada o muda al oprimir su botón
   The alarm would not warn anybody.
     La alarma no avisaría a nadie.
   Replace the alarm.
@@ -27,17 +27,17 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   A registered engineer checks and records it; the tenant gets the record.
     Un técnico registrado la hace y la anota; el inquilino recibe el documento.
   No RCD on a circuit in or through a bathroom
-    Circuito en un baño, o que pasa por él, sin interruptor diferencial
+    Circuito en un baño, o que pasa por él, sin interruptor diferencial (RCD)
   The circuit lacks the protection that a bathroom asks for today.
     Al circuito le falta la protección que hoy se pide en un baño.
   Have an electrician look at the circuit; new ones are notified (Part P).
     Hacer ver el circuito por un electricista; los nuevos se notifican (Parte P).
   Immersion heater without its own cut-out
-    Resistencia de inmersión sin su propio limitador
+    Resistencia de inmersión sin su propio corte por sobretemperatura
   If its thermostat sticks, nothing stops this heater before the water boils.
     Si su termostato se atasca, nada detiene esta resistencia antes de que el agua hierva.
   Immersion off and locked until one with a cut-out is fitted and tested.
-    Resistencia desconectada y bloqueada hasta instalar y probar una con limitador.
+    Resistencia apagada y bloqueada hasta instalar y probar una con corte por sobretemperatura.
   Stands in the way of cars, without a guard
     Está al paso de los coches, sin protección
   A car could strike the heater, its gas pipe or its flue.
@@ -49,11 +49,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Nobody can work safely at the heater.
     Nadie puede trabajar con seguridad en el calentador.
   A floor and a passage of 24 in or more, a light and its switch at the hatch.
-    Un suelo y un paso de 24 in o más, una luz y su interruptor en la trampilla.
+    Un suelo y un paso de 24 pulg. o más, una luz y su interruptor en la trampilla.
   The safety pipe runs where it can freeze
     El tubo de seguridad pasa por donde puede helarse
   Ice could close the pipe of the safety valve.
-    El hielo podría cerrar el tubo de la válvula de seguridad.
+    El hielo podría cerrar el tubo de la válvula de alivio.
   Run it through warm rooms, with fall, or end it indoors over a receptor.
     Llevarlo por cuartos cálidos, con pendiente, o terminarlo dentro sobre un sumidero.
   Plastic pan under a gas heater
@@ -69,21 +69,21 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Fit a pan at least 1½ in deep that holds what drips.
     Instalar una bandeja de 1½ in o más de fondo que recoja lo que gotee.
   Lower strap less than 4 in above the controls
-    Correa inferior a menos de 4 in sobre los mandos
+    Correa inferior a menos de 4 pulg. sobre los controles
   The lower strap sits where it can damage the controls.
-    La correa inferior está donde puede dañar los mandos.
+    La correa inferior está donde puede dañar los controles.
   Move it: in the lower third, at least 4 in above the controls.
-    Moverla: en el tercio inferior, al menos 4 in sobre los mandos.
+    Moverla: en el tercio inferior, al menos 4 pulg. sobre los controles.
   Valve in a pipe or another tapping: it does not feel the hottest water
     Válvula en un tubo o en otra toma: no siente el agua más caliente
   The safety valve sits where it cannot feel how hot the water gets.
-    La válvula de seguridad está donde no puede sentir cuánto se calienta el agua.
+    La válvula de alivio está donde no puede sentir cuánto se calienta el agua.
   Put it where the maker provides for it; until then watch the temperature.
     Ponerla donde el fabricante la prevé; hasta entonces vigilar la temperatura.
   Probe too short to reach the water
     Sonda demasiado corta para llegar al agua
   The safety valve's probe does not reach the water.
-    La sonda de la válvula de seguridad no llega al agua.
+    La sonda de la válvula de alivio no llega al agua.
   Fit a valve with a probe as long as the insulation wants.
     Instalar una válvula con sonda tan larga como pide el aislamiento.
   Filled from the bottom, without a vacuum relief valve
@@ -97,19 +97,21 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Water that was heated gets back into the drinking water.
     El agua que se ha calentado vuelve al agua potable.
   Clean or replace the check valve of the inlet group; test the vessel's charge.
-    Limpiar o cambiar la antirretorno del grupo de entrada; comprobar la carga del vaso.
+    Limpiar o cambiar la válvula de retención (check) del grupo de entrada; comprobar la carga del
+      vaso.
   Nothing at bath or shower limits the heat
-    Nada limita el calor en la bañera o la ducha
+    Nada limita el calor en la tina o la ducha
   Only the heater's thermostat keeps the bath from scalding.
-    Solo el termostato del calentador evita que la bañera queme.
+    Solo el termostato del calentador evita que la tina queme.
   Fit a limiting device (ASSE 1016 or 1070, CSA B125.3); the heater's thermostat is no substitute.
-    Instalar un limitador (ASSE 1016 o 1070, CSA B125.3); el termostato del calentador no lo sustituye.
+    Instalar un limitador (ASSE 1016 o 1070, CSA B125.3); el termostato del calentador no lo
+      sustituye.
   Carbon monoxide alarm, where the book wants it
     Alarma de monóxido de carbono, donde la norma la pide
   There, in date, sounds at its button
-    Está, en fecha y suena al pulsar
+    Está, en fecha y suena al oprimir el botón
   Corrugated gas pipe (CSST) in the house: bonded
-    Tubo de gas corrugado (CSST) en la casa: con conexión equipotencial
+    Tubo de gas corrugado (CSST) en la casa: con puente de unión
   Bonded, or there is none
     Conectado, o no hay
   Let home: the gas safety check of this year
@@ -121,7 +123,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   RCD, or none is wanted
     Con diferencial, o no se pide
   Immersion heater: a cut-out of its own, reset by hand
-    Resistencia de inmersión: limitador propio, de rearme manual
+    Resistencia de inmersión: corte por sobretemperatura propio, de restablecimiento manual
   There
     Está
   Where cars are driven: guarded against being struck
@@ -145,27 +147,28 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   There, above the tank; or the cold enters at the top
     Está, sobre el tanque; o el agua fría entra por arriba
   Cold pipe before the check valve: cold to the hand while it heats
-    Tubo frío antes de la antirretorno: frío al tacto mientras calienta
+    Tubo frío antes de la válvula de retención (check): frío al tacto mientras calienta
   Cold
     Frío
   Bath and shower: a device of their own that limits the heat
-    Bañera y ducha: un limitador propio del calor
+    Tina y ducha: un limitador propio del calor
   Seen, or known
     Visto o sabido
   Fit a valve set to 150 psi or less, and no higher than the tank's rating.
     Instalar una válvula ajustada a 150 psi o menos, y no por encima de lo que soporta el tanque.
   The safety valve opens at a higher pressure than the code allows.
-    La válvula de seguridad abre a más presión de la que permite la norma.
+    La válvula de alivio abre a más presión de la que permite la norma.
   Lower the supply by its {regulator}, or fit a valve set higher, never above the tank's rating.
-    Bajar la presión de entrada con su reductor, o instalar una válvula ajustada más alta, nunca por encima de lo que soporta el tanque.
+    Bajar la presión de entrada con su reductor, o instalar una válvula ajustada más alta, nunca por
+      encima de lo que soporta el tanque.
   The safety valve is set so close to the water pressure that it will drip.
-    La válvula de seguridad está ajustada tan cerca de la presión del agua que goteará.
+    La válvula de alivio está ajustada tan cerca de la presión del agua que goteará.
   It is set to %1.
     Está ajustada a %1.
   It is set to %1, the supply stands at %2: %3 between them.
     Está ajustada a %1 y la entrada está a %2: %3 de diferencia.
   Set the thermostats to 60 °C; a mixing valve keeps bath and shower at 49 °C.
-    Poner los termostatos a 60 °C; una válvula mezcladora mantiene bañera y ducha a 49 °C.
+    Poner los termostatos a 60 °C; una válvula mezcladora mantiene tina y ducha a 49 °C.
   An electric tank that is kept cooler can let legionella bacteria grow.
     Un tanque eléctrico más frío puede dejar crecer la bacteria legionela.
   It holds %1.

@@ -4,7 +4,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Annual safety visit
     Visita anual de seguridad
   Annual service of an unvented {heater}
-    Servicio anual de un {heater} presurizado
+    Servicio anual de un sistema presurizado de agua caliente
   Re-check of the {vessel}'s charge
     Nueva revisión de la carga del tanque de expansión
   Check the {elements}
@@ -28,7 +28,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Test the {draught}
     Probar el tiro
   Find and mend an escape of gas
-    Encontrar y reparar un escape de gas
+    Encontrar y reparar una fuga de gas
   Fit a cylinder thermostat
     Instalar un termostato de cilindro
   Flush the tank
@@ -74,7 +74,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Follow the discharge pipe to its end
     Seguir el tubo de descarga hasta su extremo
   Look at every joint that was opened
-    Mirar cada junta que se abrió
+    Mirar cada unión que se abrió
   Withdraw and clean the coil
     Sacar y limpiar el serpentín
   Rinse the strainer
@@ -92,7 +92,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Take the {elements} out and descale them
     Sacar las resistencias y quitarles el sarro
   Take the manometer off, test points shut
-    Quitar el manómetro, cerrar las tomas de prueba
+    Quitar el manómetro, cerrar los puntos de prueba
   Drain below the relief valve's port
     Vaciar por debajo de la boca de la válvula de alivio
   Drain below the upper {element}
@@ -100,7 +100,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Drain the tank empty
     Vaciar el tanque del todo
   Everybody out, and call from outside
-    Todos fuera, y llamar desde fuera
+    Todos afuera, y llamar desde afuera
   Exercise the {expansion_relief}
     Probar la válvula de alivio de expansión
   Exercise the new {relief_valve}
@@ -108,7 +108,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Exercise the {relief_valve}
     Probar la válvula T&P
   Fit or reconnect the cut-out
-    Instalar o reconectar el corte de seguridad
+    Instalar o reconectar el corte por sobretemperatura
   Fit the cylinder thermostat
     Instalar el termostato del cilindro
   Fit the gauge with the maximum hand
@@ -130,13 +130,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Land every lead, tight
     Conectar todos los cables, apretados
   Leave paper under the joints
-    Dejar papel bajo las juntas
+    Dejar papel bajo las uniones
   Leave it off, its water shut, made safe and tagged
-    Dejarlo apagado, con el agua cerrada, asegurado y etiquetado
+    Dejarlo apagado, con el agua cerrada, en condición segura y etiquetado
   Leave it in use against advice, with the warning given
     Dejarlo en uso contra nuestro consejo, con el aviso dado
   Leave it off, made safe and tagged
-    Dejarlo apagado, asegurado y etiquetado
+    Dejarlo apagado, en condición segura y etiquetado
   Look once more, and leave it safe
     Mirar una vez más y dejarlo seguro
   Let it cool before anything is opened
@@ -146,7 +146,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Switch the back-up immersion off and lock it
     Apagar y bloquear la resistencia de apoyo
   Switch the power off and lock it
-    Cortar la corriente y bloquearla
+    Apagar la corriente y bloquearla
   Look it over, top to bottom
     Revisarlo a la vista, de arriba abajo
   Bring the supply pressure down
@@ -180,11 +180,11 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Press the {high_limit}'s red button
     Pulsar el botón rojo del límite alto
   Prove it dead, every feed
-    Comprobar que no hay corriente, en cada alimentación
+    Comprobar que no hay voltaje, en cada alimentación
   Prove the sealed flue and the CO in the room
-    Comprobar la salida de humos estanca y el CO en el cuarto
+    Comprobar el ducto sellado y el CO en el cuarto
   Prove the gas joints with leak fluid
-    Comprobar las juntas de gas con líquido detector
+    Comprobar las uniones de gas con líquido detector de fugas
   Leak fluid again, with the burner lit
     Líquido detector otra vez, con el quemador encendido
   Prove that the thermostat stops the heat
@@ -208,7 +208,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Read the gas pressure, nothing burning
     Leer la presión del gas, sin nada encendido
   Read the supply live at the {element}
-    Leer el suministro con corriente en la resistencia
+    Leer el voltaje en la resistencia, energizada
   Read the gas pressures with the burner on
     Leer las presiones del gas con el quemador encendido
   Look at the paper after a day
@@ -242,15 +242,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Give the coil its heat again, the programmer as it was
     Devolver el calor al serpentín, el programador como estaba
   Turn the burner on, the dial back where it was
-    Encender el quemador, el mando donde estaba
+    Encender el quemador, la perilla donde estaba
   Unlock the back-up immersion
     Desbloquear la resistencia de apoyo
   Unlock and switch the power on
-    Desbloquear y dar la corriente
+    Desbloquear y encender la corriente
   Plug the recirculation pump in again
     Volver a enchufar la bomba de recirculación
   Cleared from outside: isolated, aired, smell or CO gone
-    Autorizado desde fuera: aislado, ventilado, sin olor ni CO
+    Autorizado desde afuera: cerrado, ventilado, sin olor ni CO
   Cleared: aired, and whoever is certified has made the circuit safe
     Autorizado: ventilado, y un técnico certificado dejó el circuito seguro
   See that the refrigerant circuit is tight
@@ -288,7 +288,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Unplug the recirculation pump
     Desenchufar la bomba de recirculación
   Note the dial, then switch the burner off
-    Anotar el mando, luego apagar el quemador
+    Anotar la perilla, luego apagar el quemador
   Take the discharge pipe off the {relief_valve}
     Quitar el tubo de descarga de la válvula T&P
   Take the leads off the {elements}, and mark them
@@ -298,7 +298,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Measure what the burner makes of its gas
     Medir qué hace el quemador con su gas
   Prove each cut-out by opening its circuit
-    Probar cada corte de seguridad abriendo su circuito
+    Probar cada corte por sobretemperatura abriendo su circuito
   Test the {draught}, worst case
     Probar el tiro, en el peor caso
   Test the pilot and its generator
@@ -306,9 +306,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Thaw it, and see that it is whole
     Descongelarlo y ver que está entero
   Note the dial, then turn the gas to PILOT
-    Anotar el mando, luego girar el gas a PILOT
+    Anotar la perilla, luego girar el gas a PILOT
   Note the dial, then turn the gas OFF
-    Anotar el mando, luego girar el gas a OFF
+    Anotar la perilla, luego girar el gas a OFF
   Five minutes for the gas to clear
     Cinco minutos para que se vaya el gas
   Let the tank heat up, the maximum hand watching
