@@ -24,8 +24,8 @@ Munimen::Words::Language.define(
         lpg_emergency: "su proveedor de propano",
         any_gas_emergency: "su proveedor de gas"
       }.transform_values do |whose|
-        "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga y llame desde afuera al " \
-          "911 o a la línea de emergencia de #{whose}."
+        "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga y llame desde afuera " \
+          "al 911 o a la línea de emergencia de #{whose}."
       end
     },
     england: {
