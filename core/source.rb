@@ -13,12 +13,16 @@ module Munimen
 
     def self.common_practice(note = nil) = new("Common practice", note, "common practice").freeze
     def self.from_memory(name, clause = nil) = new(name, clause, "from memory").freeze
-    def self.house_rule(name, level) = new("House rule", "#{name} (#{level})", "house rule").freeze
 
+    def self.house_rule(name, level)
+      new("House rule", Message.of("{rule} ({level})", rule: name, level:), "house rule").freeze
+    end
+
+    # As a Message.
     def to_s
-      return [name, clause].compact.join(": ") if name.casecmp?(standing)
+      return Message.join([name, clause], ": ") if name.casecmp?(standing)
 
-      "#{[name, clause].compact.join(" ")} (#{standing})"
+      Message.of("{what} ({standing})", what: Message.join([name, clause]), standing:)
     end
 
     def to_h = { name:, clause:, standing: }

@@ -60,7 +60,7 @@ module Munimen
 
     def finding? = FINDINGS.include?(grade)
     def rank = GRADES.index(grade)
-    def text = because.map(&:text).join(" ")
+    def text = Message.join(because.map(&:text))
 
     def to_h
       {

@@ -56,13 +56,15 @@ module Munimen
     # The same with a capital letter at its beginning; nil for nil.
     def sentence(text) = say(text)&.sub(/\A./, &:upcase)
 
-    # Text with its {terms} in this vocabulary's words, also capitalized ({Tap}); KeyError for a
-    # term it has not.
+    # Text or Message with its {terms} in this vocabulary's words, also capitalized ({Tap});
+    # KeyError for a term it has not. What was typed, and what is no text, stays.
     def say(text)
-      return text if text.nil? || !text.include?("{")
-
-      @said = {} if @said.nil? || @said.size > SAID
-      @said[text] ||= filled(text).freeze
+      case text
+      when Message then text.said(method(:term)) { |one| say(one) }
+      when Date then date(text)
+      when String then text.include?("{") && !text.is_a?(Typed) ? kept(text) : text
+      else text
+      end
     end
 
     def place(id) = say(PLACES.fetch(id))
@@ -73,12 +75,14 @@ module Munimen
 
     private
 
-    def filled(text)
-      text.gsub(/\{(\w+)\}/) do
-        name = Regexp.last_match(1)
-        found = terms.fetch(name.downcase.to_sym)
-        name.match?(/\A[A-Z]/) ? found.sub(/\A./, &:upcase) : found
-      end
+    def kept(text)
+      @said = {} if @said.nil? || @said.size > SAID
+      @said[text] ||= text.gsub(Message::NAME) { |name| term(name[1..-2]) }.freeze
+    end
+
+    def term(name)
+      found = terms.fetch(name.downcase.to_sym)
+      name.match?(/\A[A-Z]/) ? found.sub(/\A./, &:upcase) : found
     end
 
     def whole(name) = { **(@like ? Words[@like].public_send(name) : {}), **@own.fetch(name) }

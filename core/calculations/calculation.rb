@@ -9,6 +9,8 @@ module Munimen
     #   Calculations::Calculation[:heat_up].call(inputs, units: :us)
     #     .outputs[:time].in("min") # => 114.…
     class Calculation
+      include Saying
+
       # Input kinds that are not quantities: :word (one of `choices`), :text, :unit, :quantity
       # (any kind), and those that Lists reads.
       TEXTS = %i[word text unit quantity].freeze

@@ -4,6 +4,8 @@ module Munimen
   module Calculations
     # What the watch says of a dripping relief valve, in words and chances.
     class DripSeen
+      include Saying
+
       CAUSES = {
         expansion: "water that grows with nothing to take it up",
         seat: "the valve's own seat",
@@ -69,7 +71,8 @@ module Munimen
         return HOT if warm
         return OPEN if likeliest[:after] < SURE
 
-        "Likeliest: #{likeliest[:cause]}, #{likeliest[:after]} %. It is proved by measuring."
+        msg("Likeliest: {cause}, {after} %. It is proved by measuring.",
+            cause: likeliest[:cause], after: likeliest[:after])
       end
     end
   end

@@ -6,6 +6,10 @@ module Munimen
     # manifold; for England the working pressures at meter and appliance. Pressures in Pa; what is
     # not given is not judged.
     class GasPressures
+      include Saying
+
+      ABOVE = "The manifold stands above what its plate says."
+      BELOW = "The manifold stands below what its plate says."
       INCH = 249.08891
       PRACTICE = Source.common_practice("drop at most 0.5 in. w.c. from pilot to burner")
       TYPICAL = Source.from_memory(
@@ -79,12 +83,10 @@ module Munimen
         order.each_cons(2) do |(upper, high), (lower, low)|
           next if low <= high + (0.2 * INCH)
 
-          raise Error.new(
-            "#{lower} (#{say(low)}) is above #{upper} (#{say(high)}): burning lowers the " \
-            "pressure. Let them settle and read again.",
-            field: lower,
-            code: :misreading
-          )
+          text = msg("{lower} ({low}) is above {upper} ({high}): burning lowers the pressure. " \
+                     "Let them settle and read again.",
+                     lower: lower.to_s, low: say(low), upper: upper.to_s, high: say(high))
+          raise Error.new(text, field: lower, code: :misreading)
         end
       end
 
@@ -108,16 +110,17 @@ module Munimen
             :defect,
             "Under the burner the pressure falls below the appliance's minimum.",
             operating,
-            "at least #{say(lowest)}",
+            msg("at least {least}", least: say(lowest)),
             TYPICAL
           )
         elsif drop && tenths(drop) > DROP
           add(
             :watch,
-            "The supply gives way by #{say(drop)} under the burner: pipe, meter or regulator is " \
-            "short, or another appliance takes it.",
+            msg("The supply gives way by {drop} under the burner: pipe, meter or regulator is " \
+                "short, or another appliance takes it.",
+                drop: say(drop)),
             drop,
-            "at most #{say(DROP * INCH)}",
+            msg("at most {most}", most: say(DROP * INCH)),
             PRACTICE
           )
         elsif drop
@@ -125,7 +128,7 @@ module Munimen
             :sound,
             "The supply gives way by no more than it should.",
             drop,
-            "at most #{say(DROP * INCH)}",
+            msg("at most {most}", most: say(DROP * INCH)),
             PRACTICE
           )
         end
@@ -138,7 +141,7 @@ module Munimen
             :danger,
             "So high a pressure can break the gas control.",
             pa(:line),
-            "at most #{say(BREAKS * INCH)}",
+            msg("at most {most}", most: say(BREAKS * INCH)),
             CONTROL
           )
         elsif tenths(pa(:line)) > tenths(highest)
@@ -146,7 +149,7 @@ module Munimen
             :defect,
             "The supply is above the plate's maximum.",
             pa(:line),
-            "at most #{say(highest)}",
+            msg("at most {most}", most: say(highest)),
             TYPICAL
           )
         end
@@ -157,16 +160,17 @@ module Munimen
         most = LOCK_UP[@fuel] or return
         high = (line / 100).round(1) > most
         text = high ? "So high a pressure can break the gas control." : "Lock-up is in order."
-        add(high ? :danger : :sound, text, line, "at most #{most.round} mbar", LOCKED)
+        limit = msg("at most {most} mbar", most: most.round)
+        add(high ? :danger : :sound, text, line, limit, LOCKED)
       end
 
       def manifold
         return unless deviation
 
         off = tenths(deviation.abs) > MANIFOLD
-        side = deviation.positive? ? "above what" : "below what"
+        side = deviation.positive? ? ABOVE : BELOW
         rated = limit(:plate_manifold, :manifold)
-        add(off ? :defect : :sound, "The manifold stands #{off ? side : "as"} its plate says.",
+        add(off ? :defect : :sound, off ? side : "The manifold stands as its plate says.",
             pa(:manifold), "#{say(rated)} ±#{say(MANIFOLD * INCH)}", TYPICAL)
       end
 
@@ -185,7 +189,7 @@ module Munimen
               end
             ),
             meter,
-            "#{low}–#{high} mbar",
+            msg("{low}–{high} mbar", low:, high:),
             source
           )
         end
@@ -197,7 +201,7 @@ module Munimen
             "fuel, " \
             "is another one.",
             appliance,
-            "at most #{high} mbar",
+            msg("at most {most} mbar", most: high),
             source
           )
         end
@@ -213,7 +217,7 @@ module Munimen
             end
           ),
           appliance,
-          "at least #{least} mbar, and at most #{fall} mbar less than the meter",
+          msg("at least {least} mbar, and at most {fall} mbar less than the meter", least:, fall:),
           source
         )
       end

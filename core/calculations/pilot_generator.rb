@@ -4,6 +4,8 @@ module Munimen
   module Calculations
     # The judgement behind `pilot_generator`.
     class PilotGenerator
+      include Saying
+
       PRACTICE = Source.common_practice(
         "thermocouple 20–30 mV, mostly 23–25; thermopile 350–700 mV, open circuit"
       )
@@ -74,23 +76,25 @@ module Munimen
         when :untested
           [
             :watch,
-            "The #{@kind} is weak; test the cut-off before condemning it.",
+            msg("The {kind} is weak; test the cut-off before condemning it.", kind: @kind),
             :eco_continuity,
             BOTH
           ]
         when :no
           [
             :defect,
-            "The #{@kind} is weak and the cut-off is open: the control is replaced, and what " \
-            "overheated it found; then the #{@kind}.",
+            msg("The {kind} is weak and the cut-off is open: the control is replaced, and what " \
+                "overheated it found; then the {kind}.",
+                kind: @kind),
             :overheating,
             BOTH
           ]
         else
           [
             :defect,
-            "The #{@kind} is weak, the cut-off sound: clean the tip and tighten the nut; if it " \
-            "stays weak, replace it.",
+            msg("The {kind} is weak, the cut-off sound: clean the tip and tighten the nut; if it " \
+                "stays weak, replace it.",
+                kind: @kind),
             :clean_and_repeat,
             PRACTICE
           ]
@@ -100,12 +104,14 @@ module Munimen
       def strong
         case @eco
         when :untested
-          [:sound, "The #{@kind} gives enough; now the cut-off.", :eco_continuity, PRACTICE]
+          [:sound, msg("The {kind} gives enough; now the cut-off.",
+                       kind: @kind), :eco_continuity, PRACTICE]
         when :no
           [
             :defect,
-            "The #{@kind} is good and the cut-off open: replace the control, and find out why it " \
-            "overheated.",
+            msg("The {kind} is good and the cut-off open: replace the control, and find out why " \
+                "it overheated.",
+                kind: @kind),
             :overheating,
             BOTH
           ]
@@ -133,7 +139,7 @@ module Munimen
             end
           ),
           measured: @loaded.format(@units),
-          limit: "at least #{@minimum.format(@units)}",
+          limit: msg("at least {least}", least: @minimum.format(@units)),
           source: Source.from_memory("The control's maker")
         )
       end

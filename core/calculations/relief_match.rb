@@ -5,6 +5,10 @@ module Munimen
     # The judgement behind `relief_valve_match`: one reason for each criterion; what the plate
     # does not say stays open, and an open criterion is not a match.
     class ReliefMatch
+      include Saying
+
+      UNKNOWN = ["The {title} of the old valve is not known.",
+                 "The {title} of the new valve is not known."].freeze
       RATING = Source.published("ANSI Z21.22", "temperature (steam) rating", clause: :from_memory)
       PRACTICE = Source.common_practice(
         "same temperature, thread and reach; set no higher than the tank's rating"
@@ -63,7 +67,7 @@ module Munimen
             end
           ),
           new,
-          "at least #{say(@i[:heater_input])}",
+          msg("at least {least}", least: say(@i[:heater_input])),
           RATING
         )
       end
@@ -92,25 +96,22 @@ module Munimen
             end
           ),
           new,
-          "at most #{say(tank)}"
+          msg("at most {most}", most: say(tank))
         )
       end
 
       def same(name, title, rule = "the same")
         old, new = @i.values_at(:"old_#{name}", :"new_#{name}")
         unless old && new
-          return add(
-            name,
-            :not_tested,
-            "The #{title} of #{old ? "the new" : "the old"} valve is not known."
-          )
+          unknown = old ? UNKNOWN.last : UNKNOWN.first
+          return add(name, :not_tested, msg(unknown, title:))
         end
 
         fits = yield(old, new)
         add(
           name,
           fits ? :sound : :defect,
-          fits ? "The #{title} fits." : "The #{title} does not fit.",
+          fits ? msg("The {title} fits.", title:) : msg("The {title} does not fit.", title:),
           new,
           "#{rule}: #{say(old)}"
         )

@@ -4,6 +4,8 @@ module Munimen
   module Calculations
     # The two ways out of a vessel that is too small for its supply: less supply, or more vessel.
     class SupplyOrTank
+      include Saying
+
       # Pa below which a house is not well served; handbook §§4, 25: 40 psi.
       LEAST = Measure::Quantity.of(40, "psi", :pressure).si
 
@@ -46,7 +48,8 @@ module Munimen
         return "A larger vessel." if suiting < LEAST
 
         supply = Measure::Quantity.new(:pressure, suiting).format(@units)
-        "Lower the supply to #{supply} or less, and charge the vessel to it: it will do."
+        msg("Lower the supply to {supply} or less, and charge the vessel to it: it will do.",
+            supply:)
       end
     end
   end

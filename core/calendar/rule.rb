@@ -62,6 +62,8 @@ module Munimen
 
       # The words in which a rule speaks.
       class Bench
+        include Saying
+
         def initialize(rule, on, words)
           @rule = rule
           @on = on

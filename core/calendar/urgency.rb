@@ -8,6 +8,8 @@ module Munimen
     #
     #   Urgency.of(grade: :danger, on: Date.new(2026, 11, 1), today: Date.new(2026, 11, 23)).reasons
     class Urgency
+      include Saying
+
       GRADES = { danger: 1000, defect: 300, nil => 120, watch: 60, advice: 10 }.freeze
       # parts that protect
       TIERS = %i[
@@ -58,10 +60,13 @@ module Munimen
       def late(days)
         return add(days.clamp(-14, 0), nil) unless days.positive?
 
-        add([days, LATEST].min * LATE, "#{days} #{days == 1 ? "day" : "days"} late")
+        add([days, LATEST].min * LATE,
+            days == 1 ? "1 day late" : msg("{days} days late", days:))
       end
 
-      def age(years) = years > OLD ? add([years - OLD, 15].min * AGE, "#{years} years old") : nil
+      def age(years)
+        add([years - OLD, 15].min * AGE, msg("{years} years old", years:)) if years > OLD
+      end
     end
   end
 end

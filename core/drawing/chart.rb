@@ -11,6 +11,8 @@ module Munimen
     #     log_y
     #   end
     class Chart
+      include Saying
+
       include Rules::Measures
 
       Curve = Struct.new(:x, :y, :range, :name, :with, keyword_init: true)
@@ -59,8 +61,8 @@ module Munimen
             canvas.rect(x, 190 - side[area], side[area], side[area], :tank, role) if area.positive?
           end
           say = ->(area) { Measure::Quantity.new(:area, area).format(result.units) }
-          [{ x: 40, y: 212, text: "Wanted: #{say[wanted]}" },
-           { x: 210, y: 212, text: "There: #{say[there]}" }]
+          [{ x: 40, y: 212, text: msg("Wanted: {area}", area: say[wanted]) },
+           { x: 210, y: 212, text: msg("There: {area}", area: say[there]) }]
         end
       end
 

@@ -7,6 +7,8 @@ module Munimen
     #
     #   Ladder.new(visit).to_h # => {width:, height:, scales: [{rungs: [...]}], problems: [...]}
     class Ladder
+      include Saying
+
       WIDTH = 420
       HEIGHT = 400
       TOP = 34
@@ -216,7 +218,9 @@ module Munimen
 
         side = gap.negative? ? "below" : "above"
         by = Measure::Quantity.new(:pressure, gap.abs).format(units)
-        [%i[charge supply], "The charge lies #{side} the supply by #{by}: they belong on one rung."]
+        [%i[charge supply], msg("The charge lies {side} the supply by {by}: they belong on one " \
+                                "rung.",
+                                side:, by:)]
       end
 
       def peak_high

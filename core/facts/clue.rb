@@ -9,6 +9,8 @@ module Munimen
     #     seen :pan, sound: :yes, no_drain: :yes, no_pan: :no
     #   end
     class Clue
+      include Saying
+
       # What was found out: value as the record keeps it; because: what shows it; at, by: of the
       # entry.
       Told = Struct.new(:field, :value, :because, :at, :by, keyword_init: true)
@@ -67,7 +69,8 @@ module Munimen
           one = visit.observation(item)
           value = one && answers[one.finding] or next
           look = Inspection::InspectionItem[item]
-          because = "#{look.ask}: #{look.findings[one.finding]&.text || answer(look, one.finding)}"
+          said = look.findings[one.finding]&.text || answer(look, one.finding)
+          because = msg("{ask}: {answer}", ask: look.ask, answer: said)
           Told.new(field:, value:, because:, at: one.at, by: one.by)
         end
       end
@@ -80,7 +83,8 @@ module Munimen
           value = one.quantity || one.choice
           next if except.include?(value)
 
-          because = "#{Visit::ReadingInput.known.fetch(name).ask}: #{one.typed.tr("_", " ")}"
+          because = msg("{ask}: {answer}", ask: Visit::ReadingInput.known.fetch(name).ask,
+                                           answer: one.typed.tr("_", " "))
           Told.new(field:, value:, because:, at: one.at, by: one.by)
         end
       end

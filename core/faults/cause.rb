@@ -17,6 +17,8 @@ module Munimen
     #     after "Hot peak again; the charge once more in a week."
     #   end
     class Cause
+      include Saying
+
       # How often it turns out to be it; common practice.
       PRIORS = { common: 6.0, usual: 3.0, rare: 1.0 }.freeze
 

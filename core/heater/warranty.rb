@@ -6,6 +6,11 @@ module Munimen
     module Warranty
       YEARS = (5..6) # residential tank and parts warranties; common practice
 
+      INSTALLED = "Installed in {year}: the maker's warranty (commonly 5–6 years) may still run. " \
+                  "Claim first, before buying."
+      MADE = "Made in {year}: the maker's warranty (commonly 5–6 years) may still run. Claim " \
+             "first, before buying."
+
       module_function
 
       # Text, or nil when it is certainly over. Runs from installation, where that is known.
@@ -17,8 +22,7 @@ module Munimen
         end
         return if on.nil? || on.year - from > YEARS.max
 
-        "#{heater.installed ? "Installed" : "Made"} in #{from}: the maker's warranty (commonly " \
-          "5–6 years) may still run. Claim first, before buying."
+        Message.of(heater.installed ? INSTALLED : MADE, year: from)
       end
 
       def year(text) = text.to_s[/\b(19|20)\d\d\b/]&.to_i

@@ -11,6 +11,8 @@ module Munimen
     #     judge { |visit| within(visit.quantity(:static_pressure), :static_pressure) }
     #   end
     class Check
+      include Saying
+
       # What rates a relief valve, by rulebook.
       RELIEF_SOURCES = {
         us_irc: Source.published("ANSI Z21.22", "rating", clause: :from_memory),

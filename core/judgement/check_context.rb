@@ -4,6 +4,8 @@ module Munimen
   module Judgement
     # The words in which a check speaks: makes verdicts from limits.
     class CheckContext
+      include Saying
+
       def initialize(check, visit)
         @check = check
         @visit = visit
@@ -44,7 +46,7 @@ module Munimen
         low, high = [target.si - tolerance.si, target.si + tolerance.si].map do |pascal|
           quantity([pascal, 0].max, target.kind.id).format(@visit.units)
         end
-        "#{low.sub(/ \D+\z/, "")} to #{high}"
+        msg("{low} to {high}", low: low.sub(/ \D+\z/, ""), high:)
       end
 
       def not_tested(text, measured: nil, source: nil)

@@ -4,6 +4,11 @@ module Munimen
   module Judgement
     # What still stands in the way of signing a visit.
     class Closing
+      include Saying
+
+      GIVEN_UP = "“{operation}” was given up, but the heater cannot be left without it: do it."
+      NOT_DONE = "“{operation}” is neither done nor given up with a reason."
+
       Obstacle = Struct.new(:code, :text, :target, keyword_init: true)
 
       # plan: the plan for what is left; deficiencies: those that stand.
@@ -23,22 +28,24 @@ module Munimen
       # Nothing is signed over two accounts of the same thing.
       def apart
         @visit.unanswered.map do |one|
-          text = "Two accounts of this visit differ: say which holds. #{one.apart[:text]}"
+          text = msg("Two accounts of this visit differ: say which holds. {text}",
+                     text: one.apart[:text])
           obstacle(:apart, one.id, text)
         end
       end
 
       def contradictions
         Contradiction.in(@visit).map do |one|
-          obstacle(:contradiction, one.id, "#{one.text} Take back the one that is wrong.")
+          obstacle(:contradiction, one.id, msg("{one} Take back the one that is wrong.",
+                                               one: one.text))
         end
       end
 
       # What an earlier visit left open wants an answer of its own.
       def left_open
         Judge.of(@visit).still_open.unanswered.map do |one|
-          text = "Open since #{one.found_on}: #{one.text} Say: put right, still there, or not " \
-                 "looked at."
+          text = msg("Open since {found_on}: {one} Say: put right, still there, or not looked at.",
+                     found_on: one.found_on, one: one.text)
           obstacle(:left_open, one.check, text)
         end
       end
@@ -46,12 +53,8 @@ module Munimen
       def open_steps
         given_up = @visit.not_tested.map(&:operation)
         @plan.steps.map do |step|
-          text = if given_up.include?(step.operation.id)
-                   "was given up, but the heater cannot be left without it: do it."
-                 else
-                   "is neither done nor given up with a reason."
-                 end
-          obstacle(:step_open, step.operation.id, "“#{step.operation.title}” #{text}")
+          text = given_up.include?(step.operation.id) ? GIVEN_UP : NOT_DONE
+          obstacle(:step_open, step.operation.id, msg(text, operation: step.operation.title))
         end
       end
 
@@ -69,8 +72,8 @@ module Munimen
           obstacle(
             :reason_missing,
             left.operation,
-            "“#{Work::Operation[left.operation].title}” cannot be done: record it as not " \
-            "tested. #{left.because}"
+            msg("“{operation}” cannot be done: record it as not tested. {because}",
+                operation: Work::Operation[left.operation].title, because: left.because)
           )
         end
       end
@@ -81,7 +84,8 @@ module Munimen
             next if @visit.decisions.about(:danger, verdict.check, what)
 
             asked = what == "action" ? "what was done on the spot" : "who was told"
-            obstacle(:danger_open, verdict.check, "Danger – #{verdict.text} Say #{asked}.")
+            obstacle(:danger_open, verdict.check, msg("Danger – {verdict} Say {asked}.",
+                                                      verdict: verdict.text, asked:))
           end
         end
       end
@@ -93,7 +97,9 @@ module Munimen
           next if categories.empty? || GasSituation.chosen(verdict, @visit)
 
           words = categories.map { |one| GasSituation::CATEGORIES.fetch(one).downcase }
-          text = "Gas – #{verdict.text} Say which: #{words[..-2].join(", ")} or #{words.last}."
+          text = msg("Gas – {verdict} Say which: {first} or {words}.",
+                     verdict: verdict.text, first: Message.join(words[..-2], ", "),
+                     words: words.last)
           obstacle(:situation_open, verdict.check, text)
         end
       end
@@ -113,8 +119,9 @@ module Munimen
       # What is signed is what the state of the heater says, whoever asks and whatever the reason.
       def contradiction(outcome)
         words = Outcome::WORDS
-        text = "“#{words.fetch(@visit.decision(:outcome).to_sym)}” is not how the {heater} " \
-               "stands: #{words.fetch(outcome.proposed).downcase}. #{outcome.because}"
+        text = msg("“{chosen}” is not how the {heater} stands: {proposed}. {because}",
+                   chosen: words.fetch(@visit.decision(:outcome).to_sym),
+                   proposed: words.fetch(outcome.proposed).downcase, because: outcome.because)
         [obstacle(:outcome_contradicts, :outcome, text)]
       end
 

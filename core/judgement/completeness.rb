@@ -7,6 +7,8 @@ module Munimen
     #
     #   Completeness.new(visit).untested # => [Gap, …]
     class Completeness
+      include Saying
+
       # check: of the verdict that would tell; name: of the protection; because: why it is not
       # tested; unrecorded: whether nothing says why.
       Gap = Struct.new(:check, :part, :name, :because, :unrecorded, keyword_init: true)
@@ -41,7 +43,9 @@ module Munimen
         return if complete?
         return "Nothing was tested." if nothing?
 
-        "#{count} not tested."
+        return "One protection was not tested." if untested.size == 1
+
+        msg("{count} protections were not tested.", count: untested.size)
       end
 
       # The same for the customer, or nil.
@@ -49,7 +53,10 @@ module Munimen
         return if complete?
         return "Nothing was tested." if nothing?
 
-        "#{count} not tested: #{untested.map(&:name).join(", ")}."
+        names = Message.join(untested.map(&:name), ", ")
+        return msg("One protection was not tested: {names}.", names:) if untested.size == 1
+
+        msg("{count} protections were not tested: {names}.", count: untested.size, names:)
       end
 
       private
@@ -57,10 +64,6 @@ module Munimen
       def due
         asked = @visit.jobs.flat_map { |job| Work::Job[job].operations_for(@visit.heater) }.uniq
         asked.reject { |id| [nil, :none].include?(Work::Operation[id].protects&.first) }
-      end
-
-      def count
-        untested.size == 1 ? "One protection was" : "#{untested.size} protections were"
       end
 
       def told?(operation, checks)

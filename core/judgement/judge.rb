@@ -9,6 +9,8 @@ module Munimen
     #   Judge.new(visit).found         # the same as found
     #   Judge.new(visit).deficiencies  # the findings that stand, worst first
     class Judge
+      include Saying
+
       # The judge of a visit, made once for each.
       def self.of(visit) = (@judges ||= ObjectSpace::WeakMap.new)[visit] ||= new(visit)
 
@@ -109,18 +111,18 @@ module Munimen
           check: item.id,
           part: item.part,
           grade:,
-          because: because("#{item.ask}: #{text}.")
+          because: because(msg("{ask}: {answer}.", ask: item.ask, answer: text))
         )
       end
 
       def look_verdict(item, finding, seen)
-        text = [finding.text, seen.note].reject { |part| part.to_s.empty? }.join(" – ")
+        text = noted(finding.text, seen.note)
         ruling = HouseGrades.new(@visit.rules).ruling(item, finding)
         Verdict.new(
           check: item.id,
           part: item.part,
           grade: ruling.grade,
-          because: because("#{text}.", ruling.source),
+          because: because(msg("{seen}.", seen: text), ruling.source),
           question: ruling.question,
           remedy: say(finding.remedy),
           due_in: finding.due_in,
@@ -134,16 +136,21 @@ module Munimen
           operation = Work::Operation[step.operation]
           how = step.outcome == :left_apart ? "taken apart and left so" : "not done"
           Verdict.new(check: operation.id, part: operation.part, grade: :not_tested,
-                      because: because("#{operation.title}: #{how}. #{step.reason}"))
+                      because: because(msg("{work}: {how}. {reason}", work: operation.title, how:,
+                                                              reason: reason(step))))
         end
       end
+
+      # As typed, or a sentence of ours that was taken over.
+      def reason(step) = step.reason.to_s.end_with?(".") ? step.reason : typed(step.reason)
 
       # What was renewed and is not proved yet.
       def owed
         @owed ||= @columns.owed.map do |id, renewing|
           proof = Work::Operation[id]
           part = renewing.first.part
-          text = "#{renewing.first.title}: done, but not proved yet: #{proof.title}."
+          text = msg("{work}: done, but not proved yet: {proof}.",
+                     work: renewing.first.title, proof: proof.title)
           Verdict.new(check: :"proof.#{id}", part:, grade: :not_tested, because: because(text))
         end
       end
@@ -169,7 +176,8 @@ module Munimen
 
       def danger(hazard)
         mended = @visit.terms.value(hazard) == :mended
-        text = "#{hazard.title}#{": put right, but not proved" if mended}."
+        text = msg(mended ? "{danger}: put right, but not proved." : "{danger}.",
+                   danger: hazard.title)
         Verdict.new(
           check: hazard.variable,
           part: hazard.part,
@@ -190,7 +198,8 @@ module Munimen
           check: item.id,
           part: item.part,
           grade: :defect,
-          because: because("#{item.ask}: not visible.", @visit.rules.source(:earth_seen)),
+          because: because(msg("{ask}: not visible.",
+                               ask: item.ask), @visit.rules.source(:earth_seen)),
           question: :earth_seen,
           remedy: say(finding.remedy),
           due_in: finding.due_in,
@@ -199,16 +208,21 @@ module Munimen
         )
       end
 
+      # A text of ours with what somebody typed beside it.
+      def noted(text, *notes)
+        Message.join([text, *notes.reject { |note| note.to_s.empty? }.map { |note| typed(note) }],
+                     " – ")
+      end
+
       def from_notes
         @visit.notes.map do |note|
           entry = Inspection::Catalogue[note.entry]
-          told = [entry.text, note.place, note.text]
-          text = told.reject { |part| part.to_s.empty? }.join(" – ")
+          text = noted(entry.text, note.place, note.text)
           Verdict.new(
             check: entry.id,
             part: entry.part,
             grade: entry.grade,
-            because: because("#{text}.", entry.source_under(@visit.rules.book)),
+            because: because(msg("{seen}.", seen: text), entry.source_under(@visit.rules.book)),
             remedy: say(entry.remedy),
             due_in: entry.due_in,
             explain: entry.explain,

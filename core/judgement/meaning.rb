@@ -8,6 +8,13 @@ module Munimen
     #
     # Water is taken to come in at 50 °F unless a reading says otherwise.
     class Meaning
+      include Saying
+
+      LIFTS = "{lead}, the pressure reaches the {relief_name}'s {relief}: it drips on heat-up, " \
+              "and that is physics, not a bad valve."
+      LIFTS_AFTER = "{lead}, the pressure reaches the {relief_name}'s {relief} after about " \
+                    "{minutes} min of heating from cold: it drips on heat-up, and that is " \
+                    "physics, not a bad valve."
       Case =
         Struct.new(
           :name,
@@ -140,9 +147,10 @@ module Munimen
 
       def assumptions
         draw = @visit.quantity(:drawn_volume) ? "measured draw" : "usual draw"
-        "Tank #{@heater.capacity.format(units)}, water from #{cold.format(units)} to " \
-          "#{hot.format(units)}; " \
-          "a heating after a #{draw} of #{drawn.format(units)}."
+        msg("Tank {capacity}, water from {cold} to {hot}; a heating after a {drawn_here} of " \
+            "{drawn}.",
+            capacity: @heater.capacity.format(units), cold: cold.format(units),
+            hot: hot.format(units), drawn_here: draw, drawn: drawn.format(units))
       end
 
       def sentences
@@ -162,6 +170,9 @@ module Munimen
         end
       end
 
+      # Of heating from cold until the relief opens.
+      def minutes(one) = one.time_to_relief && [(one.time_to_relief.si / 60).round, 1].max
+
       def sentence(one)
         lead = {
           found: "With the {vessel} as found",
@@ -169,19 +180,11 @@ module Munimen
           without: "Without any {vessel}"
         }.fetch(one.name)
         if one.lifts
-          minutes = (
-            if one.time_to_relief
-              " after about #{[(one.time_to_relief.si / 60).round, 1].max} min of heating from cold"
-            else
-              ""
-            end
-          )
-          "#{lead}, the pressure reaches the #{relief_name}'s #{relief.format(units)}#{minutes}: " \
-            "it drips on heat-up, " \
-            "and that is physics, not a bad valve."
+          msg(one.time_to_relief ? LIFTS_AFTER : LIFTS,
+              lead:, relief_name:, relief: relief.format(units), minutes: minutes(one))
         else
-          "#{lead}, heating a cold tank brings the pressure from #{@supply.format(units)} to " \
-            "#{one.hot_pressure.format(units)}."
+          msg("{lead}, heating a cold tank brings the pressure from {supply} to {hot_pressure}.",
+              lead:, supply: @supply.format(units), hot_pressure: one.hot_pressure.format(units))
         end
       end
 
@@ -200,31 +203,33 @@ module Munimen
 
         gap = peak.si - one.cycle_pressure.si
         if gap.abs <= Measure::Unit["psi"].to_si(8)
-          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after " \
-            "this draw: they agree."
+          msg("Measured {peak}, expected {cycle_pressure} after this draw: they agree.",
+              peak: peak.format(units), cycle_pressure: one.cycle_pressure.format(units))
         elsif gap.positive?
-          "Measured #{peak.format(units)}, expected only #{one.cycle_pressure.format(units)} " \
-            "after this draw: the {vessel} takes less " \
-            "than its charge says, or the supply itself rose. Look at the membrane and at the " \
-            "{regulator}."
+          msg("Measured {peak}, expected only {cycle_pressure} after this draw: the {vessel} " \
+              "takes less than its charge says, or the supply itself rose. Look at the membrane " \
+              "and at the {regulator}.",
+              peak: peak.format(units), cycle_pressure: one.cycle_pressure.format(units))
         else
-          "Measured #{peak.format(units)}, expected #{one.cycle_pressure.format(units)} after " \
-            "this draw: water has found another way, back " \
-            "into the main or out of a {tap}."
+          msg("Measured {peak}, expected {cycle_pressure} after this draw: water has found " \
+              "another way, back into the main or out of a {tap}.",
+              peak: peak.format(units), cycle_pressure: one.cycle_pressure.format(units))
         end
       end
 
       def rising(peak)
         return if peak.si - @supply.si < Measure::Unit["psi"].to_si(10)
 
-        "Measured #{peak.format(units)} on a supply of #{@supply.format(units)}, though nothing " \
-          "seen closes this system: something does. Look for a check valve or a {regulator}."
+        msg("Measured {peak} on a supply of {supply}, though nothing seen closes this system: " \
+            "something does. Look for a check valve or a {regulator}.",
+            peak: peak.format(units), supply: @supply.format(units))
       end
 
       def unread(peak)
         missing = charge_read? ? "volume is not known" : "charge has not been read yet"
-        "Measured #{peak.format(units)}. The {vessel}'s #{missing}: it cannot be said what was " \
-          "to be expected."
+        msg("Measured {peak}. The {vessel}'s {missing}: it cannot be said what was to be " \
+            "expected.",
+            peak: peak.format(units), missing:)
       end
 
       # The last peak measured, and the case that it belongs to; nil where a vessel is there of

@@ -7,6 +7,13 @@ module Munimen
     #
     #   Outcome.new(visit, deficiencies).proposed # => :in_service_with_limits
     class Outcome
+      include Saying
+
+      LEFT_OFF = "The {heater} is switched off and made safe; it must not be used until it is " \
+                 "put right."
+      TO_BE_OFF = "The {heater} must be switched off and made safe; it must not be used until it " \
+                  "is put right."
+
       STATES = Visit::Decisions::ALONE[:outcome].map(&:to_sym).freeze
       WORDS = {
         in_service: "In service",
@@ -63,7 +70,7 @@ module Munimen
       def untested? = chosen == :in_service && @deficiencies.empty? && completeness.nothing?
 
       # One sentence for the customer.
-      def sentence(words) = words.say([condition, completeness.sentence].compact.join(" "))
+      def sentence(words) = words.say(Message.join([condition, completeness.sentence]))
 
       private
 
@@ -77,21 +84,21 @@ module Munimen
       def limited? = defective.positive? || relief_untested?
 
       def defects
-        "#{defective == 1 ? "One defect stands" : "#{defective} defects stand"} and must be put " \
-          "right by the dates given."
+        return "One defect stands and must be put right by the dates given." if defective == 1
+
+        msg("{count} defects stand and must be put right by the dates given.", count: defective)
       end
 
       def condition
         case chosen
         when :left_off
-          "The {heater} #{@visit.left? ? "is" : "must be"} switched off and made safe; it must " \
-          "not be used until it is put right."
+          @visit.left? ? LEFT_OFF : TO_BE_OFF
         when :evacuated then evacuated
         when :against_advice
           "The {heater} is dangerous and was left in use against advice; it should be switched " \
           "off until it is put right."
         when :in_service_with_limits
-          "The {heater} is in service, but #{things} put right by the dates below."
+          msg("The {heater} is in service, but {things} put right by the dates below.", things:)
         else
           in_service
         end
@@ -100,8 +107,8 @@ module Munimen
       def evacuated
         done = "Everybody was asked to leave, and the emergency service was called"
         due = "Everybody must leave, and the emergency service be called from outside"
-        "#{@visit.left? ? done : due}; the {heater} must not be used, and nobody goes back in, " \
-          "until they have cleared it."
+        msg("{said}; the {heater} must not be used, and nobody goes back in, until they have " \
+            "cleared it.", said: @visit.left? ? done : due)
       end
 
       def in_service
@@ -123,7 +130,7 @@ module Munimen
         count = @deficiencies.count { |verdict| verdict.grade != :advice }
         return "its relief valve was not tested and must be" if count.zero?
 
-        count == 1 ? "one thing must be" : "#{count} things must be"
+        count == 1 ? "one thing must be" : msg("{count} things must be", count:)
       end
 
       def relief_untested?

@@ -8,6 +8,8 @@ module Munimen
     #
     #   StillOpen.new(visit, verdicts).unanswered # => [Visit::OpenFinding, …]
     class StillOpen
+      include Saying
+
       ANSWERS = %w[put_right still_there not_looked].freeze
 
       # verdicts: those of the visit's own, as left.
@@ -51,11 +53,11 @@ module Munimen
         return @visit.words.say(@own[one.check].text) if tested?(one)
 
         how = said(one)
-        "Put right: #{how.last}." if how&.first == "put_right"
+        msg("Put right: {how}.", how: how.last) if how&.first == "put_right"
       end
 
       def verdict(one)
-        texts = [one.text, "Open since #{one.found_on}: still there."]
+        texts = [one.text, msg("Open since {found_on}: still there.", found_on: one.found_on)]
         because = texts.map { |text| Verdict::Because.new(text: @visit.words.say(text)) }
         Verdict.new(check: one.check, part: one.part, grade: one.grade, because:,
                     remedy: one.remedy, due_in: one.due_in)

@@ -8,6 +8,8 @@ module Munimen
     #
     #   Agenda.new(visit, %i[annual_safety]).goals # => [:identify, :look_over, …]
     class Agenda
+      include Saying
+
       REPLACED = "It is replaced on this visit."
       IN_VAIN = "It was done twice on this visit, and the danger stands: make it safe, and come " \
                 "back."
@@ -146,7 +148,8 @@ module Munimen
         return found_no_more(operation) if hazard.nil?
         return if visit.history.shown_by(operation).include?(hazard)
 
-        ["Not while a danger stands: #{hazard.title}. Put that right and prove it first.", :danger]
+        [msg("Not while a danger stands: {hazard}. Put that right and prove it first.",
+             hazard: hazard.title), :danger]
       end
 
       # What wants everything as it was found is not possible once a danger has been put right.
@@ -154,7 +157,8 @@ module Munimen
         hazard = mended_here.first
         return if hazard.nil? || operation.needs[:as_found] != :yes || read_as_found?(operation)
 
-        ["Nothing is as it was found once that is put right: #{hazard.title}.", :danger]
+        [msg("Nothing is as it was found once that is put right: {hazard}.",
+             hazard: hazard.title), :danger]
       end
 
       # It stands in the record as it was found, whatever has been changed since.
@@ -170,7 +174,7 @@ module Munimen
         return "It was read as found." if read_as_found?(operation)
 
         shown = visit.history.shown_by(operation).first unless owed.include?(operation.id)
-        return "What it showed stands: #{shown.title}." if shown
+        return msg("What it showed stands: {shown}.", shown: shown.title) if shown
 
         return REPLACED if @asked.intersect?(operation.spared_by)
 
@@ -194,7 +198,7 @@ module Munimen
       end
 
       def reason = visit.decision(:outcome_reason).to_s.strip
-      def broken_off = "The visit was broken off: #{reason}"
+      def broken_off = msg("The visit was broken off: {reason}", reason:)
 
       # Ids of how the heater is to be left, unless it has been left so.
       def way

@@ -5,6 +5,8 @@ module Munimen
     # Why each step of an order is there: asked for, or the first later step whose need it makes
     # true.
     class Reasons
+      include Saying
+
       def initialize(space, visit, operations, goals)
         @space = space
         @visit = visit
@@ -23,8 +25,9 @@ module Munimen
           @visit.terms.needs(later).each do |name, values|
             next unless made.key?(name) && values.intersect?(made[name])
 
-            return "“#{later.title}” needs it: #{Work::StateWords.need(name, values)}. " \
-                   "#{operation.because}"
+            return msg("“{later}” needs it: {need}. {because}",
+                       later: later.title, need: Work::StateWords.need(name, values),
+                       because: operation.because)
           end
         end
         operation.because

@@ -7,6 +7,8 @@ module Munimen
     #
     #   Solver.new(agenda, jobs: 2).solution # => Solution
     class Solver
+      include Saying
+
       # Moves, their total seconds, and how many seconds any order takes at least.
       Found = Struct.new(:moves, :total, :at_least)
       # Goals to be done, what is left out of the plan, and whether the usual order is kept.
@@ -233,9 +235,13 @@ module Munimen
         rest = @agenda.without(goals, hopeless)
         return [rest + @agenda.instead, impossible] if in_service?(hopeless)
 
-        because = "It needs what cannot be made true now: #{reachability.blocking(hopeless)}."
+        because = msg("It needs what cannot be made true now: {blocking}.",
+                      blocking: reachability.blocking(hopeless))
         danger = @terms.hazards.first
-        because = "Not while a danger stands: #{danger.title}. #{because}" if danger
+        if danger
+          because = msg("Not while a danger stands: {danger}. {because}",
+                        danger: danger.title, because:)
+        end
         left = Plan::Left.new(operation: hopeless, because:, by: danger && :danger)
         [rest, impossible + [left]]
       end

@@ -7,6 +7,8 @@ module Munimen
     #
     #   VanList.new(visit, plan, open: ["vessel_charge"], last: {}).lines # => [Line, …]
     class VanList
+      include Saying
+
       Line = Struct.new(:name, :certainty, :because, :fits, keyword_init: true)
       # What turns up on a heater of a kind: a material, when, and why. Common practice.
       MAYBE = [
@@ -72,7 +74,7 @@ module Munimen
 
       def in_the_way
         @in_the_way.flat_map do |one|
-          one.brings.map { |name| line(name, :sure, "Last time: #{one.text}.") }
+          one.brings.map { |name| line(name, :sure, msg("Last time: {one}.", one: one.text)) }
         end
       end
 
@@ -90,7 +92,8 @@ module Munimen
         Work::Job.all.select { |job| job.cures.intersect?(@open) }.flat_map do |job|
           job.operations_for(@visit.heater).map { |id| Work::Operation[id] }.flat_map do |operation|
             operation.materials.map do |name|
-              line(name, :likely, "#{job.title}: an open defect asks for it.", operation.part_kind)
+              line(name, :likely, msg("{job}: an open defect asks for it.",
+                                      job: job.title), operation.part_kind)
             end
           end
         end
@@ -108,7 +111,7 @@ module Munimen
           line(
             "Relief valve that matches",
             :likely,
-            "The valve is #{age} years old, and the house rule replaces it.",
+            msg("The valve is {age} years old, and the house rule replaces it.", age:),
             :relief_valve
           )
         ]
@@ -123,7 +126,7 @@ module Munimen
           line(
             "{Vessel} that matches",
             :likely,
-            "It had lost its charge last time: #{found.format(@visit.units)}.",
+            msg("It had lost its charge last time: {found}.", found: found.format(@visit.units)),
             :vessel
           )
         ]

@@ -5,6 +5,8 @@ module Munimen
     # What a log says, in sentences with their verdict and its rule: the levels, each kind of
     # event, and what rows so far apart cannot show. Texts carry {terms}.
     class Interpretation
+      include Saying
+
       # grade: one of Verdict. kind: of the events it is about, or :static, :above, :cannot.
       Finding = Struct.new(:kind, :grade, :text, :limit, :source, keyword_init: true)
 
@@ -59,16 +61,20 @@ module Munimen
       def sentence(event)
         case event.kind
         when :heating
-          "#{say(event.start)} to #{say(event.extreme)} in #{minutes(event.seconds)}, " \
-          "#{rate(event)}#{lifted(event)}."
+          msg("{start} to {extreme} in {minutes}, {rate}{lifted}.",
+              start: say(event.start), extreme: say(event.extreme),
+              minutes: minutes(event.seconds), rate: rate(event), lifted: lifted(event))
         when :creep
-          "#{say(event.start)} to #{say(event.extreme)} in #{hours(event.seconds)} without use, " \
-          "#{rate(event)}."
+          msg("{start} to {extreme} in {hours} without use, {rate}.",
+              start: say(event.start), extreme: say(event.extreme), hours: hours(event.seconds),
+              rate: rate(event))
         when :dip
-          "Down to #{say(event.extreme)} for #{minutes(event.seconds)}."
+          msg("Down to {extreme} for {minutes}.",
+              extreme: say(event.extreme), minutes: minutes(event.seconds))
         else
-          "A bang: #{say(event.start)} to #{say(event.extreme)} and back within " \
-          "#{format("%.1f", [event.seconds, 0.1].max)} s."
+          msg("A bang: {start} to {extreme} and back within {format} s.",
+              start: say(event.start), extreme: say(event.extreme),
+              format: format("%.1f", [event.seconds, 0.1].max))
         end
       end
 
@@ -81,8 +87,8 @@ module Munimen
       def lifted(event)
         {
           nil => "",
-          :may => "; the #{first_relief} may have opened",
-          :yes => "; the #{first_relief} opened"
+          :may => msg("; the {first_relief} may have opened", first_relief:),
+          :yes => msg("; the {first_relief} opened", first_relief:)
         }.fetch(event.lifted)
       end
 
@@ -91,11 +97,11 @@ module Munimen
       def say(si) = pressure(si).format(@rules.units)
 
       def minutes(seconds)
-        seconds < 5400 ? "#{[(seconds / 60.0).round, 1].max} min" : hours(seconds)
+        seconds < 5400 ? msg("{max} min", max: [(seconds / 60.0).round, 1].max) : hours(seconds)
       end
 
       def hours(seconds) = "#{format("%.1f", seconds / 3600.0)} h"
-      def times(count) = count == 1 ? "once" : "#{count} times"
+      def times(count) = count == 1 ? "once" : msg("{count} times", count:)
 
       def rate(event)
         unit = Measure::Kind[:pressure].unit(@rules.units)
@@ -147,8 +153,10 @@ module Munimen
         limit = passed(@log.static, :static_pressure, :static_pressure_low)
         finding(
           :static,
-          "Stands at #{say(@log.static)} when nothing runs; lowest #{say(@log.lowest)}, highest " \
-          "#{say(@log.highest)} in #{hours(@log.seconds)}.",
+          msg("Stands at {static} when nothing runs; lowest {lowest}, highest {highest} in " \
+              "{hours}.",
+              static: say(@log.static), lowest: say(@log.lowest), highest: say(@log.highest),
+              hours: hours(@log.seconds)),
           limit:,
           source: @rules.limit(:static_pressure)&.source
         )
@@ -160,15 +168,16 @@ module Munimen
         if over.zero?
           return finding(
             :above,
-            "Never above #{limit.at_most.format(@rules.units)}.",
+            msg("Never above {at_most}.", at_most: limit.at_most.format(@rules.units)),
             source: limit.source
           )
         end
 
         finding(
           :above,
-          "#{minutes(over)} above #{limit.at_most.format(@rules.units)}, " \
-          "#{format("%.0f", 100.0 * over / @log.seconds)} % of the time.",
+          msg("{minutes} above {at_most}, {format} % of the time.",
+              minutes: minutes(over), at_most: limit.at_most.format(@rules.units),
+              format: format("%.0f", 100.0 * over / @log.seconds)),
           limit:
         )
       end
@@ -181,10 +190,23 @@ module Munimen
         lifts = events.count(&:lifted)
         finding(
           :heating,
-          "Rises with heating #{times(events.size)}, at most #{sentence(worst)}" \
-          "#{" The #{first_relief} opens on #{lifts} of them." if lifts.positive?}",
+          Message.join([rises(events, worst), (opens(lifts) if lifts.positive?)]),
           limit: worst_limit(events)
         )
+      end
+
+      def rises(events, worst)
+        msg("Rises with heating {times}, at most {worst}",
+            times: times(events.size), worst: sentence(worst))
+      end
+
+      def climbs(events, worst)
+        msg("Climbs slowly without use {times}, at most {worst}",
+            times: times(events.size), worst: sentence(worst))
+      end
+
+      def opens(lifts)
+        msg("The {relief} opens on {lifts} of them.", relief: first_relief, lifts:)
       end
 
       def creep
@@ -195,8 +217,7 @@ module Munimen
         limit = worst_limit(events)
         finding(
           :creep,
-          "Climbs slowly without use #{times(events.size)}, at most #{sentence(worst)}" \
-          "#{" #{WARMS}" if ambiguous?}",
+          Message.join([climbs(events, worst), (WARMS if ambiguous?)]),
           limit:,
           grade: limit ? nil : :watch,
           source: SEAT
@@ -213,7 +234,8 @@ module Munimen
         lowest = events.min_by(&:extreme)
         finding(
           :dip,
-          "Falls far below its level #{times(events.size)}, at most #{sentence(lowest)}",
+          msg("Falls far below its level {times}, at most {sentence}",
+              times: times(events.size), sentence: sentence(lowest)),
           limit: limit_of(lowest),
           grade: :watch,
           source: SUPPLIED
@@ -227,7 +249,8 @@ module Munimen
         worst = events.max_by { |event| event.height.abs }
         finding(
           :hammer,
-          "Water hammer #{times(events.size)}, at most #{sentence(worst)}",
+          msg("Water hammer {times}, at most {sentence}",
+              times: times(events.size), sentence: sentence(worst)),
           grade: :watch,
           source: Measure::System.american?(@rules.units) ? HAMMER : BANGS
         )
@@ -237,7 +260,9 @@ module Munimen
         every = @log.interval
         what = []
         what << "water hammer, which lasts milliseconds" unless Hammer.shows?(every)
-        what << "anything shorter than #{minutes(every * RESOLVES)}" if every > THICKEST * 10
+        if every > THICKEST * 10
+          what << msg("anything shorter than {minutes}", minutes: minutes(every * RESOLVES))
+        end
         what << "dips, nor for certain how low it stands between two rises" if every > Dips::SLOWEST
         what << gaps if @log.gaps.any?
         what << "a night: it is shorter than 12 hours" if @log.seconds < 12 * 3600
@@ -246,14 +271,16 @@ module Munimen
         interval = every < 60 ? "#{format("%g", every.round(2))} s" : minutes(every)
         finding(
           :cannot,
-          "A row every #{interval} cannot show: #{what.join("; ")}.",
+          msg("A row every {interval} cannot show: {what}.",
+              interval:, what: Message.join(what, "; ")),
           grade: :not_tested
         )
       end
 
       def gaps
-        count = @log.gaps.size == 1 ? "one gap" : "#{@log.gaps.size} gaps"
-        "what happened in #{count} of #{minutes(@log.gaps.sum { |from, to| to - from })} together"
+        count = @log.gaps.size == 1 ? "one gap" : msg("{size} gaps", size: @log.gaps.size)
+        msg("what happened in {count} of {minutes} together",
+            count:, minutes: minutes(@log.gaps.sum { |from, to| to - from }))
       end
     end
   end

@@ -5,8 +5,12 @@ module Munimen
     # What the customer said of each finding, with what it costs, as their page has it. From the
     # answers alone, which keep what was shown.
     class Agreed
+      include Saying
+
       WORDS = { "accepted" => "to be done", "declined" => "declined",
                 "postponed" => "later" }.freeze
+      WHOLE = "To be done, with {tax} % tax"
+      PART = "To be done, with {tax} % tax, but for what has no price yet"
       ALONE = "the work alone, without parts"
 
       def initialize(visit)
@@ -39,9 +43,7 @@ module Munimen
       end
 
       def total_text(rates, accepted, priced)
-        text = "To be done, with #{rates.tax} % tax"
-        text += ", but for what has no price yet" if priced.size < accepted.size
-        @words.say(text)
+        @words.say(msg(priced.size < accepted.size ? PART : WHOLE, tax: rates.tax))
       end
 
       def shown((kind, id), line)

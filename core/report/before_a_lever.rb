@@ -29,13 +29,13 @@ module Munimen
         fitted = @visit.heater.relief_fitted.to_s[/\A(19|20)\d\d/]
         return ["When this safety valve was fitted is not known.", {}] unless fitted
 
-        ["This safety valve was fitted in %<year>s.", { year: fitted }]
+        ["This safety valve was fitted in {year}.", { year: fitted }]
       end
 
       def history
         return ["On our record nobody has lifted it.", {}] unless @lifted
 
-        ["It was last lifted on %<date>s.", { date: @lifted }]
+        ["It was last lifted on {date}.", { date: @lifted }]
       end
 
       def spare
@@ -44,7 +44,7 @@ module Munimen
         ["A new one is at hand today.", {}]
       end
 
-      def price = @price && ["A new one costs %<price>s, and the work.", { price: @price }]
+      def price = @price && ["A new one costs {price}, and the work.", { price: @price }]
     end
   end
 end

@@ -7,17 +7,17 @@ module Munimen
     module BookingLetter
       # what => [subject, sentence]
       WHAT = {
-        "booked" => ["Your visit on %<day>s", "We come on %<day>s, %<time>s, for: %<jobs>s."],
-        "moved" => ["Your visit is moved to %<day>s",
-                    "Your visit is moved: we come on %<day>s, %<time>s, for: %<jobs>s."],
-        "cancelled" => ["Your visit on %<day>s is cancelled",
-                        "The visit of %<day>s (%<jobs>s) is cancelled. Call us for another time."]
+        "booked" => ["Your visit on {day}", "We come on {day}, {time}, for: {jobs}."],
+        "moved" => ["Your visit is moved to {day}",
+                    "Your visit is moved: we come on {day}, {time}, for: {jobs}."],
+        "cancelled" => ["Your visit on {day} is cancelled",
+                        "The visit of {day} ({jobs}) is cancelled. Call us for another time."]
       }.freeze
-      PROMISED = "between %<from>s and %<to>s"
-      ABOUT = "about %<at>s"
-      PLACE = "At: %<address>s"
+      PROMISED = "between {from} and {to}"
+      ABOUT = "about {at}"
+      PLACE = "At: {address}"
       OTHERWISE = "If this does not suit you, answer this mail or call us."
-      BEFOREHAND = "If you like, say beforehand what you see, with a picture of its plate: %<link>s"
+      BEFOREHAND = "If you like, say beforehand what you see, with a picture of its plate: {link}"
       TEXTS = [*WHAT.values.flatten, PROMISED, ABOUT, PLACE, OTHERWISE, BEFOREHAND].freeze
     end
   end

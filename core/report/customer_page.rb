@@ -7,9 +7,15 @@ module Munimen
     #
     #   CustomerPage.new(visit).to_h # => {sentence:, results: [...], deficiencies: [...], …}
     class CustomerPage
+      include Saying
+
       CONSENT = { "given" => "The customer agreed.",
                   "refused" => "The customer refused." }.freeze
       LATE = 3600 # s after which an entry that arrives is told
+      LATE_ONE = "One entry of this visit was made without a signal and reached the office " \
+                 "later, the last on {date}, {time} UTC."
+      LATE_MANY = "{count} entries were made without a signal and reached the office later, the " \
+                  "last on {date}, {time} UTC."
 
       def initialize(visit)
         @visit = visit
@@ -66,9 +72,8 @@ module Munimen
         return if late.empty?
 
         last = late.map(&:received).max
-        many = late.size == 1 ? "One entry of this visit was" : "#{late.size} entries were"
-        @words.say("#{many} made without a signal and reached the office later, the last on " \
-                   "#{@words.date(last)}, #{last[11, 5]} UTC.")
+        @words.say(msg(late.size == 1 ? LATE_ONE : LATE_MANY,
+                       count: late.size, date: Date.iso8601(last[0, 10]), time: last[11, 5]))
       end
 
       def waited(entry)
@@ -161,7 +166,10 @@ verdict).merge(found: as_found(before, after || left[check]))
       # Protections that the visit was to test and of which nothing is written down.
       def unrecorded
         gaps = Judgement::Completeness.new(@visit).untested.select(&:unrecorded)
-        gaps.map { |gap| { part: @words.part(gap.part), text: "#{gap.name}: #{gap.because}" } }
+        gaps.map do |gap|
+          { part: @words.part(gap.part),
+            text: msg("{part}: {because}", part: gap.name, because: gap.because) }
+        end
       end
 
       # What the plan left out because it was not needed is said, too.
@@ -179,7 +187,8 @@ verdict).merge(found: as_found(before, after || left[check]))
             because &&
               {
                 part: @words.part(Work::Operation[id].part),
-                text: @words.say("#{Work::Operation[id].title}: not done. #{because}")
+                text: @words.say(msg("{operation}: not done. {because}",
+                                     operation: Work::Operation[id].title, because:))
               }
           end
       end
@@ -240,8 +249,8 @@ verdict).merge(found: as_found(before, after || left[check]))
 
         asked = Work::Operation[step.operation].reads.select { |read| read.asked?(@visit) }
         asked.filter_map do |read|
-          answer = @visit.choice(read.name)
-          @words.say("#{read.ask}: #{answer.to_s.tr("_", " ")}") if answer
+          answer = @visit.choice(read.name) or next
+          @words.say(msg("{ask}: {answer}", ask: read.ask, answer: answer.to_s.tr("_", " ")))
         end
       end
 

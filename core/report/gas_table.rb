@@ -5,6 +5,8 @@ module Munimen
     # Gas as a table of its own: what was read in each state, what it should be where that is known,
     # found and left side by side.
     class GasTable
+      include Saying
+
       # What is read, in the order in which it is read.
       READ = %i[gas_line gas_standing gas_operating gas_manifold room_co flue_co flue_co2].freeze
 
@@ -47,7 +49,7 @@ module Munimen
 
       def should(name)
         plate = @visit.heater.manifold_pressure if name == :gas_manifold
-        plate && @words.say("plate #{say(plate)}")
+        plate && @words.say(msg("plate {plate}", plate: say(plate)))
       end
 
       def say(quantity) = quantity.format(@visit.units)

@@ -8,6 +8,8 @@ module Munimen
     #
     #   WhatIf.new(heater, mains: 7e5).pressure.map(&:text)
     class WhatIf
+      include Saying
+
       MINUTES = 40
       FLOW = 1.5e-4 # m3/s of the draw that makes the heat come on
       SHARE = 0.5   # of the tank that is drawn
@@ -109,7 +111,7 @@ module Munimen
         "cut-out" if rig.coil&.cut_out&.tripped
       end
 
-      def text(acts) = acts ? "The #{acts} acts." : "Nothing has to act."
+      def text(acts) = acts ? msg("The {acts} acts.", acts:) : "Nothing has to act."
     end
   end
 end

@@ -23,6 +23,8 @@ module Munimen
         :diameters,
         keyword_init: true
       ) do
+        include Saying
+
         # As it binds one heater: a bound that is so many diameters of its discharge pipe grows
         # with a pipe larger than the usual one, for which it is written.
         def on(heater)
@@ -45,7 +47,9 @@ module Munimen
             return "#{at_least.format(units).split.first}–#{at_most.format(units)}"
           end
 
-          at_most ? "at most #{at_most.format(units)}" : "at least #{at_least.format(units)}"
+          return msg("at most {most}", most: at_most.format(units)) if at_most
+
+          msg("at least {least}", least: at_least.format(units))
         end
 
         # This limit with other bounds or grade, set by a house rule.

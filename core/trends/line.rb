@@ -15,6 +15,8 @@ module Munimen
     #     limit { |visit| … }        # a Limit as it held then, or nil
     #   end
     class Line
+      include Saying
+
       @all = {}
       class << self
         def define(id, &block) = @all[id] = new(id).tap { |line| line.instance_eval(&block) }

@@ -8,6 +8,11 @@ module Munimen
     #
     #   Trend.new(Line[:charge], visits).text(:us) # => "Loses 4 psi a year (± 1)."
     class Trend
+      include Saying
+
+      COMES = "Comes to {bound} about {likely} ({earliest} to {latest})."
+      COME = "Will have come to {bound} about {likely} ({earliest} to {latest}): look again now."
+
       Point = Struct.new(:on, :quantity, :limit, :piece, :left, keyword_init: true)
       Forecast = Struct.new(:earliest, :likely, :latest, :bound, keyword_init: true)
 
@@ -128,7 +133,7 @@ module Munimen
 
         verb = change.slope.negative? ? "Loses" : "Gains"
         within = size(change.within, units).split.first
-        "#{verb} #{size(change.slope.abs, units)} a year (± #{within})."
+        msg("{verb} {abs} a year (± {within}).", verb:, abs: size(change.slope.abs, units), within:)
       end
 
       # "6 % up since 2023", of the line that goes on now.
@@ -140,22 +145,25 @@ module Munimen
         percent = (100 * moved / (change.now - moved)).round
         return if percent.zero?
 
-        "#{percent.abs} % #{percent.negative? ? "down" : "up"} since #{first.on.year}."
+        way = percent.negative? ? "{percent} % down since {year}." : "{percent} % up since {year}."
+        msg(way, percent: percent.abs, year: first.on.year)
       end
 
       def coming(units, today)
         at = forecast or return
         past = today && at.likely < today
-        "#{past ? "Will have come" : "Comes"} to #{at.bound.format(units)} about " \
-          "#{month(at.likely)} (#{month(at.earliest)} to #{month(at.latest)})" \
-          "#{": look again now" if past}."
+        msg(past ? COME : COMES, bound: at.bound.format(units), likely: month(at.likely),
+                                 earliest: month(at.earliest), latest: month(at.latest))
       end
 
       def strange(units)
         return if apart.empty?
 
-        named = apart.map { |point| "#{point.quantity.format(units)} on #{point.on.iso8601}" }
-        "#{named.join(", ")} stands apart: a wrong reading, or something new. Read it again."
+        named = apart.map do |point|
+          msg("{quantity} on {on}", quantity: point.quantity.format(units), on: point.on.iso8601)
+        end
+        msg("{readings} stands apart: a wrong reading, or something new. Read it again.",
+            readings: Message.join(named, ", "))
       end
 
       def month(date) = date.strftime("%B %Y")

@@ -2,10 +2,11 @@
 
 module Munimen
   class Words
-    # The customer's page in another language: each text of ours beside its translation, with %1 for
-    # what is put in and {terms} as in the vocabularies. A text that nobody has translated stays as
-    # it is; what a person typed always does. Each language is one file in core/words/languages/,
-    # its texts in a folder beside it, a line of ours and, indented, a line of theirs.
+    # The customer's page in another language: each template of ours beside its translation, with
+    # the same {names} for what is put in, and {terms} as in the vocabularies. A text that nobody
+    # has translated stays as it is; what a person typed always does. Each language is one file in
+    # core/words/languages/, its texts in a folder beside it, a line of ours and, indented, a line
+    # of theirs.
     #
     #   Words::Language[:es].say("Replace the valve.", :us)  # => "Cambiar la válvula."
     class Language
@@ -21,11 +22,7 @@ module Munimen
       AS_IT_IS = %i[section amendments signatures].freeze
       MONTH = /[A-Z][a-z]+/
       DATE = /\A(?:(#{MONTH}) (\d+), (\d{4})|(\d+) (#{MONTH}) (\d{4})|(#{MONTH}) (\d{4}))\z/
-      FEW = 7 # letters
       LONGEST = 1000 # characters of a text of ours; what is longer somebody typed
-      PLACES = 20 # at which a text is looked at for a part that is known
-      # Between what is said one after the other.
-      MARKS = [/(?<=[.!?”]) (?=[“[:upper:]\d])/, / – /, /: /, /[,;] /].freeze
       MONTHS = Date::MONTHNAMES.compact.freeze
 
       @all = {}
@@ -55,7 +52,7 @@ module Munimen
       attr_reader :id, :name, :courtesy
 
       # name: as its speakers call it; terms: {vocabulary => {term => word}}; months: twelve names;
-      # date: a format for %<day>d, %<month>s and %<year>d, or for month and year; courtesy: what
+      # dates: formats for %<day>d, %<month>s and %<year>d, and for month and year; courtesy: what
       # is said above a page.
       def initialize(id, name:, terms:, months:, dates:, courtesy:)
         @id = id
@@ -76,23 +73,27 @@ module Munimen
         end
       end
 
-      # Whether there is a translation of a text of ours, as it stands in the program.
+      # Whether there is a translation of a template of ours, as it stands in the program.
       def knows?(text) = @texts.key?(text)
 
+      # All there are: {ours => theirs}.
+      def all_texts = @texts.dup
+
       # A page with all that is read of it in this language. vocabulary: in which it was said.
-      def page(page, vocabulary, read = READ)
-        page.to_h do |name, value|
-          known = name.to_sym == :ladder ? LADDER : read
-          [name, read(name.to_sym, value, vocabulary, known)]
-        end
+      # finished: whether it was kept before messages were, its texts put together already.
+      def page(page, vocabulary, finished: false)
+        say = finished ? Finished.of(self).method(:say) : method(:say)
+        pages(page, READ) { |text| say.call(text, vocabulary) }
       end
 
-      # A text as it was said in a vocabulary; whatever is not known stays.
+      # A text or Message as it was said in a vocabulary; whatever is not known stays.
       def say(text, vocabulary)
-        return text unless text.is_a?(String) && text.match?(/[[:alpha:]]{2}/)
-        return text if text.size > LONGEST
-
-        within(text, vocabulary)
+        case text
+        when Message then message(text, vocabulary)
+        when Date then date(text)
+        when String then text.is_a?(Typed) ? text : plain(text, vocabulary)
+        else text
+        end
       end
 
       # “8 de diciembre de 2026”; day: as Words#date takes it.
@@ -101,49 +102,24 @@ module Munimen
         written(day.day, day.month, day.year)
       end
 
-      private
-
-      def read(name, value, vocabulary, known)
-        return value if AS_IT_IS.include?(name)
-
-        case value
-        when Hash
-          if name == :parts then value.transform_values { |one| say(one, vocabulary) }
-          elsif name == :marks then value.transform_values { |one| mark(one, vocabulary) }
-          else page(value, vocabulary, known)
-          end
-        when Array then value.map { |one| read(name, one, vocabulary, known) }
-        when String then known.include?(name) ? say(value, vocabulary) : value
-        else value
+      # {ours => theirs} of the texts with nothing put in, in the words of a vocabulary.
+      def book(vocabulary)
+        @books ||= {}
+        @books[vocabulary] ||= begin
+          words = Words[vocabulary]
+          whole = @texts.reject { |ours, _| parameters?(ours, words) }
+          whole.to_h { |ours, theirs| [words.say(ours), spoken(theirs, vocabulary)] }
         end
       end
 
-      # What was chosen is said as an answer is, in small letters; what was measured stays.
-      def mark(mark, vocabulary)
-        reading = mark[:reading]
-        return mark unless reading&.match?(/\A[[:lower:]]/)
-
-        mark.merge(reading: say(reading.sub(/\A./, &:upcase), vocabulary).sub(/\A./, &:downcase))
-      end
-
-      # As it stands, in another case of its first letter, with or without its full stop, or by a
-      # pattern.
-      def found(text, vocabulary)
-        exact(text, vocabulary) || by_date(text) || by_pattern(text, vocabulary)
-      end
-
+      # As it stands, in another case of its first letter, with or without its full stop; nil where
+      # it is not known.
       def exact(text, vocabulary)
-        exact = book(vocabulary).first
-        exact[text] || turned(text, exact) ||
-          (text.end_with?(".") && (bare = exact[text.chop] || turned(text.chop, exact)) &&
-            "#{bare}.") || nil
+        book = book(vocabulary)
+        book[text] || turned(text, book) || stopped(text, book)
       end
 
-      # The other case of the first letter.
-      def turned(text, exact)
-        exact[text.sub(/\A./, &:swapcase)]&.sub(/\A[¿“]?[[:alpha:]]/, &:swapcase)
-      end
-
+      # A day or a month in English, as this language writes it; nil where it is none.
       def by_date(text)
         match = DATE.match(text) or return
         us_month, us_day, us_year, day, month, year, only, of = match.captures
@@ -151,65 +127,87 @@ module Munimen
         written((us_day || day)&.to_i, named + 1, us_year || year || of)
       end
 
+      # A translation with its {terms} in the words of a vocabulary; what is put in stays.
+      def spoken(text, vocabulary)
+        terms = @terms.fetch(vocabulary)
+        text.gsub(Message::NAME) do |name|
+          found = terms[name[1..-2].downcase.to_sym] or next name
+          name.match?(/\A\{[A-Z]/) ? found.sub(/\A./, &:upcase) : found
+        end
+      end
+
+      private
+
+      def plain(text, vocabulary)
+        return text if text.size > LONGEST || !text.match?(/[[:alpha:]]{2}/)
+
+        exact(text, vocabulary) || by_date(text) || text
+      end
+
+      def message(message, vocabulary)
+        return Message.join(message.parts.map { |one| say(one, vocabulary) }, message.between) if
+          message.joined?
+
+        theirs = template(message.template) or return message
+        said = message.with.transform_values { |one| say(one, vocabulary) }
+        Message.of(spoken(theirs, vocabulary), **said)
+      end
+
+      # What stands for a template; itself where it has no words of its own; else nil.
+      def template(ours)
+        @texts[ours] || turned(ours, @texts) ||
+          (ours unless ours.gsub(Message::NAME, "").match?(/[[:alpha:]]{2}/))
+      end
+
+      # The other case of the first letter.
+      def turned(text, book)
+        book[text.sub(/\A./, &:swapcase)]&.sub(/\A[¿“]?[[:alpha:]]/, &:swapcase)
+      end
+
+      # With a full stop that ours has not, or without one that it has.
+      def stopped(text, book)
+        return book["#{text}."]&.chop unless text.end_with?(".")
+
+        bare = book[text.chop] || turned(text.chop, book)
+        bare && "#{bare}."
+      end
+
+      def parameters?(text, words)
+        text.scan(Message::NAME).flatten.any? { |name| !words.terms.key?(name.downcase.to_sym) }
+      end
+
+      def pages(page, read, &say)
+        page.to_h do |name, value|
+          known = name.to_sym == :ladder ? LADDER : read
+          [name, value(name.to_sym, value, known, &say)]
+        end
+      end
+
+      def value(name, value, known, &say)
+        return value if AS_IT_IS.include?(name)
+
+        case value
+        when Hash
+          if name == :parts then value.transform_values(&say)
+          elsif name == :marks then value.transform_values { |one| mark(one, &say) }
+          else pages(value, known, &say)
+          end
+        when Array then value.map { |one| value(name, one, known, &say) }
+        when String then known.include?(name) ? say.call(value) : value
+        else value
+        end
+      end
+
+      # What was chosen is said as an answer is, in small letters; what was measured stays.
+      def mark(mark)
+        reading = mark[:reading]
+        return mark unless reading&.match?(/\A[[:lower:]]/)
+
+        mark.merge(reading: yield(reading.sub(/\A./, &:upcase)).sub(/\A./, &:downcase))
+      end
+
       def written(day, month, year)
         format(@dates.fetch(day ? :day : :month), day:, month: @months.fetch(month - 1), year:)
-      end
-
-      def by_pattern(text, vocabulary)
-        book(vocabulary).last.each do |pattern, theirs|
-          match = pattern.match(text) or next
-          return theirs.gsub(/(\A)?%(\d)/) do
-            first, number = Regexp.last_match.captures
-            text = within(match[number.to_i], vocabulary)
-            first ? text : text.sub(/\A[[:upper:]](?=[[:lower:]])/, &:downcase)
-          end
-        end
-        nil
-      end
-
-      def within(text, vocabulary) = found(text, vocabulary) || in_parts(text, vocabulary)
-
-      # Sentence by sentence, or what stands before and after a colon, a dash or a comma.
-      def in_parts(text, vocabulary)
-        MARKS.each do |mark|
-          places(text, mark).each do |from, to|
-            before = found(text[0...from], vocabulary) or next
-            after = text[to..]
-            return before + text[from...to] + within(after, vocabulary) unless after.empty?
-          end
-        end
-        first, mark, rest = text.partition(MARKS.first)
-        rest.empty? ? text : first + mark + within(rest, vocabulary)
-      end
-
-      def places(text, mark)
-        found = []
-        text.scan(mark) { found << Regexp.last_match.offset(0) }
-        found.first(PLACES)
-      end
-
-      # [{ours => theirs}, [[pattern, theirs]]] in the words of a vocabulary; what is longer is
-      # tried first.
-      def book(vocabulary)
-        @books ||= {}
-        @books[vocabulary] ||= begin
-          said = @texts.to_h do |ours, theirs|
-            [Words[vocabulary].say(ours.gsub(/\{(%\d)\}/, '\1')), spoken(theirs, vocabulary)]
-          end
-          patterns, exact = said.partition { |ours, _| ours.match?(/%\d/) }
-          patterns = patterns.sort_by { |ours, _| -ours.gsub(/%\d/, "").size }
-          [exact.to_h, patterns.map { |ours, theirs| [pattern(ours), theirs] }]
-        end
-      end
-
-      def spoken(text, vocabulary)
-        text.gsub(/\{(\w+)\}/) { @terms.fetch(vocabulary).fetch(Regexp.last_match(1).to_sym) }
-      end
-
-      # What is put in where a text has few letters of its own is a number.
-      def pattern(ours)
-        few = ours.gsub(/%\d|[^[:alpha:]]/, "").size < FEW
-        /\A#{Regexp.escape(ours).gsub(/%\d/, few ? '([<>≤≥]?\d.*?)' : "(.*?)")}\z/
       end
     end
   end

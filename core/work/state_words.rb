@@ -4,6 +4,8 @@ module Munimen
   module Work
     # The state of the heater, in words that a person reads while working.
     module StateWords
+      extend Saying
+
       NAMES = {
         house_supply: "house supply",
         heater_supply: "supply",
@@ -113,7 +115,7 @@ module Munimen
           [:mended] => "put right, not proved"
         }
         state = known.fetch(values, "made safe")
-        "danger #{state} (#{hazard.title})"
+        msg("danger {state} ({hazard})", state:, hazard: hazard.title)
       end
 
       def name(name)

@@ -39,16 +39,18 @@ module Munimen
         page = ReportPage.new(@context).for_customer(visit_id)
         link = Share.new(@context).create(visit_id, id:, days:)
         words = Words[page[:units]]
-        say = Words::Speaker.new(words, page[:language]).method(:say)
+        speaker = Words::Speaker.new(words, page[:language])
         write(
           id:,
           kind: "report",
           recipient:,
-          subject: say["Your {heater}: report of #{words.date(page[:date])}"],
+          subject: speaker.say("Your {heater}: report of {day}",
+                               day: Date.iso8601(page[:date][0, 10])),
           text: [
             page[:customer],
             *Formats::DocumentText.new(Report::Document.new(page).brief).to_a,
-            say["The whole report, to read or to print, until #{words.date(link[:expires_at])}:"] +
+            speaker.say("The whole report, to read or to print, until {day}:",
+                        day: Date.iso8601(link[:expires_at][0, 10])) +
               "\n#{@base}/shared/#{link[:token]}"
           ],
           file: attached? ? page_file(visit_id, page) : nil

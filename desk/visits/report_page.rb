@@ -8,6 +8,13 @@ module Munimen
       # What is as it is today, and not kept with a signed page.
       NOW = %i[logo language courtesy photos document].freeze
 
+      # A page as it is kept with a signed visit: its texts as they were signed, and beside them the
+      # messages, by which it is said in other languages.
+      def self.to_keep(page)
+        kept = page.except(*NOW)
+        kept.merge(messages: Message.gathered(kept))
+      end
+
       def initialize(context) = @context = context
 
       # {firm:, heater:, place:, date:, person:, page:, section:, ladder:, signatures:}, symbols
@@ -71,6 +78,7 @@ module Munimen
         found = Words::Language.find(language)
         page = page.merge(photos: photos(page))
         page = translated(page, found, (page[:units] || :us).to_sym) if found
+        page = page.except(:finished)
         page = page.merge(logo: @context.records.settings[:logo], courtesy: found&.courtesy,
                           language: found ? found.id.to_s : "en")
         page.merge(document: Report::Document.new(page).to_a)
@@ -90,8 +98,12 @@ module Munimen
         page[:photos].map { |one| [one[:what], @context.records.photos.find(one[:id])[:data]] }
       end
 
+      # finished: kept before there were messages.
       def kept(row)
-        @context.records.visits.page(row[:id]).merge(
+        page = @context.records.visits.page(row[:id])
+        messages = page.delete(:messages)
+        Message.laid(page, messages || []).merge(
+          finished: messages.nil?,
           visit_id: row[:id],
           signed_at: row[:signed_at],
           signatures: signatures(@context.records.visits.rows(:signatures, row[:id])),
@@ -100,9 +112,10 @@ module Munimen
       end
 
       def translated(page, language, words)
-        page = language.page(page, words)
+        page = language.page(page, words, finished: page[:finished])
+        notes = Words::Finished.of(language) # of a drawing are wrapped to their columns
         section = Drawing::Section.reworded(page[:section], page[:parts]) do |text|
-          language.say(text, words)
+          notes.say(text, words)
         end
         photos = page[:photos].map { |one| one.merge(what: language.say(one[:what], words)) }
         page.merge(section:, photos:)

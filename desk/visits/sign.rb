@@ -175,7 +175,7 @@ module Munimen
           outcome: sheet.page[:page][:outcome].to_s,
           left_state: left(visit),
           house_rules: visit.rules.frozen_choices,
-          page: sheet.page.except(*ReportPage::NOW)
+          page: ReportPage.to_keep(sheet.page)
         )
         @context.records.seals.seal_visit(
           row[:id],

@@ -45,7 +45,7 @@ RSpec.describe Munimen::Drawing do
     drawing = described_class::Section.new(heater, units: :england).to_h
     names = { discharge_pipe: "Tubo de descarga" }
     said = described_class::Section.reworded(drawing, names) do |text|
-      Munimen::Words::Language[:es].say(text, :england)
+      Munimen::Words::Finished.of(Munimen::Words::Language[:es]).say(text, :england)
     end
     pipe = said[:labels].find { |one| one[:part] == :discharge_pipe }
     expect(pipe).to include(name: "Tubo de descarga", note: "5 m · 3 codos\n28 mm")

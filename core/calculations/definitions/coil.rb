@@ -50,12 +50,13 @@ Munimen::Calculations::Calculation.define :coil do
     if full && i[:rated_power].si < full
       rated = -capacity[i[:rated_flow]] * Math.log(1 - (i[:rated_power].si / full))
       share = conductance / rated
-      limit = "#{rated.round} W/K when clean"
+      limit = msg("{rated} W/K when clean", rated: rated.round)
       measured = "#{conductance.round} W/K"
       if share < 0.6
         judged.add(
           :defect,
-          "The coil passes #{(share * 100).round} % of what it should: fouled, or short of water.",
+          msg("The coil passes {percent} % of what it should: fouled, or short of water.",
+              percent: (share * 100).round),
           measured:,
           limit:,
           source: rating
@@ -63,7 +64,7 @@ Munimen::Calculations::Calculation.define :coil do
       elsif share < 0.8
         judged.add(
           :watch,
-          "The coil passes #{(share * 100).round} % of what it should.",
+          msg("The coil passes {percent} % of what it should.", percent: (share * 100).round),
           measured:,
           limit:,
           source: rating
@@ -71,7 +72,7 @@ Munimen::Calculations::Calculation.define :coil do
       else
         judged.add(
           :sound,
-          "The coil passes what it should: #{given}.",
+          msg("The coil passes what it should: {given}.", given:),
           measured:,
           limit:,
           source: rating
@@ -80,15 +81,16 @@ Munimen::Calculations::Calculation.define :coil do
     elsif effectiveness < 0.2
       judged.add(
         :watch,
-        "The return is nearly as hot as the flow: little is given up (#{given}). Look at the " \
-        "flow rate before blaming the coil.",
+        msg("The return is nearly as hot as the flow: little is given up ({given}). Look at the " \
+            "flow rate before blaming the coil.",
+            given:),
         measured: "#{(effectiveness * 100).round} %",
         source: practice
       )
     else
       judged.add(
         :sound,
-        "It gives up #{given}, the return clearly cooler than the flow.",
+        msg("It gives up {given}, the return clearly cooler than the flow.", given:),
         measured: "#{(effectiveness * 100).round} %",
         source: practice
       )

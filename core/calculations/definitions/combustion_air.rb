@@ -54,7 +54,8 @@ Munimen::Calculations::Calculation.define :combustion_air do
     required = Munimen::Measure::Unit["ft3"].to_si(input * 50 / 1000)
     reason = {
       measured: i[:room_volume].format(units),
-      limit: "at least #{Munimen::Measure::Quantity.new(:gas_volume, required).format(units)}"
+      limit: msg("at least {least}",
+                 least: Munimen::Measure::Quantity.new(:gas_volume, required).format(units))
     }
     if i[:room_volume].si >= required - 1e-9
       judged.add(
@@ -86,12 +87,14 @@ Munimen::Calculations::Calculation.define :combustion_air do
     area = [area, i[:connectors]&.in("in2") || 0].max if i[:opens_to] == "outdoors_single"
     gross = area / free.fetch(i[:louvre])
     openings = {
-      "inside_storeys" => "openings through the floor or stair of #{gross.ceil} in² in all",
-      "outdoors_single" => "one opening within 12 in of the top, of #{gross.ceil} in²"
+      "inside_storeys" => msg("openings through the floor or stair of {gross} in² in all",
+                              gross: gross.ceil),
+      "outdoors_single" => msg("one opening within 12 in of the top, of {gross} in²",
+                               gross: gross.ceil)
     }.fetch(i[:opens_to]) do
-      "two openings, within 12 in of top and bottom, of #{gross.ceil} in² each"
+      msg("two openings, within 12 in of top and bottom, of {gross} in² each", gross: gross.ceil)
     end
-    text = "The room is too small: #{openings}."
+    text = msg("The room is too small: {openings}.", openings:)
     judged.add(:defect, text, **reason, source: opening)
     {
       required_volume: required,

@@ -36,11 +36,12 @@ Munimen::Calculations::Calculation.define :discharge_pipe_england do
     allowed = (row || last).allowed
     judged = Munimen::Calculations::Judged.new(:discharge_pipe_england)
     reason = { measured: "#{used.round(1)} m", limit: "#{allowed.round} m", source: table }
+    enough = "{size} mm copper carries it."
+    larger = "{size} mm copper carries it, one size up because it is shared."
     if size
       judged.add(
         :sound,
-        "#{size} mm copper carries " \
-        "it#{", one size up because it is shared" if i[:shared] == "yes"}.",
+        msg(i[:shared] == "yes" ? larger : enough, size:),
         **reason
       )
     else

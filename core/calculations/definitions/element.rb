@@ -49,11 +49,13 @@ Munimen::Calculations::Calculation.define :element do
     elsif measured < 1
       judged.add(:defect, "As good as a short circuit: the element is finished.", **band)
     elsif measured.round(1).between?(low, high)
-      judged.add(:sound, "#{measured.round(1)} Ω lies where this rating must.", **band)
+      judged.add(:sound, msg("{measured} Ω lies where this rating must.",
+                             measured: measured.round(1)), **band)
     else
       judged.add(
         :defect,
-        "#{measured.round(1)} Ω is not what this rating gives: another rating, or failing.",
+        msg("{measured} Ω is not what this rating gives: another rating, or failing.",
+            measured: measured.round(1)),
         **band
       )
     end

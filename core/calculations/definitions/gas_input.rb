@@ -43,12 +43,12 @@ Munimen::Calculations::Calculation.define :gas_input do
     power = ->(watts) { Munimen::Measure::Quantity.new(:power, watts).format(units) }
     grade, text =
       if deviation > 0.05
-        [:defect, "#{(deviation * 100).round} % over the plate: over-fired."]
+        [:defect, msg("{percent} % over the plate: over-fired.", percent: (deviation * 100).round)]
       elsif deviation < -0.10
         [
           :watch,
-          "#{(-deviation * 100).round} % under the plate: slow to heat; look at pressure and " \
-          "orifice."
+          msg("{percent} % under the plate: slow to heat; look at pressure and orifice.",
+              percent: (-deviation * 100).round)
         ]
       else
         [:sound, "Within what the plate allows."]

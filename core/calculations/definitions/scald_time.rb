@@ -21,15 +21,16 @@ Munimen::Calculations::Calculation.define :scald_time do
       elsif seconds <= 2.0
         [:severe, "2 s or less"]
       elsif seconds <= 30
-        [:severe, "about #{seconds.round} s"]
+        [:severe, msg("about {seconds} s", seconds: seconds.round)]
       else
         [
           :burns,
           (
             if seconds >= 90
-              "about #{(seconds / 60).round(1).to_s.delete_suffix(".0")} min"
+              msg("about {delete_suffix} min",
+                  delete_suffix: (seconds / 60).round(1).to_s.delete_suffix(".0"))
             else
-              "about #{seconds.round} s"
+              msg("about {seconds} s", seconds: seconds.round)
             end
           )
         ]

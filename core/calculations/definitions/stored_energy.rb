@@ -36,7 +36,8 @@ Munimen::Calculations::Calculation.define :stored_energy do
       flashes ? :danger : :sound,
       (
         if flashes
-          "If the tank lets go, #{(fraction * 100).round(1)} % of the water turns to steam at once."
+          msg("If the tank lets go, {percent} % of the water turns to steam at once.",
+              percent: (fraction * 100).round(1))
         else
           "Below boiling nothing flashes."
         end

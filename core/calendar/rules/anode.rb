@@ -45,7 +45,8 @@ Munimen::Calendar::Rule.define :anode do
         life.values_at(:earliest, :likely).map { |text| Date.iso8601(text || life[:likely]) }
       on(
         [first, today + 1].max,
-        "Look at the anode: by estimate a quarter is left about #{likely.strftime("%B %Y")}."
+        msg("Look at the anode: by estimate a quarter is left about {month}.",
+            month: likely.strftime("%B %Y"))
       )
     end
   end

@@ -9,7 +9,7 @@ Munimen::Calendar::Rule.define :deficiency do
     deficiencies.reject { |verdict| verdict.grade == :advice }.map do |verdict|
       in_days(
         verdict.due_in || 30,
-        [verdict.text, verdict.remedy].compact.join(" "),
+        Munimen::Message.join([verdict.text, verdict.remedy]),
         grade: verdict.grade,
         check: verdict.check
       )

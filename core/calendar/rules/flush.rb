@@ -15,7 +15,7 @@ Munimen::Calendar::Rule.define :flush do
     case visit.rules.choice(:flush)
     when :by_sediment
       months = Munimen::Work::FlushInterval::MONTHS[out] or next
-      on(today >> months, "Flush the tank: it ran #{out} last time.")
+      on(today >> months, msg("Flush the tank: it ran {out} last time.", out:))
     when :leave_old
       in_days(365, "Flush the tank: it has been flushed once, and stays clear by it.") if out
     else

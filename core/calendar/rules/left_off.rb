@@ -15,6 +15,14 @@ Munimen::Calendar::Rule.define :left_off do
     }[visit.state[:left]]
     said ||= "Left off, made safe" if visit.decision(:outcome) == "left_off"
     why = visit.decision(:outcome_reason).to_s.strip
-    in_days(0, why.empty? ? "#{said}." : "#{said}: #{why}", grade: :danger) if said
+    next unless said
+
+    text = if why.empty?
+             msg("{left}.",
+           left: said)
+           else
+             msg("{left}: {why}", left: said, why: typed(why))
+           end
+    in_days(0, text, grade: :danger)
   end
 end

@@ -11,6 +11,8 @@ Munimen::Calendar::Rule.define :papers do
   ends { |visit| visit.rules.book.papers.select { |one| one.said(visit) }.map(&check) }
   owed do |visit, _|
     owing = visit.rules.book.papers.select { |one| one.said(visit)&.to_follow? }
-    owing.map { |one| in_days(one.days, "#{one.title}: to follow", check: check[one]) }
+    owing.map do |one|
+      in_days(one.days, msg("{paper}: to follow", paper: one.title), check: check[one])
+    end
   end
 end

@@ -6,7 +6,9 @@ Munimen::Calendar::Rule.define :put_off do
   source Munimen::Source.from_memory("a week, unless something else is agreed")
   owed do |visit, _|
     visit.put_off.map do |job, reason|
-      in_days(7, "#{Munimen::Work::Job[job].title}: put off. #{reason}", job:)
+      text = msg("{job}: put off. {reason}", job: Munimen::Work::Job[job].title,
+                                             reason: typed(reason))
+      in_days(7, text, job:)
     end
   end
 end

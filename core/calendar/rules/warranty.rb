@@ -16,8 +16,8 @@ Munimen::Calendar::Rule.define :warranty do
     if ends.between?(today, today + 730)
       on(
         [ends - 60, today + 1].max,
-        "The maker's warranty may end about #{ends.strftime("%B %Y")}: claim before then what is " \
-        "open."
+        msg("The maker's warranty may end about {month}: claim before then what is open.",
+            month: ends.strftime("%B %Y"))
       )
     end
   end

@@ -14,8 +14,8 @@ Munimen::Drawing::Chart.define :combustion_air do
         x: 40,
         y: 222,
         text:
-          "This room #{result.inputs[:room_volume].format(result.units)}; dashed: what the " \
-          "burners want"
+          msg("This room {room_volume}; dashed: what the burners want",
+              room_volume: result.inputs[:room_volume].format(result.units))
       }
     ]
     if result.outputs[:opening_area]
@@ -35,8 +35,8 @@ Munimen::Drawing::Chart.define :combustion_air do
         x: 40,
         y: 16,
         text:
-          "#{count} opening#{"s" if count > 1} of #{result[:opening_area].format(result.units)} " \
-          "each"
+          msg(count == 1 ? "1 opening of {area} each" : "{count} openings of {area} each",
+              count:, area: result[:opening_area].format(result.units))
       }
     end
     texts

@@ -21,15 +21,16 @@ Munimen::Drawing::Chart.define :discharge_pipe_england do
     canvas.rect(60, 196, 300 * allowed / [used, allowed].max, 14, :discharge_pipe, :plate)
     canvas.rect(60, 196, long, 14, :discharge_pipe, used > allowed ? :flame : :anode)
     [
-      { x: 54, y: 44, text: "D1 #{d1} mm" },
-      { x: 60, y: 84, text: d2 ? "D2 #{d2} mm" : "D2: beyond the table" },
+      { x: 54, y: 44, text: msg("D1 {d1} mm", d1:) },
+      { x: 60, y: 84, text: d2 ? msg("D2 {d2} mm", d2:) : "D2: beyond the table" },
       {
         x: 60,
         y: 188,
         text:
-          "#{used.round(1)} m used of " \
-          "#{allowed.round} m: #{result.inputs[:length].in("m").round(1)} m of pipe, " \
-          "#{result.inputs[:bends].si.to_i} bends"
+          msg("{used} m used of {allowed} m: {length} m of pipe, {to_i} bends",
+              used: used.round(1), allowed: allowed.round,
+              length: result.inputs[:length].in("m").round(1),
+              to_i: result.inputs[:bends].si.to_i)
       }
     ]
   end

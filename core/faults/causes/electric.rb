@@ -51,7 +51,7 @@ cause.call :upper_element_open, none do
 end
 %i[upper lower].each do |which|
   cause.call :"#{which}_element_earthed", none + trips do
-    title "The #{which} {element} has gone to earth"
+    title msg("The {which} {element} has gone to earth", which:)
     on { |heater| heater.elements? && heater.public_send(:"element_#{which}") }
     shows breaker: :trips_again,
           "#{which}_earth": :earthed,

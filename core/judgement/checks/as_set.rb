@@ -8,7 +8,7 @@ Munimen::Judgement::Check.define :as_set, part: :thermostat do
   off_page "of what is installed: a deficiency where it is one"
   judge do |visit|
     set = visit.heater.set_point or next
-    says = "The thermostat is set to #{say(set)}."
+    says = msg("The thermostat is set to {set}.", set: say(set))
     next if visit.rules.limit(:set_point)
     next if visit.quantity(:tap_temperature) # the water tells more than the dial
 

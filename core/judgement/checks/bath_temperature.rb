@@ -15,14 +15,15 @@ Munimen::Judgement::Check.define :bath_temperature, part: :mixing_valve do
       burn = Munimen::Calculations::Calculation[:scald_time].call({ temperature: hot })
       next finding(
         :advice,
-        "#{say(hot)} at {bath}: burns adult skin in #{burn.outputs[:words]}.",
+        msg("{hot} at {bath}: burns adult skin in {time}.",
+            hot: say(hot), time: burn.outputs[:words]),
         limit:,
         measured: hot,
         question: known.nil? ? :new_dwelling : nil
       )
     end
 
-    exceeds_limit(hot, :bath_temperature, "#{say(hot)} at {bath}.") ||
-      sound("#{say(hot)} at {bath}.", measured: hot, limit:)
+    exceeds_limit(hot, :bath_temperature, msg("{hot} at {bath}.", hot: say(hot))) ||
+      sound(msg("{hot} at {bath}.", hot: say(hot)), measured: hot, limit:)
   end
 end

@@ -2,18 +2,18 @@
 
 # Bounds that single books set on what is installed: asked where the book has the limit.
 {
-  relief_pressure_most: [:relief_valve, "It is set to", :relief_set_pressure.to_proc],
-  storage_temperature: [:thermostat, "The thermostat is set to",
+  relief_pressure_most: [:relief_valve, "It is set to {value}.", :relief_set_pressure.to_proc],
+  storage_temperature: [:thermostat, "The thermostat is set to {value}.",
                         ->(heater) { heater.set_point if heater.electric? }],
-  package_size: [:tank, "It holds", ->(heater) { heater.capacity if heater.unvented? }],
-  package_power: [:tank, "Its heat input is",
+  package_size: [:tank, "It holds {value}.", ->(heater) { heater.capacity if heater.unvented? }],
+  package_power: [:tank, "Its heat input is {value}.",
                   ->(heater) { heater.heat_input if heater.unvented? }]
 }.each do |id, (part, says, of)|
   Munimen::Judgement::Check.define id, part: do
     off_page "of what is installed: a deficiency where it is one"
     judge do |visit|
       value = of.call(visit.heater) or next
-      exceeds_limit(value, id, "#{says} #{say(value)}.")
+      exceeds_limit(value, id, msg(says, value: say(value)))
     end
   end
 end
@@ -29,7 +29,8 @@ Munimen::Judgement::Check.define :relief_over_supply, part: :relief_valve do
     margin = quantity([set.si - supply.si, 0].max, :pressure)
     exceeds_limit(
       margin, :relief_over_supply,
-      "It is set to #{say(set)}, the supply stands at #{say(supply)}: #{say(margin)} between them."
+      msg("It is set to {set}, the supply stands at {supply}: {margin} between them.",
+          set: say(set), supply: say(supply), margin: say(margin))
     )
   end
 end

@@ -9,8 +9,9 @@ Munimen::Judgement::Check.define :charge_set, part: :vessel do
     limit = visit.rules.limit(:charge_tolerance)
     unless visit.pressure_at_vessel(charge) == :zero
       next not_tested(
-        "#{say(charge.quantity)} was set against live water, so it is not the charge. " \
-        "Bring the water side to zero and set it again.",
+        msg("{quantity} was set against live water, so it is not the charge. Bring the water " \
+            "side to zero and set it again.",
+            quantity: say(charge.quantity)),
         measured: charge.quantity,
         source: limit.source
       )
@@ -24,7 +25,8 @@ Munimen::Judgement::Check.define :charge_set, part: :vessel do
 
     if (charge.quantity.si - target.si).abs <= limit.at_most.si + 1.0
       sound(
-        "Set to #{say(charge.quantity)}, the supply's #{say(target)}.",
+        msg("Set to {quantity}, the supply's {target}.",
+            quantity: say(charge.quantity), target: say(target)),
         measured: charge.quantity,
         limit:,
         between: around(target, limit.at_most)
@@ -32,7 +34,8 @@ Munimen::Judgement::Check.define :charge_set, part: :vessel do
     else
       finding(
         limit.grade,
-        "Set to #{say(charge.quantity)}, but the supply is #{say(target)}.",
+        msg("Set to {quantity}, but the supply is {target}.",
+            quantity: say(charge.quantity), target: say(target)),
         limit:,
         measured: charge.quantity,
         between: around(target, limit.at_most)

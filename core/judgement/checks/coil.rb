@@ -26,12 +26,13 @@
         out, back, tank = names.keys.map { |name| given[name] }
         # of the way to the tank's temperature a clean coil takes most; common practice
         little = out.si - back.si < 0.25 * (out.si - tank.si)
-        told = "Flow pipe #{say(out)}, return #{say(back)}, tank #{say(tank)}: it gives up "
+        gives = "Flow pipe {out}, return {back}, tank {tank}: it gives up well, as far as it can " \
+                "be told without the flow."
         if little
-          next not_tested("#{told}little. A fouled coil does that, and so does a large flow: " \
-                          "measure the flow before it is opened.")
+          gives = "Flow pipe {out}, return {back}, tank {tank}: it gives up little. A fouled " \
+                  "coil does that, and so does a large flow: measure the flow before it is opened."
         end
-        next not_tested("#{told}well, as far as it can be told without the flow.")
+        next not_tested(msg(gives, out: say(out), back: say(back), tank: say(tank)))
       end
       if missing.any?
         next not_tested("Flow, and the temperatures of flow, return and tank belong together.")

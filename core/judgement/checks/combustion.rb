@@ -14,7 +14,7 @@ Munimen::Judgement::Check.define :combustion, part: :burner do
 
     ratio = format("%.4f", burnt.ratio)
     unless burnt.limit
-      next not_tested("CO over CO2 is #{ratio}: the maker's limit for it is not known.",
+      next not_tested(msg("CO over CO2 is {ratio}: the maker's limit for it is not known.", ratio:),
                       measured: burnt.co)
     end
 
@@ -26,13 +26,14 @@ Munimen::Judgement::Check.define :combustion, part: :burner do
     if burnt.above?
       finding(
         :danger,
-        "CO over CO2 is #{ratio}, above #{limit}: the burner makes carbon monoxide.",
+        msg("CO over CO2 is {ratio}, above {limit}: the burner makes carbon monoxide.",
+            ratio:, limit:),
         source:, measured: burnt.co, who: :gas, due_in: 0,
         remedy: "Burner off; clean burner, intake and flueway, set the pressures, measure again.",
         explain: "The burner does not burn clean. It makes carbon monoxide, which kills."
       )
     else
-      sound("CO over CO2 is #{ratio}, within #{limit}.", measured: burnt.co)
+      sound(msg("CO over CO2 is {ratio}, within {limit}.", ratio:, limit:), measured: burnt.co)
     end
   end
 end

@@ -27,15 +27,16 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
     if heater.d2_size && heater.d2_size.si < least[outlet] - 0.0005
       next finding(
         :defect,
-        "D2 is #{say(heater.d2_size)}, no more than the valve's outlet of #{outlet} in: it must " \
-        "be at least one size larger.",
+        msg("D2 is {d2_size}, no more than the valve's outlet of {outlet} in: it must be at " \
+            "least one size larger.",
+            d2_size: say(heater.d2_size), outlet:),
         measured: heater.d2_size,
         **fix
       )
     end
     unless heater.d2_length && heater.d2_size
       missing = heater.d2_length ? "size" : "length"
-      next not_tested("D2's #{missing} is not on record.", source:)
+      next not_tested(msg("D2's {missing} is not on record.", missing:), source:)
     end
 
     calculated = lambda do |shared|
@@ -56,31 +57,35 @@ Munimen::Judgement::Check.define :d2_size, part: :discharge_pipe do
     used = "#{result.outputs[:resistance_used].round(1)} m"
     wanted = result.outputs[:d2_size]
     unless wanted
-      next finding(:defect, "Beyond the table: #{used} of equivalent length.", measured: used,
+      next finding(:defect, msg("Beyond the table: {used} of equivalent length.",
+                                used:), measured: used,
 **fix)
     end
 
     if heater.d2_size.si < wanted - 0.0005
       finding(
         :defect,
-        "D2 is #{say(heater.d2_size)}; #{used} of equivalent length need " \
-        "#{(wanted * 1000).round} mm in copper.",
+        msg("D2 is {d2_size}; {used} of equivalent length need {millimetres} mm in copper.",
+            d2_size: say(heater.d2_size), used:, millimetres: (wanted * 1000).round),
         measured: heater.d2_size,
         **fix
       )
     elsif known.nil? && (shared.nil? || heater.d2_size.si < shared - 0.0005)
       needed = shared ? "#{(shared * 1000).round} mm" : "more than the table has"
-      not_tested("D2 of #{say(heater.d2_size)} will do for this {heater} alone; shared with " \
-                 "another it needs #{needed}. Whether it is shared is not on record.", source:)
+      not_tested(msg("D2 of {d2_size} will do for this {heater} alone; shared with another it " \
+                     "needs {needed}. Whether it is shared is not on record.",
+                     d2_size: say(heater.d2_size), needed:), source:)
     elsif heater.d2_bends.nil?
       not_tested("D2's bends are not on record: without them its size is not known.", source:)
     elsif heater.d2_material != :copper
       told = { plastic: "It is of plastic: its maker's table decides." }
-      not_tested("D2 of #{say(heater.d2_size)} would do in copper. " +
-                 told.fetch(heater.d2_material, "What it is made of is not on record."), source:)
+      because = told.fetch(heater.d2_material, "What it is made of is not on record.")
+      not_tested(msg("D2 of {d2_size} would do in copper. {because}",
+                     d2_size: say(heater.d2_size), because:), source:)
     else
       sound(
-        "D2 of #{say(heater.d2_size)} carries #{used} of equivalent length.",
+        msg("D2 of {d2_size} carries {used} of equivalent length.",
+            d2_size: say(heater.d2_size), used:),
         measured: heater.d2_size
       )
     end
@@ -93,8 +98,9 @@ Munimen::Judgement::Check.define :d1_length, part: :discharge_pipe do
     length = visit.heater.d1_length or next
     next unless visit.rules.limit(:d1_length)
 
-    exceeds_limit(length, :d1_length, "D1 is #{say(length)} long.") ||
-      sound("D1 is #{say(length)} long.", measured: length, limit: visit.rules.limit(:d1_length))
+    exceeds_limit(length, :d1_length, msg("D1 is {length} long.", length: say(length))) ||
+      sound(msg("D1 is {length} long.",
+                length: say(length)), measured: length, limit: visit.rules.limit(:d1_length))
   end
 end
 
@@ -104,8 +110,10 @@ Munimen::Judgement::Check.define :d2_drop, part: :discharge_pipe do
     drop = visit.heater.d2_drop or next
     limit = visit.rules.limit(:d2_drop) or next
 
-    exceeds_limit(drop, :d2_drop, "D2 runs #{say(drop)} straight down below the tundish.") ||
-      sound("D2 runs #{say(drop)} straight down below the tundish.", measured: drop, limit:)
+    exceeds_limit(drop, :d2_drop, msg("D2 runs {drop} straight down below the tundish.",
+                                      drop: say(drop))) ||
+      sound(msg("D2 runs {drop} straight down below the tundish.",
+                drop: say(drop)), measured: drop, limit:)
   end
 end
 
@@ -117,12 +125,12 @@ Munimen::Judgement::Check.define :d2_fall, part: :discharge_pipe do
     next unless visit.rules.book.is?(:england_g3)
 
     source = Munimen::Source.published("Approved Document G", "G3, D2", clause: :from_memory)
-    told = "1 in #{format("%g", fall)}"
-    next sound("D2 falls #{told}.", measured: told) if fall <= 200
+    told = msg("1 in {format}", format: format("%g", fall))
+    next sound(msg("D2 falls {told}.", told:), measured: told) if fall <= 200
 
     finding(
       :defect,
-      "D2 falls only #{told}.",
+      msg("D2 falls only {told}.", told:),
       source:,
       measured: told,
       due_in: 60,

@@ -8,7 +8,8 @@ Munimen::Judgement::Check.define :flow_rate, part: :inlet_group do
     exceeds_limit(
       flow,
       :flow_rate,
-      "Only #{say(flow)} comes through: strainer, isolating valve or mains."
-    ) || sound("#{say(flow)} comes through.", measured: flow, limit: visit.rules.limit(:flow_rate))
+      msg("Only {flow} comes through: strainer, isolating valve or mains.", flow: say(flow))
+    ) || sound(msg("{flow} comes through.",
+                   flow: say(flow)), measured: flow, limit: visit.rules.limit(:flow_rate))
   end
 end

@@ -36,7 +36,8 @@ Munimen::Judgement::Check.define :gas_input_clocked, part: :burner do
     if share > 1.05
       finding(
         :defect,
-        "#{((share - 1) * 100).round} % more gas than the #{limit} allowed here.",
+        msg("{percent} % more gas than the {limit} allowed here.",
+            percent: ((share - 1) * 100).round, limit:),
         **more,
         due_in: 7,
         remedy: "Set the manifold to its plate; check the orifice for this altitude."
@@ -50,7 +51,8 @@ Munimen::Judgement::Check.define :gas_input_clocked, part: :burner do
     elsif share < 0.9
       finding(
         :watch,
-        "#{((1 - share) * 100).round} % less gas than the #{limit} allowed here.",
+        msg("{percent} % less gas than the {limit} allowed here.",
+            percent: ((1 - share) * 100).round, limit:),
         **more,
         due_in: 90,
         remedy: "Pressures in three states; orifice and burner clean."

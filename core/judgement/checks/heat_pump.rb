@@ -13,27 +13,29 @@ Munimen::Judgement::Check.define :heat_pump_air_drop, part: :compressor do
     into = visit.quantity(:air_in)
     out = visit.quantity(:air_out)
 
-    told = "Air #{say(into)} in, #{say(out)} out"
+    told = msg("Air {into} in, {out} out", into: say(into), out: say(out))
     unless visit.air_drop.air == :mild
       next not_tested(
-        "#{told}: at that air a heat pump may hand over to its elements.", measured: into
+        msg("{told}: at that air a heat pump may hand over to its elements.", told:), measured: into
       )
     end
 
     case fell
     when :none
-      finding(:defect, "#{told}: it takes hardly any heat out of the air.",
+      finding(:defect, msg("{told}: it takes hardly any heat out of the air.", told:),
               source:, measured: out, due_in: 30, who: :plumber,
               remedy: "See its mode, its restart delay, filter and fan; then its maker. The " \
                       "refrigerant circuit is never opened here.",
               explain: "The heat pump runs but brings hardly any heat.")
     when :little, :more
-      finding(:watch, "#{told}: #{fell == :more ? "more" : "less"} than the usual 4 to 8 K.",
+      usual = { more: "{told}: more than the usual 4 to 8 K.",
+                little: "{told}: less than the usual 4 to 8 K." }
+      finding(:watch, msg(usual.fetch(fell), told:),
               source:, measured: out, due_in: 90, who: :plumber,
               remedy: "Clean filter and coil, free the air, measure again.",
               explain: "The heat pump works, but not as well as it should.")
     else
-      sound("#{told}.", measured: out)
+      sound(msg("{told}.", told:), measured: out)
     end
   end
 end

@@ -16,9 +16,9 @@ Munimen::Judgement::Check.define :heater_age, part: :tank do
 
     finding(
       :advice,
-      "It is #{years} years old: fitted or made in #{made}.",
+      msg("It is {years} years old: fitted or made in {made}.", years:, made:),
       source: age,
-      measured: "#{years} years",
+      measured: msg("{years} years", years:),
       due_in: 365,
       who: trade,
       remedy: "Plan its replacement; look at each visit for rust, damp and a used-up anode.",

@@ -7,15 +7,16 @@ Munimen::Judgement::Check.define :hot_peak_after, part: :vessel do
     peak = visit.quantity(:hot_peak_after)
     at_relief(
       peak,
-      "As left, pressure still climbs to #{say(peak)}: the #{first_relief} would open every time."
+      msg("As left, pressure still climbs to {peak}: the {first_relief} would open every time.",
+          peak: say(peak), first_relief:)
     ) ||
       exceeds_limit(
         peak,
         :hot_peak,
-        "As left, pressure still rises to #{say(peak)} while the water heats."
+        msg("As left, pressure still rises to {peak} while the water heats.", peak: say(peak))
       ) ||
       sound(
-        "As left, pressure rises no further than #{say(peak)}.",
+        msg("As left, pressure rises no further than {peak}.", peak: say(peak)),
         measured: peak,
         limit: visit.rules.limit(:hot_peak)
       )

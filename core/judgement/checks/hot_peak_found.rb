@@ -8,10 +8,12 @@ Munimen::Judgement::Check.define :hot_peak_found, part: :vessel do
     peak = visit.quantity(:hot_peak_found)
     at_relief(
       peak,
-      "#{say(peak)} is where the #{first_relief} opens: expansion is not taken up at all."
-    ) || exceeds_limit(peak, :hot_peak, "Pressure rose to #{say(peak)} while the water heated.") ||
+      msg("{peak} is where the {first_relief} opens: expansion is not taken up at all.",
+          peak: say(peak), first_relief:)
+    ) || exceeds_limit(peak, :hot_peak, msg("Pressure rose to {peak} while the water heated.",
+                                            peak: say(peak))) ||
       sound(
-        "Pressure rose no further than #{say(peak)} while the water heated.",
+        msg("Pressure rose no further than {peak} while the water heated.", peak: say(peak)),
         measured: peak,
         limit: visit.rules.limit(:hot_peak)
       )

@@ -16,8 +16,9 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
     if mains && (mains.si - after.si).abs <= 20_000 && after > (setting || after)
       next finding(
         limit.grade,
-        "The reading after the group equals the mains at #{say(mains)}: the {regulator} has " \
-        "failed.",
+        msg("The reading after the group equals the mains at {mains_here}: the {regulator} has " \
+            "failed.",
+            mains_here: say(mains)),
         limit:,
         measured: after,
         between:
@@ -32,12 +33,13 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
 
     gap = after.si - setting.si
     if gap.abs <= limit.at_most.si
-      sound("Holds its setting of #{say(setting)}.", measured: after, limit:, between:)
+      sound(msg("Holds its setting of {setting}.",
+                setting: say(setting)), measured: after, limit:, between:)
     elsif gap.positive?
       finding(
         limit.grade,
-        "#{say(after)} after the group, set to #{say(setting)}: the {regulator} creeps or has " \
-        "failed.",
+        msg("{after} after the group, set to {setting}: the {regulator} creeps or has failed.",
+            after: say(after), setting: say(setting)),
         limit:,
         measured: after,
         between:
@@ -45,8 +47,8 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
     else
       finding(
         :watch,
-        "#{say(after)} after the group, set to #{say(setting)}: mains low, or the strainer " \
-        "blocked.",
+        msg("{after} after the group, set to {setting}: mains low, or the strainer blocked.",
+            after: say(after), setting: say(setting)),
         limit:,
         measured: after,
         between:,

@@ -7,26 +7,28 @@ Munimen::Judgement::Check.define :outlet_height, part: :discharge_end do
   judge do |visit|
     height = visit.quantity(:outlet_height)
     outdoors_only = visit.rules.book.is?(:us_upc) && visit.heater.discharge_ends != :outdoors
-    next sound("Ends #{say(height)} above the floor.", measured: height) if outdoors_only
+    floor = msg("Ends {height} above the floor.", height: say(height))
+    next sound(floor, measured: height) if outdoors_only
+
     if %i[hopper roof stack].include?(visit.heater.discharge_ends)
-      next sound("Ends high up, at #{say(height)}.", measured: height)
+      next sound(msg("Ends high up, at {height}.", height: say(height)), measured: height)
     end
 
     moved = visit.rules.moved_by(:outlet_height)
     exceeds_limit(
       height,
       :outlet_height,
-      "Ends #{say(height)} above: too high.",
+      msg("Ends {height} above: too high.", height: say(height)),
       question: moved
     ) ||
       exceeds_limit(
         height,
         :outlet_clear,
-        "Ends #{say(height)} above: too low.",
+        msg("Ends {height} above: too low.", height: say(height)),
         question: moved
       ) ||
       sound(
-        "Ends #{say(height)} above.",
+        msg("Ends {height} above.", height: say(height)),
         measured: height,
         limit: visit.rules.limit(:outlet_height)
       )
@@ -38,9 +40,10 @@ Munimen::Judgement::Check.define :pan_pipe_height, part: :pan do
   uses :pan_pipe_height
   judge do |visit|
     height = visit.quantity(:pan_pipe_height)
-    exceeds_limit(height, :pan_pipe_height, "The pan's pipe ends #{say(height)} above ground.") ||
+    exceeds_limit(height, :pan_pipe_height, msg("The pan's pipe ends {height} above ground.",
+                                                height: say(height))) ||
       sound(
-        "The pan's pipe ends #{say(height)} above ground.",
+        msg("The pan's pipe ends {height} above ground.", height: say(height)),
         measured: height,
         limit: visit.rules.limit(:pan_pipe_height)
       )

@@ -12,7 +12,8 @@ Munimen::Judgement::Check.define :relief_rating, part: :relief_valve do
     if rating < input
       finding(
         :danger,
-        "Rated #{say(rating)}, the heat input is #{say(input)}: the {relief_valve} is too small.",
+        msg("Rated {rating}, the heat input is {input}: the {relief_valve} is too small.",
+            rating: say(rating), input: say(input)),
         source:,
         measured: rating,
         due_in: 0,
@@ -21,7 +22,8 @@ Munimen::Judgement::Check.define :relief_rating, part: :relief_valve do
         explain: "The last safety valve is too small for this {heater}."
       )
     else
-      sound("Rated #{say(rating)}, the heat input is #{say(input)}.", measured: rating)
+      sound(msg("Rated {rating}, the heat input is {input}.",
+                rating: say(rating), input: say(input)), measured: rating)
     end
   end
 end
@@ -39,8 +41,9 @@ Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
       works = visit.heater.plate_pressure == :operating
       what = works ? "that is what it works at; ask the maker" : "ask whether that is"
       next not_tested(
-        "Set to #{say(set)}, the plate says #{say(tank)}: #{what} what it is designed for. Only " \
-        "that is held against the {relief_valve}.",
+        msg("Set to {set}, the plate says {tank}: {what} what it is designed for. Only that is " \
+            "held against the {relief_valve}.",
+            set: say(set), tank: say(tank), what:),
         source:,
         measured: set
       )
@@ -48,7 +51,8 @@ Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
     if above
       finding(
         :danger,
-        "Set to #{say(set)}, the tank is rated for #{say(tank)}: it opens too late.",
+        msg("Set to {set}, the tank is rated for {tank}: it opens too late.",
+            set: say(set), tank: say(tank)),
         source:,
         measured: set,
         due_in: 0,
@@ -57,7 +61,8 @@ Munimen::Judgement::Check.define :relief_setting, part: :relief_valve do
         explain: "The last safety valve opens later than the tank can stand."
       )
     else
-      sound("Opens at #{say(set)}, no higher than the tank's #{say(tank)}.", measured: set)
+      sound(msg("Opens at {set}, no higher than the tank's {tank}.",
+                set: say(set), tank: say(tank)), measured: set)
     end
   end
 end
@@ -72,14 +77,16 @@ Munimen::Judgement::Check.define :relief_life, part: :relief_valve do
     years = (visit.date - fitted).to_f / 365.25
     source = visit.rules.source(:relief_life)
     if years < 3
-      next sound("Fitted #{fitted}: within its three years.", measured: "#{years.round(1)} years")
+      next sound(msg("Fitted {fitted}: within its three years.",
+                     fitted:), measured: msg("{years} years",
+                                                                            years: years.round(1)))
     end
 
     finding(
       :defect,
-      "Fitted #{fitted}: its three years are over.",
+      msg("Fitted {fitted}: its three years are over.", fitted:),
       source:,
-      measured: "#{years.round(1)} years",
+      measured: msg("{years} years", years: years.round(1)),
       question: :relief_life,
       due_in: 60,
       who: trade,

@@ -19,7 +19,8 @@ Munimen::Judgement::Check.define :regulator, part: :regulator do
     if same && house > Munimen::Measure::Quantity.of(60, "psi", :pressure)
       finding(
         :defect,
-        "House and {street} both stand at #{say(house)}: the {regulator} no longer reduces.",
+        msg("House and {street} both stand at {house}: the {regulator} no longer reduces.",
+            house: say(house)),
         measured: house,
         source:,
         remedy:
@@ -31,15 +32,17 @@ Munimen::Judgement::Check.define :regulator, part: :regulator do
       )
     elsif street.si <= house.si + give
       not_tested(
-        "House #{say(house)}, {street} #{say(street)}: only a {street} that is higher shows what " \
-        "the {regulator} does. Run a cold {tap}, shut it, and read both again.",
+        msg("House {house}, {street} {street_here}: only a {street} that is higher shows what " \
+            "the {regulator} does. Run a cold {tap}, shut it, and read both again.",
+            house: say(house), street_here: say(street)),
         measured: house,
         source:
       )
     elsif setting && house.si > setting.si + [give, setting.si * 0.1].max
       finding(
         :watch,
-        "The house stands at #{say(house)}, the {regulator} is set to #{say(setting)}.",
+        msg("The house stands at {house}, the {regulator} is set to {setting}.",
+            house: say(house), setting: say(setting)),
         measured: house,
         source:,
         remedy:
@@ -50,11 +53,11 @@ Munimen::Judgement::Check.define :regulator, part: :regulator do
         who: :plumber
       )
     else
-      sound(
-        "The {regulator} brings #{say(street)} in the {street} down to #{say(house)}" \
-        "#{" and holds its #{say(setting)}" if setting}.",
-        measured: house
-      )
+      brings = "The {regulator} brings {main} in the {street} down to {house}."
+      holds = "The {regulator} brings {main} in the {street} down to {house} and holds its " \
+              "{setting}."
+      sound(msg(setting ? holds : brings, main: say(street), house: say(house),
+                                          setting: say(setting)), measured: house)
     end
   end
 end

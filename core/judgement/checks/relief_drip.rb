@@ -5,8 +5,9 @@
 { relief_valve: nil, expansion_relief: :expansion_relief }.each do |part, of|
   key = ->(name) { Munimen::Visit::ReadingInput.key(name, of) }
   Munimen::Judgement::Check.define key[:relief_drip], part: do
-    on_page of ? 155 : 150,
-            "#{of ? "Expansion relief valve" : "{Relief_valve}"}, ten seconds after closing"
+    titles = ["{Relief_valve}, ten seconds after closing",
+              "Expansion relief valve, ten seconds after closing"]
+    on_page of ? 155 : 150, titles.fetch(of ? 1 : 0)
     uses key[:relief_drip], key[:relief_drip_washed], key[:relief_drip_hot]
     judge do |visit|
       limit = visit.rules.limit(:relief_drip)

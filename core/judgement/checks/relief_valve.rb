@@ -15,7 +15,7 @@
         source:,
         due_in: 0,
         who: trade,
-        remedy: "Heat off until the {#{part}} is replaced.",
+        remedy: msg("Heat off until the {valve} is replaced.", valve: "{#{part}}"),
         explain:
       }
       flow = visit.choice(:"#{prefix}_flow")
@@ -50,7 +50,9 @@
           remedy: "Clear the pipe, lift again; if it stays weak, replace the valve."
         )
       elsif flow == :full_bore
-        sound("Lifts, strong full-bore flow#{", shuts" if closes == :shuts}.")
+        text = "Lifts, strong full-bore flow."
+        text = "Lifts, strong full-bore flow, shuts." if closes == :shuts
+        sound(text)
       end
     end
   end

@@ -29,7 +29,8 @@ Munimen::Judgement::Check.define :flush_result, part: :drain_valve do
     months = Munimen::Work::FlushInterval::MONTHS.fetch(visit.choice(:flush_result))
     unless visit.choice(:flush_result) == :heavy
       next sound(
-        "Ran #{visit.choice(:flush_result)}: flush again in #{months} months.",
+        msg("Ran {out}: flush again in {months} months.",
+            out: visit.choice(:flush_result), months:),
         measured: visit.choice(:flush_result).to_s
       )
     end
@@ -52,7 +53,7 @@ Munimen::Judgement::Check.define :anode_left, part: :anode do
   uses :anode_remaining
   judge do |visit|
     left = visit.quantity(:anode_remaining).si
-    text = "#{(left * 100).round} % of the anode is left."
+    text = msg("{percent} % of the anode is left.", percent: (left * 100).round)
     next sound(text, measured: "#{(left * 100).round} %") if left > 0.25
 
     finding(
@@ -137,7 +138,7 @@ Munimen::Judgement::Check.define :draught, part: :flue do
     elsif co && co >= 30
       finding(
         :danger,
-        "#{co.round} ppm of carbon monoxide in the room.",
+        msg("{co} ppm of carbon monoxide in the room.", co: co.round),
         source: limits,
         measured: "#{co.round} ppm",
         **danger
@@ -145,7 +146,7 @@ Munimen::Judgement::Check.define :draught, part: :flue do
     elsif co && co >= 9
       finding(
         :defect,
-        "#{co.round} ppm of carbon monoxide in the room.",
+        msg("{co} ppm of carbon monoxide in the room.", co: co.round),
         source: limits,
         measured: "#{co.round} ppm",
         **danger,

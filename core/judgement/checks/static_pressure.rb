@@ -12,7 +12,8 @@ Munimen::Judgement::Check.define :static_pressure, part: :house_main do
     if rated && pressure.si > rated.si + 1.0
       next finding(
         :danger,
-        "#{say(pressure)} is more than the tank's #{say(rated)}.",
+        msg("{pressure} is more than the tank's {rated}.",
+            pressure: say(pressure), rated: say(rated)),
         measured: pressure,
         source: Munimen::Source.common_practice("no more pressure than the tank's plate"),
         due_in: 0,
@@ -22,10 +23,12 @@ Munimen::Judgement::Check.define :static_pressure, part: :house_main do
       )
     end
 
-    exceeds_limit(pressure, :static_pressure, "#{say(pressure)} is more than it should be.") ||
-      exceeds_limit(pressure, :static_pressure_low, "#{say(pressure)} is lower than usual.") ||
+    exceeds_limit(pressure, :static_pressure, msg("{pressure} is more than it should be.",
+                                                  pressure: say(pressure))) ||
+      exceeds_limit(pressure, :static_pressure_low, msg("{pressure} is lower than usual.",
+                                                        pressure: say(pressure))) ||
       sound(
-        "#{say(pressure)} lies in the usual range.",
+        msg("{pressure} lies in the usual range.", pressure: say(pressure)),
         measured: pressure,
         limit: limits.limit(:static_pressure)
       )

@@ -31,7 +31,7 @@ Munimen::Judgement::Check.define :strainer, part: :inlet_group do
         explain: "The filter before the pressure valve was full of dirt."
       )
     else
-      sound("The strainer was #{found}; rinsed.", measured: found.to_s)
+      sound(msg("The strainer was {found}; rinsed.", found:), measured: found.to_s)
     end
   end
 end

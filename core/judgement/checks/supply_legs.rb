@@ -24,10 +24,11 @@ Munimen::Judgement::Check.define :supply_legs, part: :disconnect do
     elsif [one, two, across].any?(&:nil?)
       not_tested("Both legs and across belong together.", source:)
     elsif !near[across, full]
+      lost = "{volts} V across: a leg is lost."
+      other = "{volts} V across: not the rated voltage."
       finding(
         :defect,
-        "#{across.round} V across: " \
-        "#{across < full * 0.3 ? "a leg is lost" : "not the rated voltage"}.",
+        msg(across < full * 0.3 ? lost : other, volts: across.round),
         **more,
         remedy: "Follow it back to the {breaker}.",
         explain: "The electricity does not reach the {heater} as it should."
@@ -39,8 +40,9 @@ Munimen::Judgement::Check.define :supply_legs, part: :disconnect do
           end
       finding(
         :defect,
-        "#{one.round} and #{two.round} V to {earth}: the {earth} is not proved, or the supply is " \
-        "not what it seems.",
+        msg("{one} and {two} V to {earth}: the {earth} is not proved, or the supply is not what " \
+            "it seems.",
+            one: one.round, two: two.round),
         **more,
         remedy: "Prove the {earth} against a live leg.",
         explain: "The electrical supply needs looking at."

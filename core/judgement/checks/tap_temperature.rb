@@ -9,8 +9,9 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
     cold = visit.quantity(:cold_temperature)&.si || 0
     if hot.in("degC") < 25 || hot.si < cold + 5
       next not_tested(
-        "#{say(hot)} is no warmer than the cold supply: the {heater} is off, or the wrong {tap} " \
-        "was measured.",
+        msg("{hot} is no warmer than the cold supply: the {heater} is off, or the wrong {tap} " \
+            "was measured.",
+            hot: say(hot)),
         measured: hot
       )
     end
@@ -29,7 +30,7 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
     as_set = false if low&.violated_by(hot)
     if as_set && !visit.rules.limit(:tap_temperature_scald).violated_by(hot)
       next sound(
-        "#{say(hot)} at the {tap}, as set; burns adult skin in #{burn}.",
+        msg("{hot} at the {tap}, as set; burns adult skin in {burn}.", hot: say(hot), burn:),
         measured: hot
       )
     end
@@ -37,20 +38,21 @@ Munimen::Judgement::Check.define :tap_temperature, part: :tap do
     exceeds_limit(
       hot,
       :tap_temperature_runaway,
-      "#{say(hot)} is hotter than any setting: over-temperature."
-    ) || exceeds_limit(hot, :tap_temperature_scald, "#{say(hot)} burns adult skin in #{burn}.") ||
+      msg("{hot} is hotter than any setting: over-temperature.", hot: say(hot))
+    ) || exceeds_limit(hot, :tap_temperature_scald, msg("{hot} burns adult skin in {burn}.",
+                                                        hot: say(hot), burn:)) ||
       exceeds_limit(
         hot,
         :tap_temperature,
-        "#{say(hot)} burns adult skin in #{burn}; children and the old sooner."
+        msg("{hot} burns adult skin in {burn}; children and the old sooner.", hot: say(hot), burn:)
       ) ||
       exceeds_limit(
         hot,
         :tap_temperature_low,
-        "#{say(hot)} lies in the range in which legionella can grow."
+        msg("{hot} lies in the range in which legionella can grow.", hot: say(hot))
       ) ||
       sound(
-        "#{say(hot)} at the {tap}: hot enough, and burns only after #{burn}.",
+        msg("{hot} at the {tap}: hot enough, and burns only after {burn}.", hot: say(hot), burn:),
         measured: hot,
         limit: visit.rules.limit(:tap_temperature)
       )

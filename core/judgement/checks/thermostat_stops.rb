@@ -4,7 +4,8 @@
 { thermostat: nil, immersion: :immersion }.each do |part, of|
   name = Munimen::Visit::ReadingInput.key(:thermostat_stops, of)
   Munimen::Judgement::Check.define name, part: do
-    on_page of ? 105 : 100, "Thermostat#{" of the back-up immersion" if of}, turned down"
+    titles = ["Thermostat, turned down", "Thermostat of the back-up immersion, turned down"]
+    on_page of ? 105 : 100, titles.fetch(of ? 1 : 0)
     uses name
     judge do |visit|
       source = Munimen::Source.common_practice("turned down, the heat stops; up again, it comes on")

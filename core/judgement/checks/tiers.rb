@@ -19,9 +19,10 @@
       exceeds_limit(
         value,
         limit_id,
-        "The #{name} is set to #{say(value)}.",
+        msg("The {name} is set to {value}.", name:, value: say(value)),
         question: visit.rules.moved_by(limit_id)
-      ) || sound("The #{name} is set to #{say(value)}.", measured: value, limit:)
+      ) || sound(msg("The {name} is set to {value}.",
+                     name:, value: say(value)), measured: value, limit:)
     end
   end
 end
@@ -49,7 +50,8 @@ Munimen::Judgement::Check.define :tier_order, part: :cut_out do
     (first, low), (second, high) = wrong
     finding(
       :danger,
-      "Out of order: the #{first} stands at #{say(low)}, the #{second} at #{say(high)}.",
+      msg("Out of order: the {first} stands at {low}, the {second} at {high}.",
+          first:, low: say(low), second:, high: say(high)),
       measured: low,
       due_in: 0,
       who: trade,

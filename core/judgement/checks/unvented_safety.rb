@@ -22,7 +22,7 @@
 
       finding(
         :danger,
-        "#{text} on an unvented {heater}.",
+        msg("{text} on an unvented {heater}.", text:),
         source: Munimen::Source.published(
           "Approved Document G",
           "G3, safety devices",

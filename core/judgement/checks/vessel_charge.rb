@@ -14,9 +14,10 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
     practice = Munimen::Source.common_practice("charge is read with the water side at zero")
     unless %i[zero flowing].include?(state)
       next not_tested(
-        "#{say(pressure)} is the system's pressure, not the charge: it was read against live " \
-        "water. " \
-        "Bring the water side to zero, by the valve that isolates the {vessel}, and read again.",
+        msg("{pressure} is the system's pressure, not the charge: it was read against live " \
+            "water. Bring the water side to zero, by the valve that isolates the {vessel}, and " \
+            "read again.",
+            pressure: say(pressure)),
         measured: pressure,
         source: practice
       )
@@ -33,9 +34,9 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
     near = gap.abs <= limit.at_most.si * 3
     if state == :flowing && near
       next not_tested(
-        "#{say(pressure)} was read with {taps} running: approximate, too near the limit to " \
-        "decide. " \
-        "Isolate, drain to zero, read again.",
+        msg("{pressure} was read with {taps} running: approximate, too near the limit to decide. " \
+            "Isolate, drain to zero, read again.",
+            pressure: say(pressure)),
         measured: pressure,
         source: visit.rules.source(:charge_method)
       )
@@ -43,8 +44,9 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
     # A pascal or so of rounding must not turn a sound reading into a defect.
     if gap.abs <= limit.at_most.si + 1.0
       next sound(
-        "#{say(pressure)}, within #{limit.at_most.format(visit.units)} of the supply's " \
-        "#{say(target)}.",
+        msg("{pressure}, within {limit} of the supply's {target}.",
+            pressure: say(pressure), limit: limit.at_most.format(visit.units),
+            target: say(target)),
         measured: pressure,
         limit:,
         between: around(target, limit.at_most)
@@ -52,10 +54,12 @@ Munimen::Judgement::Check.define :vessel_charge, part: :vessel do
     end
 
     side = gap.negative? ? "low" : "high"
-    about = state == :flowing ? "about " : ""
+    told = "The charge is {side}: {pressure} against a supply of {target}."
+    told = "The charge is {side}: about {pressure} against a supply of {target}." if
+      state == :flowing
     finding(
       limit.grade,
-      "The charge is #{side}: #{about}#{say(pressure)} against a supply of #{say(target)}.",
+      msg(told, side:, pressure: say(pressure), target: say(target)),
       limit:,
       measured: pressure,
       between: around(target, limit.at_most)

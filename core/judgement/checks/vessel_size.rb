@@ -18,10 +18,12 @@ Munimen::Judgement::Check.define :vessel_size, part: :vessel do
     wanted = say(quantity(size.next_size || size.minimum, :volume))
     finding(
       :defect,
-      "The {vessel} of #{say(visit.heater.vessel_volume)} is too small for this tank. #{even} " \
-      "#{pressure[size.supply]}, heating it from cold brings it to #{pressure[reached]}.",
+      msg("The {vessel} of {vessel_volume} is too small for this tank. {even} {supply}, heating " \
+          "it from cold brings it to {reached}.",
+          vessel_volume: say(visit.heater.vessel_volume), even:, supply: pressure[size.supply],
+          reached: pressure[reached]),
       limit:,
-      remedy: "Fit an {vessel} of #{wanted} or more, charged to the supply pressure.",
+      remedy: msg("Fit an {vessel} of {wanted} or more, charged to the supply pressure.", wanted:),
       explain: "The small tank that cushions the pressure is too small for this {heater}."
     )
   end

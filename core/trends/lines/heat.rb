@@ -114,7 +114,7 @@ line.call :sediment do
   value { |visit| number.call(sediment.index(visit.choice(:flush_result))) }
   follows do |last|
     months = Munimen::Work::FlushInterval::MONTHS.fetch(sediment.fetch(last.si.round))
-    "Flush again within #{months} months."
+    msg("Flush again within {months} months.", months:)
   end
 end
 

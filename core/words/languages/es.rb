@@ -7,6 +7,8 @@ Munimen::Words::Language.define(
     us: {
       heater: "calentador",
       near_pipes: "los primeros dos pies",
+      bath: "la tina o la ducha",
+      cut_out: "límite alto",
       **{
         gas_emergency: "la compañía de gas",
         lpg_emergency: "su proveedor de propano",
@@ -19,6 +21,8 @@ Munimen::Words::Language.define(
     canada: {
       heater: "calentador",
       near_pipes: "los primeros 600 mm",
+      bath: "la tina o la ducha",
+      cut_out: "límite alto",
       **{
         gas_emergency: "la compañía de gas",
         lpg_emergency: "su proveedor de propano",
@@ -31,6 +35,8 @@ Munimen::Words::Language.define(
     england: {
       heater: "cilindro",
       near_pipes: "el primer metro",
+      bath: "la tina",
+      cut_out: "corte térmico",
       gas_emergency: "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, deje la " \
                      "puerta abierta y llame desde afuera al 0800 111 999.",
       lpg_emergency: "¿Huele a gas? Adentro no toque interruptores ni teléfonos: salga, deje la " \

@@ -197,8 +197,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     sí
   no
     no
-  %1 to %2
-    %1 a %2
+  {low} to {high}
+    {low} a {high}
   Warning label hung
     Etiqueta de aviso colgada
   Notified
@@ -298,7 +298,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   lower
     inferior
   cut-out
-    corte por sobretemperatura
+    corte térmico
   immersion elements
     resistencias
   {gas_emergency}

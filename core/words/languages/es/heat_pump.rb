@@ -136,27 +136,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Echar agua en la bandeja del condensado
   Air going in and coming out belong together.
     El aire de entrada y el de salida van juntos.
-  Air %1 in, %2 out: at that air a heat pump may hand over to its elements.
-    Aire: entra a %1, sale a %2; con ese aire la bomba de calor puede ceder el paso a sus
-      resistencias.
-  Air %1 in, %2 out: it takes hardly any heat out of the air.
-    Aire: entra a %1, sale a %2; apenas saca calor del aire.
   See its mode, its restart delay, filter and fan; then its maker. The refrigerant circuit is never
       opened here.
     Mirar su modo, su espera al arrancar, el filtro y el ventilador; después, su fabricante. El
       circuito del refrigerante nunca se abre aquí.
   The heat pump runs but brings hardly any heat.
     La bomba de calor funciona, pero apenas da calor.
-  Air %1 in, %2 out: less than the usual 4 to 8 K.
-    Aire: entra a %1, sale a %2; menos de los 4 a 8 K habituales.
-  Air %1 in, %2 out: more than the usual 4 to 8 K.
-    Aire: entra a %1, sale a %2; más de los 4 a 8 K habituales.
   Clean filter and coil, free the air, measure again.
     Limpiar el filtro y la batería, despejar el aire y medir de nuevo.
   The heat pump works, but not as well as it should.
     La bomba de calor funciona, pero no tan bien como debe.
-  Air %1 in, %2 out.
-    Aire: entra a %1, sale a %2.
   The coil behind the filter is iced.
     La batería detrás del filtro tiene hielo.
   Let it thaw, free the air, measure again; ice that stays is its maker's.
@@ -191,4 +180,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Its fan draws flue gas of another appliance into the room. It carries carbon monoxide, which
       kills.
     Su ventilador mete en el cuarto los gases de otro aparato. Llevan monóxido de carbono, que mata.
+  Air {into} in, {out} out
+    Aire: entra a {into}, sale a {out}
+  {told}: at that air a heat pump may hand over to its elements.
+    {told}; con ese aire la bomba de calor puede ceder el paso a sus resistencias.
+  {told}: it takes hardly any heat out of the air.
+    {told}: casi no saca calor del aire.
+  {told}: less than the usual 4 to 8 K.
+    {told}: menos de los 4 a 8 K habituales.
+  {told}: more than the usual 4 to 8 K.
+    {told}: más de los 4 a 8 K habituales.
 TEXTS

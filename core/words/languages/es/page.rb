@@ -1,28 +1,28 @@
 # frozen_string_literal: true
 
 Munimen::Words::Language[:es].texts <<~TEXTS
-  Your visit on %<day>s
-    Su visita del %<day>s
-  We come on %<day>s, %<time>s, for: %<jobs>s.
-    Iremos el %<day>s, %<time>s, para: %<jobs>s.
-  Your visit is moved to %<day>s
-    Su visita pasa al %<day>s
-  Your visit is moved: we come on %<day>s, %<time>s, for: %<jobs>s.
-    Su visita ha cambiado de fecha: iremos el %<day>s, %<time>s, para: %<jobs>s.
-  Your visit on %<day>s is cancelled
-    Su visita del %<day>s queda anulada
-  The visit of %<day>s (%<jobs>s) is cancelled. Call us for another time.
-    La visita del %<day>s (%<jobs>s) queda anulada. Llámenos para acordar otra fecha.
-  between %<from>s and %<to>s
-    entre las %<from>s y las %<to>s
-  about %<at>s
-    hacia las %<at>s
-  At: %<address>s
-    En: %<address>s
+  Your visit on {day}
+    Su visita del {day}
+  We come on {day}, {time}, for: {jobs}.
+    Iremos el {day}, {time}, para: {jobs}.
+  Your visit is moved to {day}
+    Su visita pasa al {day}
+  Your visit is moved: we come on {day}, {time}, for: {jobs}.
+    Su visita ha cambiado de fecha: iremos el {day}, {time}, para: {jobs}.
+  Your visit on {day} is cancelled
+    Su visita del {day} queda anulada
+  The visit of {day} ({jobs}) is cancelled. Call us for another time.
+    La visita del {day} ({jobs}) queda anulada. Llámenos para acordar otra fecha.
+  between {from} and {to}
+    entre las {from} y las {to}
+  about {at}
+    hacia las {at}
+  At: {address}
+    En: {address}
   If this does not suit you, answer this mail or call us.
     Si no le viene bien, responda a este correo o llámenos.
-  If you like, say beforehand what you see, with a picture of its plate: %<link>s
-    Si quiere, díganos antes lo que ve, con una foto de la placa del aparato: %<link>s
+  If you like, say beforehand what you see, with a picture of its plate: {link}
+    Si quiere, díganos antes lo que ve, con una foto de la placa del aparato: {link}
   Report
     Informe
   Looks only: nothing was operated
@@ -87,16 +87,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     CO2 en los humos
   Drop under the burner
     Caída con el quemador encendido
-  plate %1
-    placa %1
+  plate {plate}
+    placa {plate}
   What was agreed
     Lo acordado
   The way there
     El desplazamiento
-  To be done, with %1 % tax
-    Por hacer, con un %1 % de impuesto
-  To be done, with %1 % tax, but for what has no price yet
-    Por hacer, con un %1 % de impuesto, salvo lo que aún no tiene precio
+  To be done, with {tax} % tax
+    Por hacer, con un {tax} % de impuesto
+  To be done, with {tax} % tax, but for what has no price yet
+    Por hacer, con un {tax} % de impuesto, salvo lo que aún no tiene precio
   the work alone, without parts
     solo el trabajo, sin piezas
   to be done
@@ -172,30 +172,26 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     este lugar
   this visit
     esta visita
-  Your {heater}: report of %1
-    Su {heater}: informe del %1
-  The whole report, to read or to print, until %1:
-    El informe completo, para leer o imprimir, hasta el %1:
   electrical
     electricidad
   unvented
     sistemas presurizados de agua caliente
-  This safety valve was fitted in %<year>s.
-    Esta válvula de alivio se instaló en %<year>s.
+  This safety valve was fitted in {year}.
+    Esta válvula de alivio se instaló en {year}.
   When this safety valve was fitted is not known.
     No se sabe cuándo se instaló esta válvula de alivio.
   On our record nobody has lifted it.
     En nuestros registros nadie la ha accionado.
-  It was last lifted on %<date>s.
-    Se accionó por última vez el %<date>s.
+  It was last lifted on {date}.
+    Se accionó por última vez el {date}.
   An old valve may not close tight again after its test. A valve that does not was bad before: the
       test shows it.
     Una válvula vieja puede no cerrar bien después de la prueba. La que no cierra ya estaba mal: la
       prueba lo muestra.
   A new one is at hand today.
     Hoy hay una nueva a mano.
-  A new one costs %<price>s, and the work.
-    Una nueva cuesta %<price>s, más el trabajo.
+  A new one costs {price}, and the work.
+    Una nueva cuesta {price}, más el trabajo.
   Not lifted, nobody knows whether it would open. The page will say so.
     Si no se acciona, nadie sabe si abriría. El informe lo dirá.
   Its heat is off.
@@ -304,4 +300,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     pendiente
   not needed
     no hace falta
+  Your {heater}: report of {day}
+    Su {heater}: informe del {day}
+  The whole report, to read or to print, until {day}:
+    El informe completo, para leer o imprimir, hasta el {day}:
 TEXTS

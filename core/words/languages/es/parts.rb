@@ -12,7 +12,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Draft hood
     Campana de tiro
   Cold shut-off
-    Válvula de cierre del agua fría
+    Cierre agua fría
   Expansion tank
     Tanque de expansión
   Air space
@@ -56,15 +56,15 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Gas control
     Control de gas
   Gas shut-off
-    Llave de paso de gas
+    Llave de gas
   Burner
     Quemador
   Drain pan
-    Bandeja de drenaje
+    Bandeja
   Hot faucet
     Llave caliente
   Discharge end
-    Extremo del tubo de descarga
+    Fin de descarga
   The site
     El lugar
   Water heater
@@ -116,9 +116,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Immersion
     Resistencia
   Energy cut-out
-    Corte por sobretemperatura
+    Corte térmico
   Isolation
-    Desconexión eléctrica
+    Desconexión
   Two-port valve
     Válvula de dos vías
   Programmer
@@ -160,14 +160,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     válvula reductora de presión
   the device that lowers the pressure of the mains
     el dispositivo que baja la presión de la red
+  {Cut_out}
+    {Cut_out}
   {Regulator}
     Regulador de presión
-  {Cut_out}
-    Corte por sobretemperatura
   energy cut-out
-    corte por sobretemperatura
-  %1 bend
-    %1 codo
-  %1 bends
-    %1 codos
+    corte térmico
+  {count} bend
+    {count} codo
+  {count} bends
+    {count} codos
 TEXTS

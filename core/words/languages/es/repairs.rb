@@ -174,10 +174,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Cortado y bloqueado hasta que la tierra esté hecha y comprobada.
   The metal of the {heater} has no {earth}: a fault could make it live.
     El metal del {heater} no está puesto a tierra: una falla podría dejarlo energizado.
-  %1 % more gas than the %2 allowed here.
-    %1 % más de gas que los %2 permitidos aquí.
-  %1 % less gas than the %2 allowed here.
-    %1 % menos de gas que los %2 permitidos aquí.
+  {percent} % more gas than the {limit} allowed here.
+    {percent} % más de gas que los {limit} permitidos aquí.
+  {percent} % less gas than the {limit} allowed here.
+    {percent} % menos de gas que los {limit} permitidos aquí.
   The input is what its plate allows here.
     El consumo es el que su placa permite aquí.
   Set the manifold to its plate; check the orifice for this altitude.

@@ -4,14 +4,6 @@
 Munimen::Words::Language[:es].texts <<~TEXTS
   Common practice
     Práctica habitual del oficio
-  %1 (published, clause from memory)
-    %1 (publicado; artículo citado de memoria)
-  %1 (published)
-    %1 (publicado)
-  %1 (from memory)
-    %1 (de memoria)
-  %1 (house rule)
-    %1 (regla de la empresa)
   120 °F at a tap is a caution; codes bound bath and shower
     120 °F en una llave pide precaución; los códigos limitan tina y ducha
   15 cm (6 in) free, or as the maker says
@@ -189,4 +181,123 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     a menos de 2 psi de la presión de la red
   yearly; what came out sets the next
     cada año; lo que salió fija el siguiente
+  published, clause from memory
+    publicado; artículo citado de memoria
+  published
+    publicado
+  from memory
+    de memoria
+  house rule
+    regla de la empresa
+  House rule
+    Regla de la empresa
+  a service would drain the riser
+    al hacerle servicio se vaciaría la columna
+  a full tank is heavy
+    un tanque lleno pesa mucho
+  10–15 years for most tanks
+    de 10 a 15 años en la mayoría de los tanques
+  the symptoms are alike: measure generator and cut-off before condemning either
+    los síntomas se parecen: medir el generador y el corte antes de condenar a ninguno
+  find where it comes from
+    encontrar de dónde viene
+  it must be serviced and replaced without damage
+    se tiene que poder atender y cambiar sin causar daños
+  spillage test with fans running
+    prueba de retroceso de gases con los extractores en marcha
+  never over controls, plate, relief valve or air
+    nunca sobre los controles, la placa, la válvula de alivio ni el aire
+  the maker's list says what each code means
+    la lista del fabricante dice qué significa cada código
+  the setting cannot be trusted
+    no se puede confiar en el ajuste
+  a light that blinks shows that the control has power
+    una luz que parpadea muestra que el control tiene corriente
+  often turned up to cure running out; it scalds and costs
+    se sube a menudo para que no se acabe; quema y cuesta dinero
+  insulation
+    aislamiento
+  air cooled by some 4 to 8 K after 15 min; the maker's figure first
+    el aire se enfría unos 4 a 8 K a los 15 min; primero, la cifra del fabricante
+  store at 60 °C, 50 °C at the outlet within a minute
+    almacenar a 60 °C, 50 °C en la salida antes de un minuto
+  1.5 bar is the least that most unvented cylinders want
+    1.5 bar es lo mínimo que piden casi todos los sistemas presurizados
+  size
+    tamaño
+  flammable and suffocating refrigerants
+    refrigerantes inflamables y asfixiantes
+  protective earthing
+    puesta a tierra de protección
+  in the maker's tapping
+    en la toma del fabricante
+  exposed metal is earthed
+    el metal al alcance va puesto a tierra
+  hot, or not felt, before anybody touched it: over-temperature until proved otherwise
+    caliente, o sin haberla tocado, antes de que nadie la moviera: sobretemperatura mientras no se
+      demuestre otra cosa
+  double-pole isolation
+    desconexión de los dos polos
+  tightness
+    sin fugas
+  below 1 MΩ at 500 V, or any ohms on a multimeter, is an earth fault
+    menos de 1 MΩ a 500 V, o cualquier valor en un multímetro, es una falla a tierra
+  rating
+    capacidad
+  15 L/min is usual for one bathroom
+    15 L/min es lo habitual para un baño
+  thermocouple 20–30 mV, mostly 23–25; thermopile 350–700 mV, open circuit
+    termopar 20–30 mV, casi siempre 23–25; termopila 350–700 mV, en circuito abierto
+  full of water it is heavy
+    lleno de agua pesa mucho
+  discharge rating
+    capacidad de descarga
+  the valve of the house isolates it, not that of the tank
+    lo cierra la válvula de la casa, no la del tanque
+  nothing may shut it off
+    nada debe poder cerrarla
+  a dripping shell has failed
+    un cuerpo que gotea ha fallado
+  water far above any setting
+    agua muy por encima de cualquier ajuste
+  a tray where a leak would do damage
+    una bandeja donde una fuga haría daño
+  the coil gives up less
+    el serpentín cede menos calor
+  the heating stays off while the coil is worked on
+    la calefacción queda apagada mientras se trabaja en el serpentín
+  a mixer fed at two pressures will not mix
+    una mezcladora alimentada a dos presiones no mezcla
+  the chamber must be sealed
+    la cámara tiene que estar sellada
+  it tripped for a reason
+    se disparó por algo
+  held open by hand it controls nothing
+    abierta a mano no controla nada
+  water in the head stops it
+    el agua en el cabezal la detiene
+  a weeping joint, a porous casting or past over-pressure
+    una unión que rezuma, una fundición porosa o una sobrepresión pasada
+  Typical plate: inlet 5.0–10.5 natural, 11.0–13 LP; manifold 3.5, 10; ±0.3 in. w.c.
+    Placa típica: entrada 5.0–10.5 gas natural, 11.0–13 GLP; múltiple 3.5, 10; ±0.3 in. w.c.
+  as the maker's notice says
+    como dice el aviso del fabricante
+  never relight after such an event: replace
+    nunca reencender después de algo así: cambiar
+  never relight after a flood: replace
+    nunca reencender después de una inundación: cambiar
+  the heat could not be stopped
+    no se pudo detener el calor
+  lock-up
+    presión de cierre
+  dusty
+    con polvo
+  spills
+    retrocede
+  backs up
+    se llena
+  steams
+    con vapor
+  iced
+    con hielo
 TEXTS

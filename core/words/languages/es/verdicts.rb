@@ -18,24 +18,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El pequeño tanque que amortigua la presión ha perdido su aire.
   Air only: the membrane holds so far.
     Solo aire: por ahora la membrana aguanta.
-  %1 at bath or shower: burns adult skin in %2.
-    %1 en tina o ducha: quema la piel de un adulto en %2.
-  %1 at the bath: burns adult skin in %2.
-    %1 en la tina: quema la piel de un adulto en %2.
-  %1 at the bath.
-    %1 en la tina.
-  %1 at bath or shower.
-    %1 en tina o ducha.
-  %1 was set against live water, so it is not the charge. Bring the water side to zero and set it
-      again.
-    %1 se fijó con el agua a presión, así que no es la carga. Llevar el lado del agua a cero y
-      fijarla de nuevo.
+  {quantity} was set against live water, so it is not the charge. Bring the water side to zero and
+      set it again.
+    {quantity} se fijó con el agua a presión, así que no es la carga. Llevar el lado del agua a cero
+      y fijarla de nuevo.
   Read the static pressure first: the charge is set to it.
     Leer primero la presión estática: la carga se ajusta a ella.
-  Set to %1, the supply's %2.
-    Fijada en %1, la presión del suministro de %2.
-  Set to %1, but the supply is %2.
-    Fijada en %1, pero el suministro está a %2.
+  Set to {quantity}, the supply's {target}.
+    Fijada en {quantity}, la presión del suministro de {target}.
+  Set to {quantity}, but the supply is {target}.
+    Fijada en {quantity}, pero el suministro está a {target}.
   Flow, and the temperatures of flow, return and tank belong together.
     El caudal y las temperaturas de ida, retorno y tanque van juntos.
   Prove flow, air and connections first; then clean the coil.
@@ -46,19 +38,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     No se leyeron a la vez el CO y el CO2.
   Hardly any CO2: the probe is not in the flue gas.
     Casi no hay CO2: la sonda no está en los gases de escape.
-  CO over CO2 is %1: the maker's limit for it is not known.
-    CO sobre CO2 es %1: no se conoce el límite del fabricante.
+  CO over CO2 is {ratio}: the maker's limit for it is not known.
+    CO sobre CO2 es {ratio}: no se conoce el límite del fabricante.
   the limit that was typed
     el límite que se escribió
-  CO over CO2 is %1, above %2: the burner makes carbon monoxide.
-    CO sobre CO2 es %1, por encima de %2: el quemador produce monóxido de carbono.
+  CO over CO2 is {ratio}, above {limit}: the burner makes carbon monoxide.
+    CO sobre CO2 es {ratio}, por encima de {limit}: el quemador produce monóxido de carbono.
   Burner off; clean burner, intake and flueway, set the pressures, measure again.
     Quemador apagado; limpiar quemador, entrada de aire y paso de humos, ajustar las presiones y
       medir de nuevo.
   The burner does not burn clean. It makes carbon monoxide, which kills.
     El quemador no quema limpio. Produce monóxido de carbono, que mata.
-  CO over CO2 is %1, within %2.
-    CO sobre CO2 es %1, dentro de %2.
+  CO over CO2 is {ratio}, within {limit}.
+    CO sobre CO2 es {ratio}, dentro de {limit}.
   turned down, valve shut and boiler off; turned up, it opens and the boiler fires
     al bajar, la válvula cierra y la caldera se apaga; al subir, abre y la caldera enciende
   Turned down, the heat goes on: something by-passes the thermostat.
@@ -98,51 +90,49 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Rehacer la tubería según la tabla, acortarla o quitar codos.
   The valve's outlet is not on record: D2's size hangs on it.
     La salida de la válvula no está anotada: de ella depende el tamaño de D2.
-  D2 is %1, no more than the valve's outlet of %2 in: it must be at least one size larger.
-    D2 es de %1, no mayor que la salida de la válvula de %2 pulg.: debe ser al menos un tamaño
-      mayor.
-  D2's %1 is not on record.
-    %1 de D2 no está anotado.
-  Beyond the table: %1 of equivalent length.
-    Fuera de la tabla: %1 de longitud equivalente.
-  D2 is %1; %2 of equivalent length need %3 mm in copper.
-    D2 es de %1; %2 de longitud equivalente necesitan %3 mm en cobre.
-  D2 of %1 would do in copper. What it is made of is not on record.
-    D2 de %1 bastaría en cobre. No está anotado de qué material es.
-  D2 of %1 would do in copper. It is of plastic: its maker's table decides.
-    D2 de %1 bastaría en cobre. Es de plástico: decide la tabla de su fabricante.
+  D2 is {d2_size}, no more than the valve's outlet of {outlet} in: it must be at least one size
+      larger.
+    D2 es de {d2_size}, no mayor que la salida de la válvula de {outlet} pulg.: debe ser al menos un
+      tamaño mayor.
+  D2's {missing} is not on record.
+    {missing} de D2 no está anotado.
+  Beyond the table: {used} of equivalent length.
+    Fuera de la tabla: {used} de longitud equivalente.
+  D2 is {d2_size}; {used} of equivalent length need {millimetres} mm in copper.
+    D2 es de {d2_size}; {used} de longitud equivalente necesitan {millimetres} mm en cobre.
   D2's bends are not on record: without them its size is not known.
     Los codos de D2 no están anotados: sin ellos no se conoce su tamaño.
-  D2 of %1 will do for this {heater} alone; shared with another it needs %2. Whether it is shared is
-      not on record.
-    D2 de %1 basta para este {heater} solo; compartido con otro necesita %2. No está anotado si es
-      compartido.
-  Flow pipe %1, return %2, tank %3: it gives up little. A fouled coil does that, and so does a large
-      flow: measure the flow before it is opened.
-    Ida %1, retorno %2, depósito %3: cede poco. Lo hace un serpentín sucio y también un caudal
-      grande: medir el caudal antes de abrirlo.
-  Flow pipe %1, return %2, tank %3: it gives up well, as far as it can be told without the flow.
-    Ida %1, retorno %2, depósito %3: cede bien, hasta donde se sabe sin el caudal.
-  The thermostat is set to %1.
-    El termostato está puesto a %1.
-  It is %1 years old: fitted or made in %2.
-    Tiene %1 años: se instaló o se fabricó en %2.
+  D2 of {d2_size} will do for this {heater} alone; shared with another it needs {needed}. Whether it
+      is shared is not on record.
+    D2 de {d2_size} basta para este {heater} solo; compartido con otro necesita {needed}. No está
+      anotado si es compartido.
+  Flow pipe {out}, return {back}, tank {tank}: it gives up little. A fouled coil does that, and so
+      does a large flow: measure the flow before it is opened.
+    Ida {out}, retorno {back}, depósito {tank}: cede poco. Lo hace un serpentín sucio y también un
+      caudal grande: medir el caudal antes de abrirlo.
+  Flow pipe {out}, return {back}, tank {tank}: it gives up well, as far as it can be told without
+      the flow.
+    Ida {out}, retorno {back}, depósito {tank}: cede bien, hasta donde se sabe sin el caudal.
+  The thermostat is set to {value}.
+    El termostato está puesto a {value}.
+  It is {years} years old: fitted or made in {made}.
+    Tiene {years} años: se instaló o se fabricó en {made}.
   Plan its replacement; look at each visit for rust, damp and a used-up anode.
     Preparar su sustitución; mirar en cada visita si hay óxido, humedad y el ánodo gastado.
   A water heater this old may begin to leak without warning.
     Un calentador tan viejo puede empezar a perder agua sin aviso.
-  D2 of %1 carries %2 of equivalent length.
-    D2 de %1 admite %2 de longitud equivalente.
-  D1 is %1 long.
-    D1 mide %1 de largo.
-  D2 runs %1 straight down below the tundish.
-    D2 baja %1 en vertical por debajo del embudo.
-  1 in %1
-    1 en %1
-  D2 falls %1.
-    D2 cae %1.
-  D2 falls only %1.
-    D2 solo cae %1.
+  D2 of {d2_size} carries {used} of equivalent length.
+    D2 de {d2_size} admite {used} de longitud equivalente.
+  D1 is {length} long.
+    D1 mide {length} de largo.
+  D2 runs {drop} straight down below the tundish.
+    D2 baja {drop} en vertical por debajo del embudo.
+  1 in {format}
+    1 en {format}
+  D2 falls {told}.
+    D2 cae {told}.
+  D2 falls only {told}.
+    D2 solo cae {told}.
   Re-hang it to fall 1 in 200 or more.
     Volver a colgarla con pendiente de 1 en 200 o más.
   Water stands in the drain of the safety valves.
@@ -182,22 +172,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
       peak decides.
     No hay tanque de expansión y no se sabe si una válvula de retención o un regulador cierra el
       sistema: decide el pico en caliente.
-  Only %1 comes through: strainer, isolating valve or mains.
-    Solo pasan %1: el filtro, la válvula de cierre o la red.
-  %1 comes through.
-    Pasan %1.
+  Only {flow} comes through: strainer, isolating valve or mains.
+    Solo pasan {flow}: el filtro, la válvula de cierre o la red.
+  {flow} comes through.
+    Pasan {flow}.
   The plate's input is not recorded.
     La potencia de la placa no está anotada.
   Input at most 5 % over the plate, for measuring, and not 10 % under
     Potencia como máximo 5 % sobre la placa, por la medición, y no 10 % por debajo
   The burner does not burn as much gas as its plate says.
     El quemador no consume el gas que dice su placa.
-  %1 % more gas than the plate's %2.
-    %1 % más gas que los %2 de la placa.
   Set the manifold to its plate; check the orifice.
     Ajustar la presión del múltiple a la de su placa; revisar el orificio.
-  %1 % less gas than the plate's %2.
-    %1 % menos gas que los %2 de la placa.
   Pressures in three states; orifice and burner clean.
     Presiones en tres estados; orificio y quemador limpios.
   The input is that of its plate.
@@ -212,28 +198,28 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Averiguar por qué: termostatos, una resistencia a tierra, un terminal flojo.
   The device that stops over-heating had switched the {heater} off.
     El dispositivo que detiene el sobrecalentamiento había apagado el {heater}.
-  As left, pressure still climbs to %1: the %2 would open every time.
-    Como queda, la presión aún sube a %1: la %2 abriría cada vez.
-  As left, pressure still rises to %1 while the water heats.
-    Como queda, la presión aún sube a %1 mientras el agua se calienta.
-  As left, pressure rises no further than %1.
-    Como queda, la presión no pasa de %1.
-  %1 is where the %2 opens: expansion is not taken up at all.
-    %1 es donde abre la %2: nada absorbe la expansión.
-  Pressure rose to %1 while the water heated.
-    La presión subió a %1 mientras el agua se calentaba.
-  Pressure rose no further than %1 while the water heated.
-    La presión no pasó de %1 mientras el agua se calentaba.
-  The reading after the group equals the mains at %1: the {regulator} has failed.
-    La lectura tras el grupo es igual a la red, %1: el regulador ha fallado.
+  As left, pressure still climbs to {peak}: the {first_relief} would open every time.
+    Como queda, la presión aún sube a {peak}: la {first_relief} abriría cada vez.
+  As left, pressure still rises to {peak} while the water heats.
+    Como queda, la presión aún sube a {peak} mientras el agua se calienta.
+  As left, pressure rises no further than {peak}.
+    Como queda, la presión no pasa de {peak}.
+  {peak} is where the {first_relief} opens: expansion is not taken up at all.
+    {peak} es donde abre la {first_relief}: nada absorbe la expansión.
+  Pressure rose to {peak} while the water heated.
+    La presión subió a {peak} mientras el agua se calentaba.
+  Pressure rose no further than {peak} while the water heated.
+    La presión no pasó de {peak} mientras el agua se calentaba.
+  The reading after the group equals the mains at {mains_here}: the {regulator} has failed.
+    La lectura tras el grupo es igual a la red, {mains_here}: el regulador ha fallado.
   The {regulator}'s setting is not recorded; read it off the group.
     El ajuste del regulador no está anotado; leerlo en el grupo.
-  Holds its setting of %1.
-    Mantiene su ajuste de %1.
-  %1 after the group, set to %2: the {regulator} creeps or has failed.
-    %1 tras el grupo, ajustado a %2: el regulador deja pasar o ha fallado.
-  %1 after the group, set to %2: mains low, or the strainer blocked.
-    %1 tras el grupo, ajustado a %2: la red está baja o el filtro atascado.
+  Holds its setting of {setting}.
+    Mantiene su ajuste de {setting}.
+  {after} after the group, set to {setting}: the {regulator} creeps or has failed.
+    {after} tras el grupo, ajustado a {setting}: el regulador deja pasar o ha fallado.
+  {after} after the group, set to {setting}: mains low, or the strainer blocked.
+    {after} tras el grupo, ajustado a {setting}: la red está baja o el filtro atascado.
   Read the mains; rinse the strainer.
     Leer la red; enjuagar el filtro.
   The element's rating is not recorded; read it off its flange.
@@ -248,18 +234,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Buscar qué quita presión; ajustar la del quemador a su placa.
   The gas pressure at the burner is not what it should be.
     La presión del gas en el quemador no es la que debe ser.
-  Ends %1 above the floor.
-    Termina %1 por encima del piso.
-  Ends high up, at %1.
-    Termina alto, a %1.
-  Ends %1 above: too high.
-    Termina %1 por encima: demasiado alto.
-  Ends %1 above: too low.
-    Termina %1 por encima: demasiado bajo.
-  Ends %1 above.
-    Termina %1 por encima.
-  The pan's pipe ends %1 above ground.
-    El tubo de la bandeja termina %1 sobre el suelo.
+  Ends {height} above the floor.
+    Termina {height} por encima del piso.
+  Ends high up, at {height}.
+    Termina alto, a {height}.
+  Ends {height} above: too high.
+    Termina {height} por encima: demasiado alto.
+  Ends {height} above: too low.
+    Termina {height} por encima: demasiado bajo.
+  Ends {height} above.
+    Termina {height} por encima.
+  The pan's pipe ends {height} above ground.
+    El tubo de la bandeja termina {height} sobre el suelo.
   The paper is dry after a day.
     El papel está seco después de un día.
   The paper is wet through: a joint leaks.
@@ -308,34 +294,34 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Esperar cinco minutos; medir generador y válvula.
   The pilot flame does not stay lit.
     La llama piloto no queda encendida.
-  Rated %1, the heat input is %2: the {relief_valve} is too small.
-    Capacidad %1, la potencia de calor es %2: la válvula T&P es demasiado pequeña.
+  Rated {rating}, the heat input is {input}: the {relief_valve} is too small.
+    Capacidad {rating}, la potencia de calor es {input}: la válvula T&P es demasiado pequeña.
   The last safety valve is too small for this {heater}.
     La última válvula de alivio es demasiado pequeña para este {heater}.
-  Rated %1, the heat input is %2.
-    Capacidad %1, la potencia de calor es %2.
+  Rated {rating}, the heat input is {input}.
+    Capacidad {rating}, la potencia de calor es {input}.
   that is what it works at; ask the maker
     eso es a lo que trabaja; preguntar al fabricante
   ask whether that is
     preguntar si eso es
-  Set to %1, the plate says %2: %3 what it is designed for. Only that is held against the
+  Set to {set}, the plate says {tank}: {what} what it is designed for. Only that is held against the
       {relief_valve}.
-    Ajustada a %1, la placa dice %2: %3 aquello para lo que está diseñado. Solo con eso se compara
-      la válvula T&P.
-  Set to %1, the tank is rated for %2: it opens too late.
-    Ajustada a %1, el tanque está hecho para %2: abre demasiado tarde.
+    Ajustada a {set}, la placa dice {tank}: {what} aquello para lo que está diseñado. Solo con eso
+      se compara la válvula T&P.
+  Set to {set}, the tank is rated for {tank}: it opens too late.
+    Ajustada a {set}, el tanque está hecho para {tank}: abre demasiado tarde.
   Heat off until a valve set no higher than the tank's rating is fitted.
     Calor apagado hasta instalar una válvula que no abra por encima de lo que soporta el tanque.
   The last safety valve opens later than the tank can stand.
     La última válvula de alivio abre más tarde de lo que el tanque soporta.
-  Opens at %1, no higher than the tank's %2.
-    Abre a %1, no más que los %2 del tanque.
-  Fitted %1: within its three years.
-    Instalada en %1: dentro de sus tres años.
-  %1 years
-    %1 años
-  Fitted %1: its three years are over.
-    Instalada en %1: sus tres años han pasado.
+  Opens at {set}, no higher than the tank's {tank}.
+    Abre a {set}, no más que los {tank} del tanque.
+  Fitted {fitted}: within its three years.
+    Instalada en {fitted}: dentro de sus tres años.
+  {years} years
+    {years} años
+  Fitted {fitted}: its three years are over.
+    Instalada en {fitted}: sus tres años han pasado.
   This safety valve is due for replacement by age.
     A esta válvula de alivio le toca el cambio por edad.
   When the {relief_valve} was fitted is not recorded; the house rule replaces it after three years.
@@ -343,19 +329,19 @@ Munimen::Words::Language[:es].texts <<~TEXTS
       años.
   after a regulator, house and street differ
     tras un regulador, casa y calle difieren
-  House and {street} both stand at %1: the {regulator} no longer reduces.
-    Casa y calle están las dos a %1: el regulador de presión ya no reduce.
+  House and {street} both stand at {house}: the {regulator} no longer reduces.
+    Casa y calle están las dos a {house}: el regulador de presión ya no reduce.
   Replace or adjust the {regulator}; run a {tap} first to be sure that the pressure is not trapped.
     Cambiar o ajustar el regulador de presión; abrir antes una llave para asegurarse de que no es
       presión atrapada.
   The device that lowers the {street}'s water pressure has stopped working.
     El dispositivo que baja la presión del agua de la calle ha dejado de funcionar.
-  House %1, {street} %2: only a {street} that is higher shows what the {regulator} does. Run a cold
-      {tap}, shut it, and read both again.
-    Casa %1, calle %2: solo una calle con más presión muestra lo que hace el regulador. Abrir una
-      llave fría, cerrarla y leer las dos otra vez.
-  The house stands at %1, the {regulator} is set to %2.
-    La casa está a %1, el regulador está ajustado a %2.
+  House {house}, {street} {street_here}: only a {street} that is higher shows what the {regulator}
+      does. Run a cold {tap}, shut it, and read both again.
+    Casa {house}, calle {street_here}: solo una calle con más presión muestra lo que hace el
+      regulador. Abrir una llave fría, cerrarla y leer las dos otra vez.
+  The house stands at {house}, the {regulator} is set to {setting}.
+    La casa está a {house}, el regulador está ajustado a {setting}.
   Run a cold {tap}, shut it, and read again; where it climbs at rest with the heat off, replace the
       {regulator}.
     Abrir una llave fría, cerrarla y leer de nuevo; si sube en reposo con el calor apagado, cambiar
@@ -394,8 +380,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Una válvula de alivio contra la presión no funciona.
   strong full-bore flow, and it shuts
     caudal fuerte a paso pleno, y cierra
-  Heat off until the {%1} is replaced.
-    Calor apagado hasta cambiar la %1.
+  Heat off until the {valve} is replaced.
+    Calor apagado hasta cambiar la {valve}.
   The lever will not lift: the tank is not protected.
     La palanca no se levanta: el tanque no está protegido.
   The lever lifts and nothing comes: the tank is not protected.
@@ -423,8 +409,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Rehacerla antes de que vuelva el calor.
   A joint drips after the work.
     Una unión gotea después del trabajo.
-  Ran %1: flush again in %2 months.
-    Salió %1: enjuagar de nuevo en %2 meses.
+  Ran {out}: flush again in {months} months.
+    Salió {out}: enjuagar de nuevo en {months} meses.
   Heavy sediment came out.
     Salió mucho sedimento.
   what came out sets the next flush
@@ -433,8 +419,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Enjuagar de nuevo en seis meses.
   A lot of sediment had gathered in the tank.
     Se había juntado mucho sedimento en el tanque.
-  %1 % of the anode is left.
-    Queda el %1 % del ánodo.
+  {percent} % of the anode is left.
+    Queda el {percent} % del ánodo.
   any bare core wire, or a quarter left: replace
     alma de alambre a la vista, o queda un cuarto: cambiar
   Fit a new anode.
@@ -477,26 +463,26 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Los gases de combustión se quedan en la casa. Llevan monóxido de carbono, que mata.
   Flue gas spills at the hood in the worst case.
     Los humos se escapan por la campana en el peor caso.
-  %1 ppm of carbon monoxide in the room.
-    %1 ppm de monóxido de carbono en el cuarto.
+  {co} ppm of carbon monoxide in the room.
+    {co} ppm de monóxido de carbono en el cuarto.
   Investigate every burner.
     Investigar todos los quemadores.
   Drawn in at the hood, in the worst case.
     La campana aspira, en el peor caso.
-  %1 is more than the tank's %2.
-    %1 es más que los %2 del tanque.
+  {pressure} is more than the tank's {rated}.
+    {pressure} es más que los {rated} del tanque.
   no more pressure than the tank's plate
     no más presión que la de la placa del tanque
   Heat off; bring the supply down before it runs.
     Calor apagado; bajar la presión del suministro antes de que funcione.
   The water pressure is higher than the tank is made for.
     La presión del agua es mayor que aquella para la que está hecho el tanque.
-  %1 is more than it should be.
-    %1 es más de lo debido.
-  %1 is lower than usual.
-    %1 es menos de lo habitual.
-  %1 lies in the usual range.
-    %1 está en el margen habitual.
+  {pressure} is more than it should be.
+    {pressure} es más de lo debido.
+  {pressure} is lower than usual.
+    {pressure} es menos de lo habitual.
+  {pressure} lies in the usual range.
+    {pressure} está en el margen habitual.
   a blocked strainer starves hot water first
     un filtro atascado deja primero sin agua caliente
   The strainer is torn.
@@ -511,8 +497,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Mirarlo de nuevo en medio año; averiguar de dónde viene la arenilla.
   The filter before the pressure valve was full of dirt.
     El filtro antes de la válvula de presión estaba lleno de suciedad.
-  The strainer was %1; rinsed.
-    El filtro estaba %1; enjuagado.
+  The strainer was {found}; rinsed.
+    El filtro estaba {found}; enjuagado.
   120, 120, 240 V; or 230, 0, 230 V; zero everywhere once switched off
     120, 120, 240 V; o 230, 0, 230 V; cero en todas partes una vez apagado
   Something stays live after switching off.
@@ -523,8 +509,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Una parte del {heater} sigue energizada cuando está apagado.
   Both legs and across belong together.
     Las lecturas de las dos fases y entre ellas van juntas.
-  %1 V across: %2.
-    %1 V entre fases: %2.
   a leg is lost
     falta una fase
   not the rated voltage
@@ -533,38 +517,38 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Seguirlo hasta el breaker (disyuntor).
   The electricity does not reach the {heater} as it should.
     La electricidad no llega como debe al {heater}.
-  %1 and %2 V to {earth}: the {earth} is not proved, or the supply is not what it seems.
-    %1 y %2 V a tierra: la tierra no está comprobada, o el suministro no es lo que parece.
+  {one} and {two} V to {earth}: the {earth} is not proved, or the supply is not what it seems.
+    {one} y {two} V a tierra: la tierra no está comprobada, o el suministro no es lo que parece.
   Prove the {earth} against a live leg.
     Comprobar la tierra contra una fase viva.
   The electrical supply needs looking at.
     Hay que revisar el suministro eléctrico.
   Full voltage, and zero once switched off.
     Voltaje completo, y cero una vez apagado.
-  %1 is no warmer than the cold supply: the {heater} is off, or the wrong {tap} was measured.
-    %1 no es más que el agua fría: el {heater} está apagado, o se midió otra llave.
-  %1 at the {tap}, as set; burns adult skin in %2.
-    %1 en la llave, como está ajustado; quema la piel de un adulto en %2.
-  %1 is hotter than any setting: over-temperature.
-    %1 es más que cualquier ajuste: exceso de temperatura.
-  %1 burns adult skin in %2.
-    %1 quema la piel de un adulto en %2.
-  %1 burns adult skin in %2; children and the old sooner.
-    %1 quema la piel de un adulto en %2; la de niños y mayores, antes.
-  %1 lies in the range in which legionella can grow.
-    %1 está en el margen en que puede crecer la legionela.
-  %1 at the {tap}: hot enough, and burns only after %2.
-    %1 en la llave: suficiente, y solo quema después de %2.
+  {hot} is no warmer than the cold supply: the {heater} is off, or the wrong {tap} was measured.
+    {hot} no es más que el agua fría: el {heater} está apagado, o se midió otra llave.
+  {hot} at the {tap}, as set; burns adult skin in {burn}.
+    {hot} en la llave, como está ajustado; quema la piel de un adulto en {burn}.
+  {hot} is hotter than any setting: over-temperature.
+    {hot} es más que cualquier ajuste: exceso de temperatura.
+  {hot} burns adult skin in {burn}.
+    {hot} quema la piel de un adulto en {burn}.
+  {hot} burns adult skin in {burn}; children and the old sooner.
+    {hot} quema la piel de un adulto en {burn}; la de niños y mayores, antes.
+  {hot} lies in the range in which legionella can grow.
+    {hot} está en el margen en que puede crecer la legionela.
+  {hot} at the {tap}: hot enough, and burns only after {burn}.
+    {hot} en la llave: suficiente, y solo quema después de {burn}.
   {element}'s thermostat
     termostato de la resistencia
   {element}'s {cut_out}
     límite alto de la resistencia
-  The %1 is set to %2.
-    %1: ajustado a %2.
+  The {name} is set to {value}.
+    {name}: ajustado a {value}.
   tank's rating
     lo que soporta el tanque
-  Out of order: the %1 stands at %2, the %3 at %4.
-    Fuera de orden: %1 está a %2, %3 a %4.
+  Out of order: the {first} stands at {low}, the {second} at {high}.
+    Fuera de orden: {first} está a {low}, {second} a {high}.
   each tier must act before the next
     cada nivel debe actuar antes que el siguiente
   Heat off until the settings are in order.
@@ -585,31 +569,32 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Apagar y bloquear todas las fuentes de calor hasta que D2 esté libre.
   When a safety valve opens, scalding water would run into the room.
     Cuando abre una válvula de alivio, correría agua hirviente por el cuarto.
-  %1 on an unvented {heater}.
-    %1 en un sistema presurizado de agua caliente.
+  {text} on an unvented {heater}.
+    {text} en un sistema presurizado de agua caliente.
   charge is read with the water side at zero
     la carga se lee con el lado del agua a cero
-  %1 is the system's pressure, not the charge: it was read against live water. Bring the water side
-      to zero, by the valve that isolates the {vessel}, and read again.
-    %1 es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado del agua a
-      cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
+  {pressure} is the system's pressure, not the charge: it was read against live water. Bring the
+      water side to zero, by the valve that isolates the {vessel}, and read again.
+    {pressure} es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado
+      del agua a cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
   Read the static pressure first: the charge is held against it.
     Leer primero la presión estática: la carga se compara con ella.
-  %1 was read with {taps} running: approximate, too near the limit to decide. Isolate, drain to
-      zero, read again.
-    %1 se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir. Cerrar,
-      bajar la presión a cero y leer de nuevo.
-  %1, within %2 of the supply's %3.
-    %1, dentro de %2 de los %3 del suministro.
+  {pressure} was read with {taps} running: approximate, too near the limit to decide. Isolate, drain
+      to zero, read again.
+    {pressure} se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir.
+      Cerrar, bajar la presión a cero y leer de nuevo.
+  {pressure}, within {limit} of the supply's {target}.
+    {pressure}, dentro de {limit} de los {target} del suministro.
   Charged to the supply's
     Cargado a los
   Even at a supply of only
     Incluso con un suministro de solo
-  The {vessel} of %1 is too small for this tank. %2 %3, heating it from cold brings it to %4.
-    El tanque de expansión de %1 es demasiado pequeño para este tanque. %2 %3, calentarlo desde frío
-      lo lleva a %4.
-  Fit an {vessel} of %1 or more, charged to the supply pressure.
-    Instalar un tanque de expansión de %1 o más, cargado a la presión del suministro.
+  The {vessel} of {vessel_volume} is too small for this tank. {even} {supply}, heating it from cold
+      brings it to {reached}.
+    El tanque de expansión de {vessel_volume} es demasiado pequeño para este tanque. {even}
+      {supply}, calentarlo desde frío lo lleva a {reached}.
+  Fit an {vessel} of {wanted} or more, charged to the supply pressure.
+    Instalar un tanque de expansión de {wanted} o más, cargado a la presión del suministro.
   The small tank that cushions the pressure is too small for this {heater}.
     El pequeño tanque que amortigua la presión es demasiado pequeño para este {heater}.
   discharge pipe
@@ -627,7 +612,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   new {relief_valve}
     válvula T&P nueva
   high limit
-    límite de seguridad
+    límite alto
   flue
     ducto de gases
   order of the protections
@@ -670,22 +655,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     desarmado y dejado así
   not done
     no hecho
-  %1: done, but not proved yet: %2.
-    %1: hecho, pero aún no comprobado: %2.
+  {work}: done, but not proved yet: {proof}.
+    {work}: hecho, pero aún no comprobado: {proof}.
   Prove it before it is used.
     Comprobarlo antes de usarlo.
   Off until it is put right and proved.
     Apagado hasta que esté arreglado y comprobado.
   A danger was found here and has not been proved to be put right.
     Aquí se encontró un peligro y no se ha comprobado que esté arreglado.
-  %1: not visible.
-    %1: no visible.
+  {ask}: not visible.
+    {ask}: no visible.
   measured draw
     extracción medida
   usual draw
     extracción usual
-  Tank %1, water from %2 to %3; a heating after a %4 of %5.
-    Tanque de %1, agua de %2 a %3; un calentamiento tras una %4 de %5.
+  Tank {capacity}, water from {cold} to {hot}; a heating after a {drawn_here} of {drawn}.
+    Tanque de {capacity}, agua de {cold} a {hot}; un calentamiento tras una {drawn_here} de {drawn}.
   Nothing seen closes this system: heated water can push back into the main, and pressure should
       hardly rise.
     Nada de lo visto cierra este sistema: el agua calentada puede volver a la red y la presión
@@ -698,32 +683,33 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Con la carga como se ajustó
   Without any {vessel}
     Sin tanque de expansión
-  %1, heating a cold tank brings the pressure from %2 to %3.
-    %1, calentar un tanque frío lleva la presión de %2 a %3.
+  {lead}, heating a cold tank brings the pressure from {supply} to {hot_pressure}.
+    {lead}, calentar un tanque frío lleva la presión de {supply} a {hot_pressure}.
   The {vessel}'s volume is not on record: enter it from its plate, and this says what pressure the
       tank will reach.
     El volumen del tanque de expansión no está anotado: escríbalo de su placa y esto dirá a qué
       presión llegará el tanque.
-  Measured %1, expected %2 after this draw: they agree.
-    Medido %1, esperado %2 tras esta extracción: coinciden.
-  Measured %1, expected only %2 after this draw: the {vessel} takes less than its charge says, or
-      the supply itself rose. Look at the membrane and at the {regulator}.
-    Medido %1, esperado solo %2 tras esta extracción: el tanque de expansión absorbe menos de lo que
-      dice su carga, o subió el propio suministro. Mirar la membrana y el regulador de presión.
-  Measured %1, expected %2 after this draw: water has found another way, back into the main or out
-      of a {tap}.
-    Medido %1, esperado %2 tras esta extracción: el agua ha encontrado otro camino, de vuelta a la
-      red o por una llave.
-  Measured %1 on a supply of %2, though nothing seen closes this system: something does. Look for a
-      check valve or a {regulator}.
-    Medido %1 con un suministro de %2, aunque nada de lo visto cierra este sistema: algo lo cierra.
-      Buscar una válvula de retención o un regulador de presión.
+  Measured {peak}, expected {cycle_pressure} after this draw: they agree.
+    Medido {peak}, esperado {cycle_pressure} tras esta extracción: coinciden.
+  Measured {peak}, expected only {cycle_pressure} after this draw: the {vessel} takes less than its
+      charge says, or the supply itself rose. Look at the membrane and at the {regulator}.
+    Medido {peak}, esperado solo {cycle_pressure} tras esta extracción: el tanque de expansión
+      absorbe menos de lo que dice su carga, o subió el propio suministro. Mirar la membrana y el
+      regulador de presión.
+  Measured {peak}, expected {cycle_pressure} after this draw: water has found another way, back into
+      the main or out of a {tap}.
+    Medido {peak}, esperado {cycle_pressure} tras esta extracción: el agua ha encontrado otro
+      camino, de vuelta a la red o por una llave.
+  Measured {peak} on a supply of {supply}, though nothing seen closes this system: something does.
+      Look for a check valve or a {regulator}.
+    Medido {peak} con un suministro de {supply}, aunque nada de lo visto cierra este sistema: algo
+      lo cierra. Buscar una válvula de retención o un regulador de presión.
   volume is not known
     volumen no se conoce
   charge has not been read yet
     carga aún no se ha leído
-  Measured %1. The {vessel}'s %2: it cannot be said what was to be expected.
-    Medido %1. Del tanque de expansión, su %2: no se puede decir qué era de esperar.
+  Measured {peak}. The {vessel}'s {missing}: it cannot be said what was to be expected.
+    Medido {peak}. Del tanque de expansión, su {missing}: no se puede decir qué era de esperar.
   In service
     En servicio
   In service, with limits
@@ -738,28 +724,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La válvula de alivio no se probó.
   Everything tested is sound.
     Todo lo probado está bien.
-  %1 and must be put right by the dates given.
-    %1 y hay que arreglarlo en las fechas dadas.
   One defect stands
     Queda un defecto
-  %1 defects stand
-    Quedan %1 defectos
-  The {heater} %1 switched off and made safe; it must not be used until it is put right.
-    El {heater} %1 apagado y en condición segura; no debe usarse hasta que esté arreglado.
   must be
     debe quedar
   The {heater} is dangerous and was left in use against advice; it should be switched off until it
       is put right.
     El {heater} es peligroso y se dejó en uso contra nuestro consejo; debe apagarse hasta que esté
       arreglado.
-  The {heater} is in service, but %1 put right by the dates below.
-    El {heater} está en servicio, pero %1 antes de las fechas de abajo.
+  The {heater} is in service, but {things} put right by the dates below.
+    El {heater} está en servicio, pero {things} antes de las fechas de abajo.
   Everybody was asked to leave, and the emergency service was called
     Se pidió a todos que salieran y se llamó al servicio de emergencia
   Everybody must leave, and the emergency service be called from outside
     Todos deben salir y llamar desde afuera al servicio de emergencia
-  %1; the {heater} must not be used, and nobody goes back in, until they have cleared it.
-    %1; el {heater} no debe usarse y nadie vuelve a entrar hasta que ellos lo autoricen.
+  {said}; the {heater} must not be used, and nobody goes back in, until they have cleared it.
+    {said}; el {heater} no debe usarse y nadie vuelve a entrar hasta que ellos lo autoricen.
   The {heater} is in service; a few points are worth watching.
     El {heater} está en servicio; conviene vigilar algunos puntos.
   The {heater} is in service, and everything tested is sound.
@@ -772,8 +752,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     su válvula de alivio no se probó y hay que hacerlo
   one thing must be
     hay que arreglar una cosa
-  %1 things must be
-    hay que arreglar %1 cosas
+  {count} things must be
+    hay que arreglar {count} cosas
   Water pressure
     Presión del agua
   Pressure after the inlet group
@@ -790,19 +770,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Termostato y controles
   Tundish at full flow
     Embudo a pleno caudal
-  %1 entries were made without a signal and reached the office later, the last on %2, %3 UTC.
-    %1 anotaciones se hicieron sin señal y llegaron más tarde a la oficina, la última el %2, %3 UTC.
-  One entry of this visit was made without a signal and reached the office later, the last on %1, %2
+  {count} entries were made without a signal and reached the office later, the last on {date},
+      {time} UTC.
+    {count} anotaciones se hicieron sin señal y llegaron más tarde a la oficina, la última el
+      {date}, {time} UTC.
+  One entry of this visit was made without a signal and reached the office later, the last on
+      {date}, {time} UTC.
+    Una anotación de esta visita se hizo sin señal y llegó más tarde a la oficina, el {date}, {time}
       UTC.
-    Una anotación de esta visita se hizo sin señal y llegó más tarde a la oficina, el %1, %2 UTC.
   Photographs
     Fotografías
   Dripped after closing, and drips after washing the seat.
     Goteó tras cerrar, y gotea después de lavar el asiento.
   drips after washing
     gotea después de lavar
-  Open since %1: still there.
-    Abierto desde el %1: sigue igual.
+  Open since {found_on}: still there.
+    Abierto desde el {found_on}: sigue igual.
   Thermostat of the back-up immersion, turned down
     Termostato de la resistencia de apoyo, al bajarlo
   Expansion relief valve, ten seconds after closing
@@ -875,8 +858,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Medido de nuevo después del trabajo.
   Put right on this visit.
     Arreglado en esta visita.
-  %1: not done. %2
-    %1: no hecho. %2
+  {operation}: not done. {because}
+    {operation}: no hecho. {because}
   Hot water at your {tap} can burn: mix it with cold, and check it with a thermometer before a child
       or an older person uses it.
     El agua de su llave de agua caliente puede quemar: mézclela con fría y compruébela con un
@@ -893,16 +876,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Mirar el ánodo.
   Look at the anode: three years after it was fitted.
     Mirar el ánodo: tres años después de ponerlo.
-  Look at the anode: by estimate a quarter is left about %1.
-    Mirar el ánodo: se estima que quedará un cuarto hacia %1.
+  Look at the anode: by estimate a quarter is left about {month}.
+    Mirar el ánodo: se estima que quedará un cuarto hacia {month}.
   Renew the air bubble: it dissolves in about 18 months.
     Renovar la burbuja de aire: se disuelve en unos 18 meses.
   Re-check the new {vessel}'s charge: it must not have dropped.
     Volver a revisar la carga del tanque de expansión nuevo: no debe haber bajado.
   Re-check the {vessel}'s charge: it was set, and must not have dropped.
     Volver a revisar la carga del tanque de expansión: se ajustó, y no debe haber bajado.
-  Flush the tank: it ran %1 last time.
-    Enjuagar el tanque: la última vez salió %1.
+  Flush the tank: it ran {out} last time.
+    Enjuagar el tanque: la última vez salió {out}.
   Flush the tank: it has been flushed once, and stays clear by it.
     Enjuagar el tanque: se enjuagó una vez, y así queda limpio.
   Flush the tank: yearly, by house rule.
@@ -913,16 +896,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Buscar gotas donde se abrieron uniones; basta una foto hecha por quienes viven en la casa.
   Read the pressure while the {heater} is heated from cold.
     Leer la presión mientras el {heater} se calienta desde frío.
-  %1: put off. %2
-    %1: aplazado. %2
   Exercise the {relief_valve}: quarterly, by house rule.
     Probar la válvula T&P: cada trimestre, por regla de la empresa.
   Exercise the {relief_valve}.
     Probar la válvula T&P.
   Replace the {relief_valve}: three years old, by house rule.
     Cambiar la válvula T&P: tres años, por regla de la empresa.
-  The maker's warranty may end about %1: claim before then what is open.
-    La garantía del fabricante puede terminar hacia %1: reclame antes lo que quede pendiente.
+  The maker's warranty may end about {month}: claim before then what is open.
+    La garantía del fabricante puede terminar hacia {month}: reclame antes lo que quede pendiente.
   Fit or adjust a {regulator} on the supply.
     Instalar o ajustar un regulador de presión en el suministro.
   Fixtures and hoses are made for 550 kPa; above it they fail sooner.
@@ -1197,14 +1178,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     arreglado, sin comprobar
   made safe
     en condición segura
-  danger %1 (%2)
-    peligro %1 (%2)
+  danger {state} ({hazard})
+    peligro {state} ({hazard})
   heater feed
     alimentación del calentador
   heater lock
     bloqueo del calentador
-  Cut-out: %1
-    Corte: %1
   Hot, if the vessel failed
     Si fallara el vaso
   Hot, if the {vessel} failed
@@ -1225,8 +1204,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Límite de quemadura
   At the {tap}
     En la llave
-  The charge lies %1 the supply by %2: they belong on one rung.
-    La carga está %1 del suministro por %2: deben ser iguales.
+  The charge lies {side} the supply by {by}: they belong on one rung.
+    La carga está {side} del suministro por {by}: deben ser iguales.
   The hot peak stands above the limit: expansion is not taken up.
     El pico en caliente está por encima del límite: nada absorbe la expansión.
   The {relief_valve} opens above what the tank is rated for: it must be set no higher than the
@@ -1242,30 +1221,30 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     más de 5 min
   2 s or less
     2 s o menos
-  about %1 s
-    unos %1 s
-  about %1 min
-    unos %1 min
+  about {seconds} s
+    unos {seconds} s
+  about {delete_suffix} min
+    unos {delete_suffix} min
   return_temperature must be below the flow; above it the two are swapped or misread.
     return_temperature debe estar por debajo de la ida; por encima, las dos están cambiadas o mal
       leídas.
   return_temperature must be above the tank; a return below it is a misreading.
     return_temperature debe estar por encima del tanque; un retorno por debajo es una lectura
       equivocada.
-  %1 W/K when clean
-    %1 W/K cuando está limpio
-  The coil passes %1 % of what it should: fouled, or short of water.
-    El serpentín da el %1 % de lo que debe: sucio, o con poca agua.
-  The coil passes %1 % of what it should.
-    El serpentín da el %1 % de lo que debe.
-  The coil passes what it should: %1.
-    El serpentín da lo que debe: %1.
-  The return is nearly as hot as the flow: little is given up (%1). Look at the flow rate before
-      blaming the coil.
-    El retorno está casi tan caliente como la ida: se cede poco (%1). Mirar el caudal antes de
+  {rated} W/K when clean
+    {rated} W/K cuando está limpio
+  The coil passes {percent} % of what it should: fouled, or short of water.
+    El serpentín da el {percent} % de lo que debe: sucio, o con poca agua.
+  The coil passes {percent} % of what it should.
+    El serpentín da el {percent} % de lo que debe.
+  The coil passes what it should: {given}.
+    El serpentín da lo que debe: {given}.
+  The return is nearly as hot as the flow: little is given up ({given}). Look at the flow rate
+      before blaming the coil.
+    El retorno está casi tan caliente como la ida: se cede poco ({given}). Mirar el caudal antes de
       culpar al serpentín.
-  It gives up %1, the return clearly cooler than the flow.
-    Cede %1, el retorno claramente más frío que la ida.
+  It gives up {given}, the return clearly cooler than the flow.
+    Cede {given}, el retorno claramente más frío que la ida.
   Beyond the table: shorten the run, take out bends, or have it designed.
     Fuera de la tabla: acortar el recorrido, quitar codos o encargar su cálculo.
   Its resistance has not been measured.
@@ -1274,35 +1253,32 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Circuito abierto: la resistencia está quemada.
   As good as a short circuit: the element is finished.
     Casi un cortocircuito: la resistencia está acabada.
-  %1 Ω lies where this rating must.
-    %1 Ω está donde debe para esta potencia.
-  %1 Ω is not what this rating gives: another rating, or failing.
-    %1 Ω no es lo que da esta potencia: otra potencia, o está fallando.
+  {measured} Ω lies where this rating must.
+    {measured} Ω está donde debe para esta potencia.
+  {measured} Ω is not what this rating gives: another rating, or failing.
+    {measured} Ω no es lo que da esta potencia: otra potencia, o está fallando.
   A terminal is connected to the sheath: replace it; the circuit stays off.
     Un terminal toca la vaina: cambiar la resistencia; el circuito queda apagado.
   No path to the sheath.
     Ningún paso a la vaina.
   at least 1 Mohm
     al menos 1 Mohm
-  %1 % over the plate: over-fired.
-    %1 % sobre la placa: quema demasiado.
-  %1 % under the plate: slow to heat; look at pressure and orifice.
-    %1 % por debajo de la placa: calienta despacio; mirar presión e orificio.
+  {percent} % over the plate: over-fired.
+    {percent} % sobre la placa: quema demasiado.
+  {percent} % under the plate: slow to heat; look at pressure and orifice.
+    {percent} % por debajo de la placa: calienta despacio; mirar presión e orificio.
   Within what the plate allows.
     Dentro de lo que permite la placa.
-  %1 (%2) is above %3 (%4): burning lowers the pressure. Let them settle and read again.
-    %1 (%2) está por encima de %3 (%4): al quemar, la presión baja. Dejar que se asienten y leer de
-      nuevo.
   Under the burner the pressure falls below the appliance's minimum.
     Con el quemador encendido la presión cae por debajo del mínimo del aparato.
-  at least %1
-    al menos %1
-  The supply gives way by %1 under the burner: pipe, meter or regulator is short, or another
+  at least {least}
+    al menos {least}
+  The supply gives way by {drop} under the burner: pipe, meter or regulator is short, or another
       appliance takes it.
-    El suministro cede %1 con el quemador encendido: tubo, medidor o regulador se quedan cortos, o
-      lo toma otro aparato.
-  at most %1
-    como máximo %1
+    El suministro cede {drop} con el quemador encendido: tubo, medidor o regulador se quedan cortos,
+      o lo toma otro aparato.
+  at most {most}
+    como máximo {most}
   The supply gives way by no more than it should.
     El suministro no cede más de lo debido.
   So high a pressure can break the gas control.
@@ -1311,20 +1287,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El suministro está por encima del máximo de la placa.
   Lock-up is in order.
     La presión sin consumo está en orden.
-  at most %1 mbar
-    como máximo %1 mbar
+  at most {high} mbar
+    como máximo {high} mbar
   above what
     por encima de lo que
   below what
     por debajo de lo que
-  The manifold stands %1 its plate says.
-    La presión del quemador está %1 dice su placa.
   The meter gives what it should.
     El medidor da lo que debe.
   The working pressure at the meter is out of range.
     La presión de trabajo en el medidor está fuera de su margen.
-  %1–%2 mbar
-    %1–%2 mbar
+  {low}–{high} mbar
+    {low}–{high} mbar
   More reaches the appliance than this fuel's burner takes: its regulator, or the fuel, is another
       one.
     Llega al aparato más de lo que admite el quemador para este combustible: su regulador, o el
@@ -1333,26 +1307,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Al aparato le llega lo que debe.
   Too little reaches the appliance at full flow.
     Al aparato le llega poco a pleno caudal.
-  at least %1 mbar, and at most %2 mbar less than the meter
-    al menos %1 mbar, y como máximo %2 mbar menos que el medidor
+  at least {least} mbar, and at most {fall} mbar less than the meter
+    al menos {least} mbar, y como máximo {fall} mbar menos que el medidor
   Nothing measured yet: start with the generator in a lit pilot.
     Aún no se midió nada: empezar por el generador con el piloto encendido.
   The cut-off shows no continuity; measure the generator before condemning the control.
     El corte no tiene continuidad; medir el generador antes de condenar el control.
-  The %1 is weak; test the cut-off before condemning it.
-    El %1 está débil; probar el corte antes de condenarlo.
-  The %1 is weak and the cut-off is open: the control is replaced, and what overheated it found;
-      then the %2.
-    El %1 está débil y el corte abierto: se cambia el control, se busca qué lo recalentó, y luego el
-      %2.
-  The %1 is weak, the cut-off sound: clean the tip and tighten the nut; if it stays weak, replace
-      it.
-    El %1 está débil, el corte bien: limpiar la punta y apretar la tuerca; si sigue débil,
+  The {kind} is weak; test the cut-off before condemning it.
+    El {kind} está débil; probar el corte antes de condenarlo.
+  The {kind} is weak, the cut-off sound: clean the tip and tighten the nut; if it stays weak,
+      replace it.
+    El {kind} está débil, el corte bien: limpiar la punta y apretar la tuerca; si sigue débil,
       cambiarlo.
-  The %1 gives enough; now the cut-off.
-    El %1 da bastante; ahora el corte.
-  The %1 is good and the cut-off open: replace the control, and find out why it overheated.
-    El %1 está bien y el corte abierto: cambiar el control y averiguar por qué se recalentó.
+  The {kind} gives enough; now the cut-off.
+    El {kind} da bastante; ahora el corte.
+  The {kind} is good and the cut-off open: replace the control, and find out why it overheated.
+    El {kind} está bien y el corte abierto: cambiar el control y averiguar por qué se recalentó.
   Generator and cut-off are good: if the pilot still drops, suspect the control.
     Generador y corte están bien: si el piloto aún se apaga, sospechar del control.
   Loaded, it still gives what the control needs.
@@ -1385,26 +1355,28 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Levanta, caudal fuerte a paso pleno.
   Lifts, strong full-bore flow, shuts.
     Levanta, caudal fuerte a paso pleno, cierra.
-  The {regulator} brings %1 in the {street} down to %2.
-    El regulador de presión baja los %1 de la calle a %2.
-  The {regulator} brings %1 in the {street} down to %2 and holds its %3.
-    El regulador de presión baja los %1 de la calle a %2 y mantiene sus %3.
-  %1: put right, but not proved.
-    %1: arreglado, pero sin comprobar.
-  %1, the pressure reaches the %2's %3: it drips on heat-up, and that is physics, not a bad valve.
-    %1, la presión llega a los %3 de la %2: gotea al calentar, y eso es física, no una válvula mala.
-  %1, the pressure reaches the %2's %3 after about %4 min of heating from cold: it drips on heat-up,
-      and that is physics, not a bad valve.
-    %1, la presión llega a los %3 de la %2 tras unos %4 min de calentamiento desde frío: gotea al
-      calentar, y eso es física, no una válvula mala.
-  The charge is %1: about %2 against a supply of %3.
-    La carga está %1: unos %2 frente a un suministro de %3.
-  The charge is %1: %2 against a supply of %3.
-    La carga está %1: %2 frente a un suministro de %3.
-  %1 mm copper carries it.
-    %1 mm de cobre basta.
-  %1 mm copper carries it, one size up because it is shared.
-    %1 mm de cobre basta, un tamaño más porque se comparte.
+  The {regulator} brings {main} in the {street} down to {house}.
+    El regulador de presión baja los {main} de la calle a {house}.
+  The {regulator} brings {main} in the {street} down to {house} and holds its {setting}.
+    El regulador de presión baja los {main} de la calle a {house} y mantiene sus {setting}.
+  {danger}: put right, but not proved.
+    {danger}: arreglado, pero sin comprobar.
+  {lead}, the pressure reaches the {relief_name}'s {relief}: it drips on heat-up, and that is
+      physics, not a bad valve.
+    {lead}, la presión llega a los {relief} de la {relief_name}: gotea al calentar, y eso es física,
+      no una válvula mala.
+  {lead}, the pressure reaches the {relief_name}'s {relief} after about {minutes} min of heating
+      from cold: it drips on heat-up, and that is physics, not a bad valve.
+    {lead}, la presión llega a los {relief} de la {relief_name} tras unos {minutes} min de
+      calentamiento desde frío: gotea al calentar, y eso es física, no una válvula mala.
+  The charge is {side}: about {pressure} against a supply of {target}.
+    La carga está {side}: unos {pressure} frente a un suministro de {target}.
+  The charge is {side}: {pressure} against a supply of {target}.
+    La carga está {side}: {pressure} frente a un suministro de {target}.
+  {size} mm copper carries it.
+    {size} mm de cobre basta.
+  {size} mm copper carries it, one size up because it is shared.
+    {size} mm de cobre basta, un tamaño más porque se comparte.
   low
     baja
   high
@@ -1417,10 +1389,58 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     queda
   One protection was not tested.
     Una protección quedó sin probar.
-  One protection was not tested: %1.
-    Una protección quedó sin probar: %1.
-  %1 protections were not tested.
-    %1 protecciones quedaron sin probar.
-  %1 protections were not tested: %2.
-    %1 protecciones quedaron sin probar: %2.
+  One protection was not tested: {names}.
+    Una protección quedó sin probar: {names}.
+  {count} protections were not tested.
+    {count} protecciones quedaron sin probar.
+  {count} protections were not tested: {names}.
+    {count} protecciones quedaron sin probar: {names}.
+  {hot} at {bath}: burns adult skin in {time}.
+    {hot} en {bath}: quema la piel de un adulto en {time}.
+  {hot} at {bath}.
+    {hot} en {bath}.
+  D2 of {d2_size} would do in copper. {because}
+    D2 de {d2_size} bastaría en cobre. {because}
+  What it is made of is not on record.
+    No está anotado de qué material es.
+  It is of plastic: its maker's table decides.
+    Es de plástico: decide la tabla de su fabricante.
+  {volts} V across: a leg is lost.
+    {volts} V entre las dos: falta una fase.
+  {volts} V across: not the rated voltage.
+    {volts} V entre las dos: no es el voltaje nominal.
+  One defect stands and must be put right by the dates given.
+    Queda un defecto y hay que arreglarlo en las fechas dadas.
+  {count} defects stand and must be put right by the dates given.
+    Quedan {count} defectos y hay que arreglarlos en las fechas dadas.
+  The {heater} is switched off and made safe; it must not be used until it is put right.
+    El {heater} queda apagado y en condición segura; no debe usarse hasta que esté arreglado.
+  The {heater} must be switched off and made safe; it must not be used until it is put right.
+    El {heater} debe quedar apagado y en condición segura; no debe usarse hasta que esté arreglado.
+  The manifold stands as its plate says.
+    La presión del múltiple está como dice su placa.
+  The manifold stands above what its plate says.
+    La presión del múltiple está por encima de lo que dice su placa.
+  The manifold stands below what its plate says.
+    La presión del múltiple está por debajo de lo que dice su placa.
+  The {kind} is weak and the cut-off is open: the control is replaced, and what overheated it found;
+      then the {kind}.
+    El {kind} está débil y el corte abierto: se cambia el control y se busca qué lo sobrecalentó;
+      después, el {kind}.
+  {job}: put off. {reason}
+    {job}: aplazado. {reason}
+  {paper}: to follow
+    {paper}: pendiente
+  Put right: {how}.
+    Arreglado: {how}.
+  {lower} ({low}) is above {upper} ({high}): burning lowers the pressure. Let them settle and read
+      again.
+    {lower} ({low}) es mayor que {upper} ({high}): al quemar, la presión baja. Dejar que se asienten y
+      leer de nuevo.
+  line
+    la presión de la línea
+  standing
+    la presión en reposo
+  operating
+    la presión en marcha
 TEXTS

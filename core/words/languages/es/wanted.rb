@@ -163,22 +163,22 @@ Munimen::Words::Language[:es].texts <<~TEXTS
       encima de lo que soporta el tanque.
   The safety valve is set so close to the water pressure that it will drip.
     La válvula de alivio está ajustada tan cerca de la presión del agua que goteará.
-  It is set to %1.
-    Está ajustada a %1.
-  It is set to %1, the supply stands at %2: %3 between them.
-    Está ajustada a %1 y la entrada está a %2: %3 de diferencia.
+  It is set to {value}.
+    Está ajustada a {value}.
+  It is set to {set}, the supply stands at {supply}: {margin} between them.
+    Está ajustada a {set} y la entrada está a {supply}: {margin} de diferencia.
   Set the thermostats to 60 °C; a mixing valve keeps bath and shower at 49 °C.
     Poner los termostatos a 60 °C; una válvula mezcladora mantiene tina y ducha a 49 °C.
   An electric tank that is kept cooler can let legionella bacteria grow.
     Un tanque eléctrico más frío puede dejar crecer la bacteria legionela.
-  It holds %1.
-    Tiene %1 de capacidad.
+  It holds {value}.
+    Tiene {value} de capacidad.
   Ask the engineer who specified it: its safety devices are of a design of its own.
     Preguntar al ingeniero que lo diseñó: sus dispositivos de seguridad son de diseño propio.
   The cylinder is larger than the rules for packaged cylinders cover.
     El acumulador es mayor de lo que cubren las reglas para acumuladores de serie.
-  Its heat input is %1.
-    Su potencia es de %1.
+  Its heat input is {value}.
+    Su potencia es de {value}.
   The cylinder is heated harder than the rules for packaged cylinders cover.
     El acumulador se calienta con más potencia de la que cubren las reglas de serie.
 TEXTS
