@@ -147,10 +147,10 @@ module Munimen
 
       def assumptions
         draw = @visit.quantity(:drawn_volume) ? "measured draw" : "usual draw"
-        msg("Tank {capacity}, water from {cold} to {hot}; a heating after a {drawn_here} of " \
+        msg("Tank {capacity}, water from {cold} to {hot}; a heating after a {which} of " \
             "{drawn}.",
             capacity: @heater.capacity.format(units), cold: cold.format(units),
-            hot: hot.format(units), drawn_here: draw, drawn: drawn.format(units))
+            hot: hot.format(units), which: draw, drawn: drawn.format(units))
       end
 
       def sentences

@@ -72,9 +72,9 @@ module Munimen
           msg("Down to {extreme} for {minutes}.",
               extreme: say(event.extreme), minutes: minutes(event.seconds))
         else
-          msg("A bang: {start} to {extreme} and back within {format} s.",
+          msg("A bang: {start} to {extreme} and back within {seconds} s.",
               start: say(event.start), extreme: say(event.extreme),
-              format: format("%.1f", [event.seconds, 0.1].max))
+              seconds: format("%.1f", [event.seconds, 0.1].max))
         end
       end
 
@@ -175,9 +175,9 @@ module Munimen
 
         finding(
           :above,
-          msg("{minutes} above {at_most}, {format} % of the time.",
+          msg("{minutes} above {at_most}, {percent} % of the time.",
               minutes: minutes(over), at_most: limit.at_most.format(@rules.units),
-              format: format("%.0f", 100.0 * over / @log.seconds)),
+              percent: format("%.0f", 100.0 * over / @log.seconds)),
           limit:
         )
       end

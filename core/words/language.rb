@@ -47,6 +47,12 @@ module Munimen
 
         # Of all that a page can be in.
         def names = ["en", *all.keys.map(&:to_s)]
+
+        # The same, each by its own name: [{id:, name:}].
+        def offered
+          [{ id: "en", name: "English" },
+           *all.values.map { |one| { id: one.id.to_s, name: one.name } }]
+        end
       end
 
       attr_reader :id, :name, :courtesy

@@ -24,7 +24,7 @@ module Munimen
           )
         end
         customer.slice(:id, :name, :phone, :email, :note, :language).merge(
-          reminders: customer[:reminders] != 0, sites:
+          reminders: customer[:reminders] != 0, languages: Words::Language.offered, sites:
         )
       end
     end

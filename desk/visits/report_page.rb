@@ -6,7 +6,7 @@ module Munimen
     # as it was kept once it is signed.
     class ReportPage
       # What is as it is today, and not kept with a signed page.
-      NOW = %i[logo language courtesy photos document].freeze
+      NOW = %i[logo language languages courtesy photos document].freeze
 
       # A page as it is kept with a signed visit: its texts as they were signed, and beside them the
       # messages, by which it is said in other languages.
@@ -80,7 +80,8 @@ module Munimen
         page = translated(page, found, (page[:units] || :us).to_sym) if found
         page = page.except(:finished)
         page = page.merge(logo: @context.records.settings[:logo], courtesy: found&.courtesy,
-                          language: found ? found.id.to_s : "en")
+                          language: found ? found.id.to_s : "en",
+                          languages: Words::Language.offered)
         page.merge(document: Report::Document.new(page).to_a)
       end
 

@@ -68,26 +68,28 @@ RSpec.describe Munimen::Words::Language do
   # What a person says who speaks to nobody but the machine: numbers with their units.
   bare = /\A(?:[\d\W]|min|mm|in|psi|bar|°[CF]|s|kPa)*\z/
 
-  it "has every text that is declared, of both vocabularies" do
-    missing = declared.transform_values do |texts|
-      texts.compact.uniq.reject { |text| text.match?(bare) || spanish.knows?(text) }
+  Munimen::Words::Language.all.each_value do |language|
+    it "has every text that is declared in #{language.name}" do
+      missing = declared.transform_values do |texts|
+        texts.compact.uniq.reject { |text| text.match?(bare) || language.knows?(text) }
+      end
+      expect(missing.reject { |_, texts| texts.empty? }).to eq({})
     end
-    expect(missing.reject { |_, texts| texts.empty? }).to eq({})
-  end
 
-  it "puts in what is put in, and no more" do
-    texts = spanish.all_texts
-    expect(texts.size).to be > 1200
-    names = ->(text) { text.scan(Munimen::Message::NAME).flatten.map(&:downcase) }
-    known = Munimen::Words[:us].terms.keys.map(&:to_s)
-    wrong = texts.reject do |ours, theirs|
-      (names[ours] - known).uniq.sort == (names[theirs] - known).uniq.sort
+    it "puts in what is put in, and no more, in #{language.name}" do
+      texts = language.all_texts
+      expect(texts.size).to be > 1200
+      names = ->(text) { text.scan(Munimen::Message::NAME).flatten.map(&:downcase) }
+      known = Munimen::Words[:us].terms.keys.map(&:to_s)
+      wrong = texts.reject do |ours, theirs|
+        (names[ours] - known).uniq.sort == (names[theirs] - known).uniq.sort
+      end
+      expect(wrong).to eq({})
+      figures = ->(text) { text.gsub("CO2", "").scan(/\d+(?:[.,]\d+)?/).sort }
+      # D1, D2, 1 in 200 and what a law asks for stay what they are
+      changed = texts.reject { |ours, theirs| (figures[theirs] - figures[ours]).empty? }
+      expect(changed).to eq({})
     end
-    expect(wrong).to eq({})
-    figures = ->(text) { text.gsub("CO2", "").scan(/\d+(?:[.,]\d+)?/).sort }
-    # D1, D2, 1 in 200 and what a law asks for stay what they are
-    changed = texts.reject { |ours, theirs| (figures[theirs] - figures[ours]).empty? }
-    expect(changed).to eq({})
   end
 
   # What a page says, taken apart as far as anything was put together; of sources only the note.
@@ -111,21 +113,24 @@ RSpec.describe Munimen::Words::Language do
     [kind, books.map(&:id).sample(random:)]
   end
 
-  it "knows each template and text that visits by chance bring about" do
+  # Whether a piece has to be known in other languages at all.
+  ours = lambda do |text|
+    !text.is_a?(Munimen::Typed) && text.gsub(Munimen::Message::NAME, "").match?(/[[:alpha:]]{3}/) &&
+      [bare, number, citation].none? { |pattern| text.match?(pattern) }
+  end
+
+  it "knows each template and text that visits by chance bring about, in every language" do
     random = Random.new(20_261_201)
     missing = Build::KINDS.keys.product([0] * (12 * TRIES)).flat_map do |kind, _|
       visit = by_chance(*random_visit[kind, random], random)
       said = pieces([Munimen::Report::CustomerPage.new(visit).to_h,
                      Munimen::Drawing::Ladder.new(visit).to_h])
-      said.reject do |text|
-        words = text.gsub(Munimen::Message::NAME, "")
-        text.is_a?(Munimen::Typed) || !words.match?(/[[:alpha:]]{3}/) ||
-          [bare, number, citation].any? { |pattern| text.match?(pattern) } ||
-          spanish.knows?(text) || spanish.knows?(text.sub(/\A./, &:swapcase)) ||
-          spanish.exact(text, visit.units)
+      said.select(&ours).product(described_class.all.values).reject do |text, language|
+        language.knows?(text) || language.knows?(text.sub(/\A./, &:swapcase)) ||
+          language.exact(text, visit.units)
       end
     end
-    expect(missing.uniq).to eq([])
+    expect(missing.uniq.map { |text, language| [text, language.id] }).to eq([])
   end
 
   # Pages that were signed before messages were kept have finished English; re-translated by hand,
@@ -189,6 +194,6 @@ RSpec.describe Munimen::Words::Language do
   end
 
   it "refuses a language that it has not" do
-    expect { described_class.find("tlh") }.to raise_error(Munimen::Error, /en, es/)
+    expect { described_class.find("tlh") }.to raise_error(Munimen::Error, /en, es, fr/)
   end
 end

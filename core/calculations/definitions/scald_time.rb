@@ -27,8 +27,8 @@ Munimen::Calculations::Calculation.define :scald_time do
           :burns,
           (
             if seconds >= 90
-              msg("about {delete_suffix} min",
-                  delete_suffix: (seconds / 60).round(1).to_s.delete_suffix(".0"))
+              msg("about {minutes} min",
+                  minutes: (seconds / 60).round(1).to_s.delete_suffix(".0"))
             else
               msg("about {seconds} s", seconds: seconds.round)
             end

@@ -125,7 +125,7 @@ Munimen::Judgement::Check.define :d2_fall, part: :discharge_pipe do
     next unless visit.rules.book.is?(:england_g3)
 
     source = Munimen::Source.published("Approved Document G", "G3, D2", clause: :from_memory)
-    told = msg("1 in {format}", format: format("%g", fall))
+    told = msg("1 in {run}", run: format("%g", fall))
     next sound(msg("D2 falls {told}.", told:), measured: told) if fall <= 200
 
     finding(

@@ -16,9 +16,9 @@ Munimen::Judgement::Check.define :inlet_group, part: :inlet_group do
     if mains && (mains.si - after.si).abs <= 20_000 && after > (setting || after)
       next finding(
         limit.grade,
-        msg("The reading after the group equals the mains at {mains_here}: the {regulator} has " \
+        msg("The reading after the group equals the mains at {main}: the {regulator} has " \
             "failed.",
-            mains_here: say(mains)),
+            main: say(mains)),
         limit:,
         measured: after,
         between:

@@ -32,9 +32,9 @@ Munimen::Judgement::Check.define :regulator, part: :regulator do
       )
     elsif street.si <= house.si + give
       not_tested(
-        msg("House {house}, {street} {street_here}: only a {street} that is higher shows what " \
+        msg("House {house}, {street} {main}: only a {street} that is higher shows what " \
             "the {regulator} does. Run a cold {tap}, shut it, and read both again.",
-            house: say(house), street_here: say(street)),
+            house: say(house), main: say(street)),
         measured: house,
         source:
       )

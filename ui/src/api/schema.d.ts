@@ -3053,6 +3053,7 @@ export interface components {
             reminders?: boolean;
         };
         Customer: {
+            languages: components["schemas"]["Languages"];
             id: string;
             name: string;
             phone?: components["schemas"]["MaybeText"];
@@ -4386,11 +4387,13 @@ export interface components {
             typed?: boolean;
             strokes?: number[][][];
         };
-        /**
-         * @description That the customer's page can be in
-         * @enum {string}
-         */
-        Language: "en" | "es";
+        /** @description That the customer's page can be in, such as "es"; which there are, Languages says */
+        Language: string;
+        /** @description All that a page can be in, each by its own name */
+        Languages: {
+            id: components["schemas"]["Language"];
+            name: string;
+        }[];
         /** @description What a document is made of */
         Block: components["schemas"]["LetterheadBlock"] | components["schemas"]["NoteBlock"] | components["schemas"]["VerdictBlock"] | components["schemas"]["FindingsBlock"] | components["schemas"]["ListBlock"] | components["schemas"]["TableBlock"] | components["schemas"]["PairBlock"] | components["schemas"]["ParagraphBlock"] | components["schemas"]["TitleBlock"] | components["schemas"]["DrawingBlock"] | components["schemas"]["PhotographsBlock"] | components["schemas"]["SignaturesBlock"];
         /**
@@ -4578,6 +4581,7 @@ export interface components {
                 at: string;
                 by: string;
             }[];
+            languages: components["schemas"]["Languages"];
             language?: components["schemas"]["Language"];
             /** @description The firm's, as a data address */
             logo?: string | null;

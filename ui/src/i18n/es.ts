@@ -17,15 +17,15 @@ export default {
     now: 'Haga esto ya',
     nothing: 'Nada, o nada de esto',
     words: 'Con sus palabras: ¿cuándo gotea, desde cuándo, qué se oyó?',
-    warm: '¿A qué temperatura sale el agua caliente de un grifo? (con termómetro, a los dos minutos)',
+    warm: '¿A qué temperatura sale el agua caliente de una llave? (con termómetro, a los dos minutos)',
     careful:
-      'Deje correr el agua sobre el termómetro, no sobre la mano. Para esto no abra ninguna válvula, no quite ninguna tapa ni rearme nada.',
+      'Deje correr el agua sobre el termómetro, no sobre la mano. Para esto no abra ninguna válvula, no quite ninguna tapa ni restablezca nada.',
     send: 'Enviar',
     thanks: 'Gracias. Lo verá quien vaya.',
     pictures: 'Fotos',
     slot: {
       plate: 'La etiqueta del aparato',
-      drip: 'Donde gotea, el cubo',
+      drip: 'Donde gotea, la cubeta',
       place: 'El lugar donde está',
     },
     there: 'ninguna aún | una enviada | {n} enviadas',

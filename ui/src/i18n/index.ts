@@ -1,26 +1,30 @@
-// Texts of the interface in the two vocabularies; a site has one. English (England) says only
-// what differs, Spanish what the customer's page says.
+// Texts of the interface in the vocabularies; a site has one. English (England) says only what
+// differs, another language what a customer reads who has no account.
 import { createI18n } from 'vue-i18n'
 import england from './en-GB'
 import us from './en'
 import canada from './en-CA'
 import es from './es'
+import fr from './fr'
 
 export const i18n = createI18n({
   legacy: false,
   locale: 'us',
   fallbackLocale: 'us',
-  messages: { us, england, canada, es },
+  messages: { us, england, canada, es, fr },
 })
 
-const TAGS = { us: 'en-US', england: 'en-GB', canada: 'en-CA', es: 'es-US' } as const
+const TAGS = { us: 'en-US', england: 'en-GB', canada: 'en-CA', es: 'es-US', fr: 'fr-CA' } as const
 type Locale = keyof typeof TAGS
-const known = (name: string): Locale =>
-  name === 'england' || name === 'canada' || name === 'es' ? name : 'us'
+const there = (name: string): name is Locale => name in TAGS
+const known = (...names: string[]): Locale => names.find(there) ?? 'us'
 
-/** Speaks the words of a site's units, 'us', 'canada' or 'england', or a language, 'es', from here on. */
-export function setLocale(name: string) {
-  i18n.global.locale.value = known(name)
+/**
+ * Speaks the words of a site's units ('us', 'canada', 'england') or of a language ('es') from here
+ * on: of the first of those named that there is.
+ */
+export function setLocale(...names: string[]) {
+  i18n.global.locale.value = known(...names)
   document.documentElement.lang = tag()
 }
 

@@ -25,7 +25,7 @@ const path = { params: { path: { link: props.link } } }
 function show(page: Schemas['Before']) {
   shown.value = page
   at(page.units)
-  if (page.language === 'es') setLocale('es')
+  setLocale(page.language, page.units)
 }
 onMounted(() =>
   run(async () => {

@@ -285,8 +285,9 @@ const take = () => getReady(heaters.value)
         <label class="stack"
           >{{ $t('customers.language')
           }}<select v-model="details.language" class="native" name="language">
-            <option value="en">English</option>
-            <option value="es" lang="es">Español</option>
+            <option v-for="one in customer.languages" :key="one.id" :value="one.id" :lang="one.id">
+              {{ one.name }}
+            </option>
           </select></label
         >
         <label

@@ -23,7 +23,7 @@ const read = (language?: Report['language']) =>
     const params = { path: { id: props.id }, query: language ? { language } : {} }
     report.value = await unwrap(api.GET('/api/visits/{id}/report', { params }))
     mail.value ||= report.value.email ?? ''
-    setLocale(report.value.language === 'es' ? 'es' : (report.value.units ?? 'us'))
+    setLocale(report.value.units ?? 'us')
   })
 onMounted(() => read())
 onUnmounted(() => setLocale(report.value?.units ?? 'us'))
@@ -107,7 +107,7 @@ const print = () => window.print()
           $t('outbox.eml')
         }}</a>
         <button class="plain-button" type="button" @click="print">{{ $t('report.print') }}</button>
-        <PageLanguage :language="report.language" @chosen="read" />
+        <PageLanguage :language="report.language" :languages="report.languages" @chosen="read" />
         <a
           class="pdf"
           :href="`/api/visits/${id}/report.pdf?language=${report.language ?? 'en'}`"

@@ -14,7 +14,7 @@ const load = (language?: Report['language']) =>
   run(async () => {
     const params = { path: { token: props.token }, query: language ? { language } : {} }
     report.value = await unwrap(api.GET('/api/shared/{token}', { params }))
-    setLocale(report.value.language === 'es' ? 'es' : (report.value.units ?? 'us'))
+    setLocale(report.value.units ?? 'us')
   })
 onMounted(() => load())
 const pdf = computed(
@@ -30,7 +30,7 @@ const pdf = computed(
         <a class="plain-button" :href="pdf" target="_blank" rel="noopener">{{
           $t('report.pdf')
         }}</a>
-        <PageLanguage :language="report.language" @chosen="load" />
+        <PageLanguage :language="report.language" :languages="report.languages" @chosen="load" />
       </div>
       <ReportSheet :report="report" :photos="`/api/shared/${token}/photos`" />
     </template>

@@ -13,7 +13,7 @@ const { error, run } = useRequest()
 onMounted(() =>
   run(async () => {
     tag.value = await unwrap(api.GET('/api/tags/{id}', { params: { path: { id: props.id } } }))
-    setLocale(tag.value.language === 'es' ? 'es' : tag.value.units)
+    setLocale(tag.value.language, tag.value.units)
   }),
 )
 </script>

@@ -326,8 +326,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Salida de humos en bajada, combada o sin sujetar
   The exhaust pipe does not rise as it must.
     El tubo de escape no sube como debe.
-  Re-hang it: rising a quarter inch per foot, supported.
-    Volver a colgarlo: subiendo un cuarto de pulgada por pie, sujeto.
   Hood loose or off
     Campana suelta o quitada
   Exhaust gas can enter the room instead of going up the flue.
@@ -336,10 +334,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Quemador apagado; asentar y fijar la campana, probar el tiro.
   No free opening for combustion air
     Sin abertura libre para el aire de combustión
-  The burner does not get enough air to burn clean.
-    El quemador no recibe aire bastante para quemar limpio.
-  Give the room its openings; work out their size.
-    Dar al cuarto sus aberturas; calcular su tamaño.
   Intake screen choked with lint
     Rejilla de entrada obstruida por pelusa
   Dust starves the burner of air.
@@ -423,8 +417,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Sin conexión a tierra
   If a wire touches the metal, nothing would trip.
     Si un cable toca el metal, ningún breaker se dispararía y el metal quedaría energizado.
-  Connect it, prove continuity.
-    Conectarla, comprobar la continuidad.
   Straps missing where they are required
     Faltan las correas donde se exigen
   An earthquake could throw the heater over.
@@ -514,14 +506,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Conector de gas doblado, corroído o de tipo antiguo
   The flexible gas pipe is not safe any more.
     El tubo flexible de gas ya no es seguro.
-  Replace the connector.
-    Cambiar el conector.
   Burner door loose, or its gasket damaged
     Puerta del quemador suelta, o su empaque dañado
   The burner's door does not seal.
     La puerta del quemador no cierra bien.
-  Seat it, renew the gasket.
-    Asentarla y cambiar el empaque.
   Controls have been under water
     Los controles han estado bajo el agua
   The gas control has been under water and cannot be trusted.
@@ -550,8 +538,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Cable o terminal quemado
   A connection has been running hot.
     Una conexión se ha calentado demasiado.
-  Dead and proved; cut back, new terminal, right torque.
-    Sin voltaje, comprobado; recortar, terminal nuevo, apriete correcto.
   Cable damaged or not held
     Cable dañado o sin sujetar
   The cable could pull loose or fray.
@@ -860,8 +846,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Aire de combustión sin obstrucción
   Intake screen and sight glass
     Rejilla de entrada y mirilla
-  Height of the burner in a garage
-    Altura del quemador en un garaje
   Anode hexagon
     Hexágono del ánodo
   {Relief_valve}

@@ -127,8 +127,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     D1 mide {length} de largo.
   D2 runs {drop} straight down below the tundish.
     D2 baja {drop} en vertical por debajo del embudo.
-  1 in {format}
-    1 en {format}
+  1 in {run}
+    1 en {run}
   D2 falls {told}.
     D2 cae {told}.
   D2 falls only {told}.
@@ -178,16 +178,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Pasan {flow}.
   The plate's input is not recorded.
     La potencia de la placa no está anotada.
-  Input at most 5 % over the plate, for measuring, and not 10 % under
-    Potencia como máximo 5 % sobre la placa, por la medición, y no 10 % por debajo
   The burner does not burn as much gas as its plate says.
     El quemador no consume el gas que dice su placa.
-  Set the manifold to its plate; check the orifice.
-    Ajustar la presión del múltiple a la de su placa; revisar el orificio.
   Pressures in three states; orifice and burner clean.
     Presiones en tres estados; orificio y quemador limpios.
-  The input is that of its plate.
-    La potencia es la de su placa.
   The {high_limit} had not tripped.
     El límite alto no se había disparado.
   The {high_limit} had tripped: the water was far too hot, or its terminals were.
@@ -210,8 +204,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La presión subió a {peak} mientras el agua se calentaba.
   Pressure rose no further than {peak} while the water heated.
     La presión no pasó de {peak} mientras el agua se calentaba.
-  The reading after the group equals the mains at {mains_here}: the {regulator} has failed.
-    La lectura tras el grupo es igual a la red, {mains_here}: el regulador ha fallado.
+  The reading after the group equals the mains at {main}: the {regulator} has failed.
+    La lectura tras el grupo es igual a la red, {main}: el regulador ha fallado.
   The {regulator}'s setting is not recorded; read it off the group.
     El ajuste del regulador no está anotado; leerlo en el grupo.
   Holds its setting of {setting}.
@@ -336,10 +330,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
       presión atrapada.
   The device that lowers the {street}'s water pressure has stopped working.
     El dispositivo que baja la presión del agua de la calle ha dejado de funcionar.
-  House {house}, {street} {street_here}: only a {street} that is higher shows what the {regulator}
-      does. Run a cold {tap}, shut it, and read both again.
-    Casa {house}, calle {street_here}: solo una calle con más presión muestra lo que hace el
-      regulador. Abrir una llave fría, cerrarla y leer las dos otra vez.
+  House {house}, {street} {main}: only a {street} that is higher shows what the {regulator} does.
+      Run a cold {tap}, shut it, and read both again.
+    Casa {house}, calle {main}: solo una calle con más presión muestra lo que hace el regulador.
+      Abrir una llave fría, cerrarla y leer las dos otra vez.
   The house stands at {house}, the {regulator} is set to {setting}.
     La casa está a {house}, el regulador está ajustado a {setting}.
   Run a cold {tap}, shut it, and read again; where it climbs at rest with the heat off, replace the
@@ -509,10 +503,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Una parte del {heater} sigue energizada cuando está apagado.
   Both legs and across belong together.
     Las lecturas de las dos fases y entre ellas van juntas.
-  a leg is lost
-    falta una fase
-  not the rated voltage
-    no es el voltaje nominal
   Follow it back to the {breaker}.
     Seguirlo hasta el breaker (disyuntor).
   The electricity does not reach the {heater} as it should.
@@ -669,8 +659,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     extracción medida
   usual draw
     extracción usual
-  Tank {capacity}, water from {cold} to {hot}; a heating after a {drawn_here} of {drawn}.
-    Tanque de {capacity}, agua de {cold} a {hot}; un calentamiento tras una {drawn_here} de {drawn}.
+  Tank {capacity}, water from {cold} to {hot}; a heating after a {which} of {drawn}.
+    Tanque de {capacity}, agua de {cold} a {hot}; un calentamiento tras una {which} de {drawn}.
   Nothing seen closes this system: heated water can push back into the main, and pressure should
       hardly rise.
     Nada de lo visto cierra este sistema: el agua calentada puede volver a la red y la presión
@@ -724,10 +714,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La válvula de alivio no se probó.
   Everything tested is sound.
     Todo lo probado está bien.
-  One defect stands
-    Queda un defecto
-  must be
-    debe quedar
   The {heater} is dangerous and was left in use against advice; it should be switched off until it
       is put right.
     El {heater} es peligroso y se dejó en uso contra nuestro consejo; debe apagarse hasta que esté
@@ -1186,8 +1172,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     bloqueo del calentador
   Hot, if the vessel failed
     Si fallara el vaso
-  Hot, if the {vessel} failed
-    En caliente, si fallara el tanque de expansión
   Hot, expected
     En caliente, esperado
   Tank is rated
@@ -1223,8 +1207,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     2 s o menos
   about {seconds} s
     unos {seconds} s
-  about {delete_suffix} min
-    unos {delete_suffix} min
+  about {minutes} min
+    unos {minutes} min
   return_temperature must be below the flow; above it the two are swapped or misread.
     return_temperature debe estar por debajo de la ida; por encima, las dos están cambiadas o mal
       leídas.
@@ -1287,12 +1271,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El suministro está por encima del máximo de la placa.
   Lock-up is in order.
     La presión sin consumo está en orden.
-  at most {high} mbar
-    como máximo {high} mbar
-  above what
-    por encima de lo que
-  below what
-    por debajo de lo que
   The meter gives what it should.
     El medidor da lo que debe.
   The working pressure at the meter is out of range.
@@ -1385,8 +1363,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     por debajo
   above
     por encima
-  is
-    queda
   One protection was not tested.
     Una protección quedó sin probar.
   One protection was not tested: {names}.
@@ -1435,8 +1411,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Arreglado: {how}.
   {lower} ({low}) is above {upper} ({high}): burning lowers the pressure. Let them settle and read
       again.
-    {lower} ({low}) es mayor que {upper} ({high}): al quemar, la presión baja. Dejar que se asienten y
-      leer de nuevo.
+    {lower} ({low}) es mayor que {upper} ({high}): al quemar, la presión baja. Dejar que se asienten
+      y leer de nuevo.
   line
     la presión de la línea
   standing

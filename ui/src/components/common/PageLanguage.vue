@@ -3,18 +3,14 @@
 import { type Report } from '@/api/client'
 
 type Language = NonNullable<Report['language']>
-defineProps<{ language?: Language }>()
+defineProps<{ language?: Language; languages: Report['languages'] }>()
 const emit = defineEmits<{ chosen: [Language] }>()
-const LANGUAGES: [Language, string][] = [
-  ['en', 'English'],
-  ['es', 'Español'],
-]
 </script>
 
 <template>
-  <span class="row" role="group" aria-label="Language · Idioma">
+  <span class="row" role="group" aria-label="Language · Idioma · Langue">
     <button
-      v-for="[id, name] in LANGUAGES"
+      v-for="{ id, name } in languages"
       :key="id"
       type="button"
       class="plain-button"
