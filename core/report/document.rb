@@ -24,7 +24,7 @@ module Munimen
       # What a mail says of it.
       BRIEF = [Sections::Standing, Sections::ToDo, Sections::NextDates].freeze
 
-      # report: as Desk::ReportPage gives it, in its language, with symbols as keys.
+      # report: as the desk gives it, in its language, with symbols as keys.
       def initialize(report) = @report = report
 
       def to_a

@@ -8,7 +8,7 @@ module Munimen
       GRADES = { danger: "Danger", defect: "Defect", watch: "Watch", advice: "Advice",
                  sound: "Sound", not_tested: "Not tested" }.freeze
 
-      # report: as Desk::ReportPage gives it.
+      # report: as the desk gives it.
       def initialize(report)
         @report = report
         @page = report[:page]

@@ -18,9 +18,9 @@ RSpec.describe "A household before a visit", type: :feature do
     page.driver.resize(390, 844)
     go Munimen::Desk::ToldBefore.new(office.context).link(visit)
     choose "Huele a gas"
-    expect(page).to have_css("[role=alert]", text: "Todos fuera, ya.").and have_content("911")
+    expect(page).to have_css("[role=alert]", text: "Todos afuera, ya.").and have_content("911")
     expect(serious).to be_empty
-    choose "Gotea agua por el tubo de la válvula de seguridad"
+    choose "Gotea agua por el tubo de la válvula de alivio"
     expect(page).to have_no_css("[role=alert]")
     fill_in "words", with: "Solo de noche"
     fill_in "temperature", with: "mucho"

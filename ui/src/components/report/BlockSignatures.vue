@@ -10,7 +10,7 @@ const path = (strokes: number[][][]) =>
 </script>
 
 <template>
-  <section class="together">
+  <section class="signatures together">
     <h2>{{ block.title }}</h2>
     <div class="two">
       <div v-for="side in block.sides" :key="side.who">
