@@ -3,9 +3,11 @@
 # Lever, flow and closing of each relief valve; common practice. The T&P is the last protection, the
 # expansion relief of an English inlet group the one before it.
 [
-  [:relief_valve, :relief, 120, "The last protection against a bursting tank does not work."],
-  [:expansion_relief, :expansion_relief, 130, "A safety valve against pressure does not work."]
-].each do |part, prefix, place, explain|
+  [:relief_valve, :relief, 120, "The last protection against a bursting tank does not work.",
+   "Heat off until the {relief_valve} is replaced."],
+  [:expansion_relief, :expansion_relief, 130, "A safety valve against pressure does not work.",
+   "Heat off until the {expansion_relief} is replaced."]
+].each do |part, prefix, place, explain, remedy|
   Munimen::Judgement::Check.define part, part: do
     on_page place, "{#{part.capitalize}}"
     uses :"#{prefix}_flow", :"#{prefix}_lever", :"#{prefix}_closes"
@@ -15,7 +17,7 @@
         source:,
         due_in: 0,
         who: trade,
-        remedy: msg("Heat off until the {valve} is replaced.", valve: "{#{part}}"),
+        remedy:,
         explain:
       }
       flow = visit.choice(:"#{prefix}_flow")

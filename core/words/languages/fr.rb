@@ -2,8 +2,8 @@
 
 # As it is written in Canada.
 smell = lambda do |whom|
-  "Ça sent le gaz? N'actionnez à l'intérieur ni interrupteur ni téléphone : sortez, éloignez-vous " \
-    "et appelez de dehors #{whom}."
+  "Ça sent le gaz? N'actionnez à l'intérieur ni interrupteur ni téléphone : sortez, " \
+    "éloignez-vous et appelez de dehors #{whom}."
 end
 Munimen::Words::Language.define(
   :fr,

@@ -374,8 +374,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Una válvula de alivio contra la presión no funciona.
   strong full-bore flow, and it shuts
     caudal fuerte a paso pleno, y cierra
-  Heat off until the {valve} is replaced.
-    Calor apagado hasta cambiar la {valve}.
+  Heat off until the {relief_valve} is replaced.
+    Calor apagado hasta cambiar la válvula T&P.
+  Heat off until the {expansion_relief} is replaced.
+    Calor apagado hasta cambiar la válvula de alivio de expansión.
   The lever will not lift: the tank is not protected.
     La palanca no se levanta: el tanque no está protegido.
   The lever lifts and nothing comes: the tank is not protected.

@@ -374,8 +374,10 @@ Munimen::Words::Language[:fr].texts <<~TEXTS
     Une soupape de sûreté contre la pression ne marche pas.
   strong full-bore flow, and it shuts
     jet fort à plein passage, et elle ferme
-  Heat off until the {valve} is replaced.
-    Chauffage coupé jusqu'à ce que {valve} soit remplacée.
+  Heat off until the {relief_valve} is replaced.
+    Chauffage coupé jusqu'à ce que la soupape T-P soit remplacée.
+  Heat off until the {expansion_relief} is replaced.
+    Chauffage coupé jusqu'à ce que la soupape d'expansion soit remplacée.
   The lever will not lift: the tank is not protected.
     Le levier ne se lève pas : le réservoir n'est pas protégé.
   The lever lifts and nothing comes: the tank is not protected.
