@@ -33,6 +33,7 @@ module Munimen
           sentence: outcome.sentence(@words),
           untested: outcome.untested?,
           rang:,
+          looked_into: LookedInto.new(@visit).to_a,
           results:,
           gas: GasTable.new(@visit).to_a,
           deficiencies: deficiencies.map { |verdict| deficiency(verdict) },

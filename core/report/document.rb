@@ -15,9 +15,9 @@ module Munimen
       # First what the customer has to know, then the record for those who come next.
       PARTS = {
         customer: [Sections::Head, Sections::Remarks, Sections::Standing, Sections::ToDo,
-                   Sections::NotTested, Sections::Results, Sections::Gas, Sections::Rectified,
-                   Sections::Agreed, Sections::Leaving, Sections::Papers, Sections::Mind,
-                   Sections::Signatures, Sections::Amendments],
+                   Sections::NotTested, Sections::LookedInto, Sections::Results, Sections::Gas,
+                   Sections::Rectified, Sections::Agreed, Sections::Leaving, Sections::Papers,
+                   Sections::Mind, Sections::Signatures, Sections::Amendments],
         record: [Sections::Record, Sections::Drawing, Sections::Meaning, Sections::OutOfOrder,
                  Sections::Done, Sections::HouseRules, Sections::Glossary, Sections::Photographs]
       }.freeze

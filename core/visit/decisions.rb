@@ -154,6 +154,9 @@ module Munimen
       # Operations asked for besides those of the jobs.
       def extra_operations = of(:also).map { |(id), _| id.to_sym }
 
+      # Symptoms of which the fault finder was asked, in that order.
+      def faults = of(:fault).map { |(symptom, _), _| symptom.to_sym }.uniq
+
       # Answers to the fault finder's tests of a symptom: {test => outcome}.
       def fault_answers(symptom)
         found = of(:fault).select { |(of, _), _| of == symptom.to_s }

@@ -71,6 +71,24 @@ RSpec.describe Munimen::Report::Document do
     expect(side[drawn]).to include(name: "not signed")
   end
 
+  # “Thermocouple weak” is left by a pilot that dies and a generator that gives too little: handbook.
+  it "says what was looked into, what each test showed and what that leaves, in each language" do
+    asked = { "fault.pilot_out.pilot_flame" => "blue_on_tip",
+              "fault.pilot_out.release" => "dies_soon" }
+    visit = seen.with(decisions: asked)
+    finder = Munimen::Faults::Finder
+    expect(visit.decisions.faults).to eq([:pilot_out])
+    { nil => "Looked into: The pilot flame goes out", "es" => "Lo que se buscó: ",
+      "fr" => "Ce qu'on a cherché : " }.each do |language, title|
+      block = described_class.new(report(visit, language:)).to_a.find do |one|
+        one[:title].to_s.start_with?(title)
+      end
+      expect(block[:lines].size).to eq(3), language
+    end
+    expect(finder.new(visit.heater, :pilot_out, visit.decisions.fault_answers(:pilot_out)).settled)
+      .to be_nil
+  end
+
   it "is brief in a mail: how the heater was left, what must be done, and when" do
     brief = described_class.new(report(seen(straps: :missing))).brief
     text = Munimen::Formats::DocumentText.new(brief).to_a.join("\n")

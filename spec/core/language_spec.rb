@@ -15,6 +15,7 @@ RSpec.describe Munimen::Words::Language do
       results: Munimen::Judgement::Check.told.map { |one| one.on_page.last },
       protections:,
       complaints:,
+      finder:,
       bookings: Munimen::Report::BookingLetter::TEXTS,
       household: Munimen::Report::Household::TEXTS,
       emergency:,
@@ -39,6 +40,11 @@ RSpec.describe Munimen::Words::Language do
 
   def complaints
     Munimen::Faults::Complaint.ids.map { |id| Munimen::Faults::Complaint.new(id).title }
+  end
+
+  def finder
+    Munimen::Faults::Cause.all.map(&:title) +
+      Munimen::Faults::Test.all.flat_map { |test| [test.ask, *test.outcomes.values] }
   end
 
   def protections

@@ -4648,6 +4648,12 @@ export interface components {
                     on: components["schemas"]["MaybeText"];
                     number: components["schemas"]["MaybeText"];
                 }[];
+                /** @description What the fault finder was asked, or null */
+                looked_into?: null | {
+                    symptom: string;
+                    showed: string[];
+                    leaves: string;
+                }[];
                 /** @description What they rang for, in our words and in theirs */
                 rang?: null | {
                     title: components["schemas"]["MaybeText"];
