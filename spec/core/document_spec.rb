@@ -71,7 +71,7 @@ RSpec.describe Munimen::Report::Document do
     expect(side[drawn]).to include(name: "not signed")
   end
 
-  # “Thermocouple weak” is left by a pilot that dies and a generator that gives too little: handbook.
+  # A pilot that dies soon leaves several causes: handbook.
   it "says what was looked into, what each test showed and what that leaves, in each language" do
     asked = { "fault.pilot_out.pilot_flame" => "blue_on_tip",
               "fault.pilot_out.release" => "dies_soon" }
