@@ -13,7 +13,9 @@ module Munimen
       HEIGHT = 400
       TOP = 34
       BOTTOM = 384
-      Rung = Struct.new(:id, :label, :quantity, :role, keyword_init: true)
+      # presumed: whether nobody has read it, so that what is usual stands there.
+      Rung = Struct.new(:id, :label, :quantity, :role, :presumed, keyword_init: true)
+      USUAL = "≈ as is usual; nobody has read it here."
 
       # High limits of US electric heaters trip between 170 and 190 °F, English energy cut-outs
       # between 80 and 85 °C; from memory.
@@ -26,10 +28,13 @@ module Munimen
       end
 
       def to_h
+        pressures = self.pressures
+        temperatures = self.temperatures
         {
           width: WIDTH,
           height: HEIGHT,
           problems: problems.map { |rungs, text| { rungs:, text: @visit.words.say(text) } },
+          note: (USUAL if (pressures + temperatures).any?(&:presumed)),
           scales: [
             scale(:pressure, "Pressure", pressures, 0.0, top_pressure, 70),
             scale(:temperature, "Temperature", temperatures, fahrenheit(32), fahrenheit(230), 258)
@@ -94,7 +99,8 @@ module Munimen
             id: :relief,
             label: @visit.words.part(:relief_valve),
             quantity: @heater.relief_pressure,
-            role: :protection
+            role: :protection,
+            presumed: @heater.relief_set_pressure.nil?
           ),
           expansion_relief,
           (
@@ -139,7 +145,8 @@ module Munimen
           id: :expansion_relief,
           label: @visit.words.part(:expansion_relief),
           quantity: @heater.first_relief_pressure,
-          role: :protection
+          role: :protection,
+          presumed: @heater.expansion_relief_pressure.nil?
         )
       end
 
@@ -150,7 +157,8 @@ module Munimen
             id: :relief_hot,
             label: @visit.words.part(:relief_valve),
             quantity: @heater.relief_temperature,
-            role: :protection
+            role: :protection,
+            presumed: @heater.relief_set_temperature.nil?
           ),
           (
             if second_tier?
@@ -158,7 +166,8 @@ module Munimen
                 id: :high_limit,
                 label: second_tier_label,
                 quantity: second_tier,
-                role: :protection
+                role: :protection,
+                presumed: @heater.cut_out_temperature.nil?
               )
             end
           ),
@@ -189,7 +198,7 @@ module Munimen
           {
             id: rung.id,
             label: @visit.words.sentence(rung.label),
-            value: rung.quantity.format(units),
+            value: [("≈" if rung.presumed), rung.quantity.format(units)].compact.join(" "),
             role: rung.role,
             x:,
             y:

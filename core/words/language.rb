@@ -17,7 +17,7 @@ module Munimen
         what left found should extent total_text edition source symptom showed leaves
       ].freeze
       # Of the ladder's also what its rungs are called.
-      LADDER = [*READ, :label].freeze
+      LADDER = [*READ, :label, :note].freeze
       # What the drawing has are ids; what was added and who signed was typed.
       AS_IT_IS = %i[section amendments signatures].freeze
       MONTH = /[A-Z][a-z]+/

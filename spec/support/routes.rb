@@ -429,6 +429,7 @@ module Routes
       tag: [:get, "/api/tags/#{office.heater}"],
       shared: [:get, "/api/shared/#{page[:token]}"],
       sharedPhoto: [:get, "/api/shared/#{pdf[:token]}/photos/#{office.uuid}"],
+      sharedPlain: [:get, "/api/shared/#{page[:token]}/page.html"],
       sharedPdf: [:get, "/api/shared/#{pdf[:token]}/report.pdf"]
     }
   end

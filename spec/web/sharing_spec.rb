@@ -28,6 +28,23 @@ RSpec.describe Munimen::Web do
 
   let!(:signed) { office.walk }
 
+  # Handbook: a page that the customer understands; here for any browser and any reader.
+  it "shows the page behind a link as one plain page, without a script, in each language" do
+    office.records.database[:customers].update(name: "Ada <b>Brook</b>")
+    as("plumber")
+    send_json(:post, "/api/visits/#{signed}/links", { id: office.uuid })
+    token = answer["url"].split("/").last
+    clear_cookies
+    { "en" => "Please note", "es" => "Tenga en cuenta", "fr" => "À retenir" }.each do |id, title|
+      get "/api/shared/#{token}/page.html?language=#{id}"
+      page = last_response.body.force_encoding(Encoding::UTF_8)
+      expect(page).to include("lang=\"#{id}\"", "<h2>#{title}</h2>").and(
+        satisfy { |text| !text.match?(/<script|<b>Brook/) }
+      )
+    end
+    expect(last_response.headers["content-security-policy"]).to start_with("default-src 'none'")
+  end
+
   it "tells whoever scans a heater's tag whose it is, when it is due and what to do, and nothing " \
      "personal" do
     records = office.records

@@ -24,6 +24,12 @@ module Munimen
 
           picture photo
         end
+        raw(:sharedPlain) do
+          report = page.for_customer(opened("page"), language: params["language"])
+          headers "content-security-policy" => "default-src 'none'; style-src 'unsafe-inline'"
+          content_type "text/html"
+          Formats::DocumentHtml.new(report).render
+        end
         raw(:sharedPdf) do
           bytes = page.pdf(opened("pdf"), language: params["language"])
           file "application/pdf", bytes, "report.pdf"

@@ -7,8 +7,9 @@ module Munimen
       class Drawing < Section
         def blocks
           stands = @report[:stands] || []
-          caption = "#{say("As left")}: #{stands.join(", ")}" if stands.any?
-          [Block.drawing(say("This heater"), caption)]
+          left = "#{say("As left")}: #{stands.join(", ")}." if stands.any?
+          caption = [left, @report.dig(:ladder, :note)].compact.join(" ")
+          [Block.drawing(say("This heater"), (caption unless caption.empty?))]
         end
       end
     end

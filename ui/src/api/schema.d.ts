@@ -2134,6 +2134,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shared/{token}/page.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same as one plain page, for any browser and any reader */
+        get: operations["sharedPlain"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/feeds/{token}": {
         parameters: {
             query?: never;
@@ -3333,6 +3350,8 @@ export interface components {
         Ladder: {
             width: number;
             height: number;
+            /** @description What the sign ≈ before a value means, where one has it */
+            note?: string | null;
             problems: {
                 rungs: string[];
                 text: string;
@@ -9959,6 +9978,38 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            500: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    sharedPlain: {
+        parameters: {
+            query?: {
+                /** @description Of the page; as it was signed where none is given, behind a link the customer's own */
+                language?: components["schemas"]["Language"];
+            };
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
                 };
             };
             401: components["responses"]["Problem"];

@@ -1603,6 +1603,7 @@ export default {
   report: {
     measured: 'Measured',
     withPhotos: 'PDF with photographs',
+    plain: 'Plain page',
     amend: 'Add to it',
     amendLead: 'What was signed stays as it is; this is added to it, with your name and the day.',
     amendText: 'What came to light',

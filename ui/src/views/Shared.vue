@@ -17,9 +17,10 @@ const load = (language?: Report['language']) =>
     setLocale(report.value.units ?? 'us')
   })
 onMounted(() => load())
-const pdf = computed(
-  () => `/api/shared/${props.token}/report.pdf?language=${report.value?.language ?? 'en'}`,
-)
+const as = (file: string) =>
+  `/api/shared/${props.token}/${file}?language=${report.value?.language ?? 'en'}`
+const pdf = computed(() => as('report.pdf'))
+const plain = computed(() => as('page.html'))
 </script>
 
 <template>
@@ -29,6 +30,9 @@ const pdf = computed(
       <div class="row no-print">
         <a class="plain-button" :href="pdf" target="_blank" rel="noopener">{{
           $t('report.pdf')
+        }}</a>
+        <a class="plain-button" :href="plain" target="_blank" rel="noopener">{{
+          $t('report.plain')
         }}</a>
         <PageLanguage :language="report.language" :languages="report.languages" @chosen="load" />
       </div>

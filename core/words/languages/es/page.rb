@@ -304,4 +304,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Su {heater}: informe del {day}
   The whole report, to read or to print, until {day}:
     El informe completo, para leer o imprimir, hasta el {day}:
+  ≈ as is usual; nobody has read it here.
+    ≈ lo habitual; aquí nadie lo ha leído.
 TEXTS

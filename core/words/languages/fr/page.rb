@@ -303,4 +303,6 @@ Munimen::Words::Language[:fr].texts <<~TEXTS
     Votre chauffe-eau : rapport du {day}
   The whole report, to read or to print, until {day}:
     Le rapport complet, à lire ou à imprimer, jusqu'au {day} :
+  ≈ as is usual; nobody has read it here.
+    ≈ l'habituel; personne ne l'a lu ici.
 TEXTS

@@ -3,7 +3,7 @@
 // why.
 import type { Schemas } from '@/api/client'
 
-defineProps<{ ladder: Schemas['Ladder'] }>()
+withDefaults(defineProps<{ ladder: Schemas['Ladder']; noted?: boolean }>(), { noted: true })
 const emit = defineEmits<{ part: [id: string] }>()
 const PARTS: Record<string, string> = {
   relief: 'relief_valve',
@@ -65,6 +65,7 @@ const warning = (x: number, y: number) => `M${x - 7} ${y + 6} L${x} ${y - 6} L${
         </g>
       </g>
     </svg>
+    <p v-if="ladder.note && noted" class="soft small">{{ ladder.note }}</p>
     <ul class="problems">
       <li v-for="problem in ladder.problems" :key="problem.text">
         <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">

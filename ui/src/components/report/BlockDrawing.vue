@@ -12,7 +12,7 @@ defineProps<{ block: Schemas['DrawingBlock']; report: Report }>()
     <h2>{{ block.title }}</h2>
     <div class="two">
       <SectionDrawing :section="report.section" :parts="report.parts" :marks="report.marks" />
-      <SafetyLadder :ladder="report.ladder" />
+      <SafetyLadder :ladder="report.ladder" :noted="false" />
     </div>
     <p v-if="block.caption" class="small">{{ block.caption }}</p>
   </section>
