@@ -33,9 +33,9 @@ module Munimen
           sentence: outcome.sentence(@words),
           untested: outcome.untested?,
           rang:,
-          looked_into: LookedInto.new(@visit).to_a,
+          looked_into:,
           results:,
-          gas: GasTable.new(@visit).to_a,
+          gas:,
           deficiencies: deficiencies.map { |verdict| deficiency(verdict) },
           rectified: @judge.rectified.map { |verdict| { text: verdict.text, by: cure(verdict) } },
           not_tested:,
@@ -59,6 +59,9 @@ module Munimen
       end
 
       private
+
+      def looked_into = LookedInto.new(@visit).to_a
+      def gas = GasTable.new(@visit).to_a
 
       # What they rang for: its title in our words, and theirs as they were typed; or nil.
       def rang
