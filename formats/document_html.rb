@@ -81,7 +81,10 @@ module Munimen
       def cell(one) = tag("td", h([one[:text], one[:note]].compact.join(" – ")))
 
       def signatures(one)
-        sides = one[:sides].map { |side| tag("p", h("#{side[:who]}: #{side[:name]}")) }
+        sides = one[:sides].map do |side|
+          named = ["#{side[:who]}: #{side[:name]}", side[:note], side[:account]].compact
+          tag("p", h(named.join(" – ")))
+        end
         sides.join + tag("p", h(one[:by]))
       end
     end

@@ -6,7 +6,7 @@ require "rqrcode_core"
 module Munimen
   module Formats
     # The service tag that hangs on the heater, 62×100 mm: when it was serviced, the results in
-    # brief, when next, and a code that leads to the record.
+    # brief, when next, and a code that leads to the record. Paints Report::Tag.
     class TagPdf
       MM = 72 / 25.4
       SIZE = [62 * MM, 100 * MM].freeze
@@ -15,22 +15,17 @@ module Munimen
       SMALL = 6.2
       TITLE = 80
       MEASURED = 42
-      # page: as Desk::ReportPage gives it; address: of the record.
-      def initialize(page, address)
-        @data = PdfFonts.printable(page)
-        @page = @data[:page]
+
+      # report: as Desk::ReportPage gives it; address: of the record.
+      def initialize(report, address)
+        @tag = PdfFonts.printable(Report::Tag.new(report).to_h)
+        @title = "Service tag – #{report[:address]}"
         @address = address
       end
 
       def render
-        @pdf = Prawn::Document.new(
-          page_size: SIZE,
-          margin: 3.5 * MM,
-          info: {
-            Title: "Service tag – #{@data[:address]}",
-            Creator: "Munimen"
-          }
-        )
+        @pdf = Prawn::Document.new(page_size: SIZE, margin: 3.5 * MM,
+                                   info: { Title: @title, Creator: "Munimen" })
         PdfFonts.on(@pdf)
         @pdf.fill_color ReportPdf::INK
         head
@@ -42,51 +37,36 @@ module Munimen
       private
 
       def head
-        firm = @data[:firm].transform_keys(&:to_sym)
-        line firm[:name], size: 8.5, style: :bold
-        line [firm[:phone], @data[:person]].compact.join(" · "), size: 6.5
+        line @tag[:firm].first, size: 8.5, style: :bold
+        line @tag[:firm].last, size: 6.5
         @pdf.move_down 2
-        line "Serviced #{date(@data[:date])}", size: 10.5, style: :bold
-        line [@data[:heater][:label], @data[:heater][:maker], @data[:heater][:serial]].compact.join(
-          " · "
-        ),
-             size: 6.5
+        line @tag[:serviced], size: 10.5, style: :bold
+        line @tag[:heater], size: 6.5
         @pdf.move_down 2
-        @pdf.text_box @page[:sentence],
-                      at: [0, @pdf.cursor],
-                      width: @pdf.bounds.width,
-                      height: 30,
-                      size: 7.5,
-                      style: :bold,
-                      overflow: :shrink_to_fit
+        box(@tag[:sentence], 30, size: 7.5, style: :bold)
         @pdf.move_down 32
-        work
+        return unless @tag[:done]
+
+        box(@tag[:done], 18, size: SMALL)
+        @pdf.move_down 20
       end
 
-      # What was done, in two lines at most.
-      def work
-        return if @page[:done].empty?
-
-        @pdf.text_box "Done: #{@page[:done].join(", ")}",
-                      at: [0, @pdf.cursor],
-                      width: @pdf.bounds.width,
-                      height: 18,
-                      size: SMALL,
-                      overflow: :shrink_to_fit
-        @pdf.move_down 20
+      # As wide as the tag, as high as that; what is too long is written smaller.
+      def box(text, height, **options)
+        @pdf.text_box text, at: [0, @pdf.cursor], width: @pdf.bounds.width, height:,
+                            overflow: :shrink_to_fit, **options
       end
 
       # As many as there is room for above the code; all are in the record.
       def results
-        @page[:results].each do |one|
-          word = Report::Section::GRADES.fetch(one[:state].to_sym)
-          height = @pdf.height_of(one[:title], width: TITLE, size: SMALL) + 1
+        @tag[:results].each do |title, measured, word|
+          height = @pdf.height_of(title, width: TITLE, size: SMALL) + 1
           break if @pdf.cursor - height < QR + 4
 
           columns(
             height,
-            [one[:title], TITLE, :left],
-            [one[:measured].to_s, MEASURED, :right],
+            [title, TITLE, :left],
+            [measured, MEASURED, :right],
             [word, @pdf.bounds.width - TITLE - MEASURED, :right]
           )
         end
@@ -97,42 +77,21 @@ module Munimen
       def columns(height, *texts)
         left = 0
         texts.each_with_index do |(text, width, side), index|
-          @pdf.text_box text,
-                        at: [left, @pdf.cursor],
-                        width: width - 2,
-                        height:,
-                        size: SMALL,
-                        align: side,
-                        overflow: :shrink_to_fit,
-                        style: index.zero? ? :normal : :bold
+          @pdf.text_box text, at: [left, @pdf.cursor], width: width - 2, height:, size: SMALL,
+                              align: side, overflow: :shrink_to_fit,
+                              style: index.zero? ? :normal : :bold
           left += width
         end
         @pdf.move_down height
       end
 
       def foot
-        following = service
-        @pdf.text_box "Next service:\n#{following ? date(following) : "as agreed"}",
-                      at: [0, QR - 2],
-                      width: @pdf.bounds.width - QR - 4,
-                      height: 26,
-                      size: 9.5,
-                      style: :bold,
-                      overflow: :shrink_to_fit
-        gas = @page[:cautions].find { |text| text.start_with?("Smell gas") }
-        @pdf.text_box [gas, @page[:late], "What to do, and the record: scan."].compact.join(" "),
-                      at: [0, QR - 30],
-                      width: @pdf.bounds.width - QR - 6,
-                      height: 32,
-                      size: 6,
-                      overflow: :shrink_to_fit
+        @pdf.text_box @tag[:following], at: [0, QR - 2], width: @pdf.bounds.width - QR - 4,
+                                        height: 26, size: 9.5, style: :bold,
+                                        overflow: :shrink_to_fit
+        @pdf.text_box @tag[:foot], at: [0, QR - 30], width: @pdf.bounds.width - QR - 6, height: 32,
+                                   size: 6, overflow: :shrink_to_fit
         code(@pdf.bounds.width - QR, QR)
-      end
-
-      # The day of the next service: not of a look at a joint or a charge in between.
-      def service
-        dates = @page[:next_dates].select { |one| one[:kind].to_s == "annual_service" }
-        dates.map { |one| one[:on].to_s }.min
       end
 
       # Black squares, so that any printer can do it.
@@ -157,8 +116,6 @@ module Munimen
       def line(text, **options)
         @pdf.text(text.to_s, single_line: true, overflow: :truncate, **options)
       end
-
-      def date(text) = Words[@data[:units] || :us].date(text)
     end
   end
 end

@@ -15,7 +15,7 @@ module Munimen
       BOTTOM = 384
       # presumed: whether nobody has read it, so that what is usual stands there.
       Rung = Struct.new(:id, :label, :quantity, :role, :presumed, keyword_init: true)
-      USUAL = "≈ as is usual; nobody has read it here."
+      USUAL = "~ as is usual; nobody has read it here."
 
       # High limits of US electric heaters trip between 170 and 190 °F, English energy cut-outs
       # between 80 and 85 °C; from memory.
@@ -198,7 +198,7 @@ module Munimen
           {
             id: rung.id,
             label: @visit.words.sentence(rung.label),
-            value: [("≈" if rung.presumed), rung.quantity.format(units)].compact.join(" "),
+            value: [("~" if rung.presumed), rung.quantity.format(units)].compact.join(" "),
             role: rung.role,
             x:,
             y:

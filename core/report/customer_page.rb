@@ -47,6 +47,7 @@ module Munimen
           leaving:,
           papers:,
           cautions:,
+          emergency:,
           next_dates:,
           glossary:,
           rulebook: @visit.rules.book.title,
@@ -61,6 +62,7 @@ module Munimen
       private
 
       def looked_into = LookedInto.new(@visit).to_a
+      def emergency = @words.say(Emergency.of(@visit.heater))
       def gas = GasTable.new(@visit).to_a
 
       # What they rang for: its title in our words, and theirs as they were typed; or nil.

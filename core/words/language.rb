@@ -14,7 +14,7 @@ module Munimen
       READ = %i[
         outcome_text sentence title text measured limit explain remedy place by gas_situation part
         ask choice term gloss cautions done leaving stands parts fuel meaning said
-        what left found should extent total_text edition source symptom showed leaves
+        what left found should extent total_text edition source symptom showed leaves emergency
       ].freeze
       # Of the ladder's also what its rungs are called.
       LADDER = [*READ, :label, :note].freeze

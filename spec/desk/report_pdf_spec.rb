@@ -48,6 +48,38 @@ RSpec.describe Munimen::Formats::ReportPdf do
     expect(left.map(&:endx)).to all(be <= half)
   end
 
+  # Screen, PDF, mail and plain page paint the same blocks.
+  it "paints every word of the document, in each language, and so does the plain page" do
+    seen = { straps: :missing, flue: :disconnected, anode_hexagon: :missing }
+    visit = office.walk(findings: seen)
+    Munimen::Words::Language.names.each do |language|
+      page = Munimen::Desk::ReportPage.new(office.context).call(visit, language:)
+      said = page[:document].flat_map { |block| document_words(block) }
+                            .flat_map { |text| text.scan(/[[:alpha:]]{3,}/) }.uniq
+      drawn = read(page).pages.map(&:text).join(" ")
+      plain = CGI.unescapeHTML(Munimen::Formats::DocumentHtml.new(page).render)
+      expect(said.size).to be > 150
+      expect(said.reject { |word| drawn.include?(word) }).to eq([]), language
+      expect(said.reject { |word| plain.include?(word) } - drawing_words(page)).to eq([]), language
+    end
+  end
+
+  def document_words(value)
+    case value
+    when Hash then value.except(:type, :part, :tone, :grade, :wide, :strokes).values
+                        .flat_map { |one| document_words(one) }
+    when Array then value.flat_map { |one| document_words(one) }
+    else [value].grep(String)
+    end
+  end
+
+  # The plain page has no drawing and no photographs, and so not what stands over them.
+  def drawing_words(page)
+    left_out = page[:document].select { |block| %i[drawing photographs].include?(block[:type]) }
+    texts = left_out.flat_map { |block| document_words(block) }
+    texts.flat_map { |text| text.scan(/[[:alpha:]]+/) }
+  end
+
   it "has a title, a language and the paper of its country" do
     us = read(page)
     expect(us.info[:Title]).to match(/\AReport – Ada Brook, 1 Weir Lane, November \d/)

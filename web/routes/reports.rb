@@ -16,7 +16,8 @@ module Munimen
         end
         raw(:tagPdf) do
           address = "#{base}/heaters/#{desk.records.visits.find(id)[:heater_id]}"
-          file "application/pdf", Formats::TagPdf.new(page.call(id), address).render, "tag.pdf"
+          report = page.call(id, language: params["language"])
+          file "application/pdf", Formats::TagPdf.new(report, address).render, "tag.pdf"
         end
 
         private

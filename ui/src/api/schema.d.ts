@@ -3350,7 +3350,7 @@ export interface components {
         Ladder: {
             width: number;
             height: number;
-            /** @description What the sign ≈ before a value means, where one has it */
+            /** @description What the sign ~ before a value means, where one has it */
             note?: string | null;
             problems: {
                 rungs: string[];
@@ -9841,7 +9841,10 @@ export interface operations {
     };
     tagPdf: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Of the tag; as the page was signed where none is given */
+                language?: components["schemas"]["Language"];
+            };
             header?: never;
             path: {
                 id: components["schemas"]["Id"];

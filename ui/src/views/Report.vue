@@ -97,7 +97,7 @@ const print = () => window.print()
           </button>
           <a
             class="plain-button"
-            :href="`/api/visits/${id}/tag.pdf`"
+            :href="`/api/visits/${id}/tag.pdf?language=${report.language ?? 'en'}`"
             target="_blank"
             rel="noopener"
             >{{ $t('report.tag') }}</a

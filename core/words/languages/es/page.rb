@@ -304,6 +304,16 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Su {heater}: informe del {day}
   The whole report, to read or to print, until {day}:
     El informe completo, para leer o imprimir, hasta el {day}:
-  ≈ as is usual; nobody has read it here.
-    ≈ lo habitual; aquí nadie lo ha leído.
+  ~ as is usual; nobody has read it here.
+    ~ lo habitual; aquí nadie lo ha leído.
+  Serviced {day}
+    Servicio del {day}
+  Done: {work}
+    Hecho: {work}
+  Next service
+    Próximo servicio
+  as agreed
+    según lo acordado
+  What to do, and the record: scan.
+    Qué hacer, y el registro: escanear.
 TEXTS

@@ -303,6 +303,16 @@ Munimen::Words::Language[:fr].texts <<~TEXTS
     Votre chauffe-eau : rapport du {day}
   The whole report, to read or to print, until {day}:
     Le rapport complet, à lire ou à imprimer, jusqu'au {day} :
-  ≈ as is usual; nobody has read it here.
-    ≈ l'habituel; personne ne l'a lu ici.
+  ~ as is usual; nobody has read it here.
+    ~ l'habituel; personne ne l'a lu ici.
+  Serviced {day}
+    Entretien du {day}
+  Done: {work}
+    Fait : {work}
+  Next service
+    Prochain entretien
+  as agreed
+    comme convenu
+  What to do, and the record: scan.
+    Quoi faire, et le dossier : numériser.
 TEXTS
