@@ -60,7 +60,7 @@ module Munimen
     # KeyError for a term it has not. What was typed, and what is no text, stays.
     def say(text)
       case text
-      when Message then text.said(method(:term)) { |one| say(one) }
+      when Message then text.said(method(:term)) { |one| put_in(one) }
       when Date then date(text)
       when String then text.include?("{") && !text.is_a?(Typed) ? kept(text) : text
       else text
@@ -79,6 +79,15 @@ module Munimen
       @said = {} if @said.nil? || @said.size > SAID
       @said[text] ||= text.gsub(Message::NAME) { |name| term(name[1..-2]) }.freeze
     end
+
+    # What is put into a message may be somebody's: braces that name no term are theirs.
+    def put_in(one)
+      return say(one) if !one.is_a?(String) || one.is_a?(Message) || one.is_a?(Typed)
+
+      one.gsub(Message::NAME) { |name| term?(name[1..-2]) ? term(name[1..-2]) : name }
+    end
+
+    def term?(name) = terms.key?(name.downcase.to_sym)
 
     def term(name)
       found = terms.fetch(name.downcase.to_sym)

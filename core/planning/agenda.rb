@@ -198,7 +198,7 @@ module Munimen
       end
 
       def reason = visit.decision(:outcome_reason).to_s.strip
-      def broken_off = msg("The visit was broken off: {reason}", reason:)
+      def broken_off = msg("The visit was broken off: {reason}", reason: typed(reason))
 
       # Ids of how the heater is to be left, unless it has been left so.
       def way

@@ -24,15 +24,23 @@ module Munimen
       private
 
       def one(symptom)
-        return unless Faults::Symptom[symptom].of?(@visit.heater)
+        answers = understood(symptom)
+        return if answers.empty? || !Faults::Symptom[symptom].of?(@visit.heater)
 
-        answers = @visit.decisions.fault_answers(symptom)
         known = Faults::Finder.from_visit(@visit.columns.left, symptom)
         finder = Faults::Finder.new(@visit.heater, symptom, known.merge(answers))
         { symptom: @words.say(Faults::Complaint.new(symptom).title), leaves: leaves(finder),
           showed: answers.map { |id, outcome| showed(Faults::Test[id], outcome) } }
-      rescue Munimen::Error
-        nil # a test or an answer that this heater, as it is known by now, has not
+      end
+
+      # Answers to tests that there are: a visit of an earlier version may have others.
+      def understood(symptom)
+        return {} unless Faults::Symptom.all.map(&:id).include?(symptom)
+
+        tests = Faults::Test.all.to_h { |test| [test.id, test] }
+        @visit.decisions.fault_answers(symptom).select do |id, outcome|
+          tests[id]&.outcomes&.key?(outcome)
+        end
       end
 
       def showed(test, outcome)

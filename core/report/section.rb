@@ -2,8 +2,8 @@
 
 module Munimen
   module Report
-    # One section of a document: what it takes of a page, as blocks. Each is one file in sections/,
-    # and stands in Document::PARTS where it belongs.
+    # One section of a document: what it takes of a page, as `blocks`, [Block or nil, …]. Each is a
+    # file in sections/, and stands in Document::PARTS where it belongs.
     class Section
       GRADES = { danger: "Danger", defect: "Defect", watch: "Watch", advice: "Advice",
                  sound: "Sound", not_tested: "Not tested" }.freeze
@@ -14,9 +14,6 @@ module Munimen
         @page = report[:page]
         @speaker = Words::Speaker.new(Words[report[:units] || :us], report[:language])
       end
-
-      # [Block or nil, …].
-      def blocks = raise(NotImplementedError, "#{self.class} says no blocks")
 
       private
 

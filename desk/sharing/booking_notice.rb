@@ -32,7 +32,7 @@ module Munimen
       # Paragraphs.
       def text
         head = [@place[:customer], say(@sentence, **told),
-                say(Report::BookingLetter::PLACE, address: @place[:address])]
+                say(Report::BookingLetter::PLACE, address: Typed.new(@place[:address].to_s))]
         return head if @cancelled
 
         [*head, (say(Report::BookingLetter::BEFOREHAND, link: @link) if @link),

@@ -20,6 +20,12 @@ RSpec.describe Munimen::Message do
     expect(spanish.say(words.say(seen), :us)).to eq("Sin ánodo – Dry. {tap} D1 is very long")
   end
 
+  # An address or a reason that was typed is put into messages, too.
+  it "breaks over no braces that somebody typed" do
+    said = words.say(described_class.of("At: {address} ({tap})", address: "Flat {3}, {west} wing"))
+    expect(said).to eq("At: Flat {3}, {west} wing (faucet)")
+  end
+
   it "keeps its parts beside a page in JSON, and has them back" do
     page = { results: [{ text: words.say(hot), measured: "126 °F" }],
              late: words.say(described_class.of("{day}, {count}", day: Date.new(2026, 12, 8),

@@ -28,7 +28,7 @@ module Munimen
         # The ability that it wants, or nil.
         def ability = %i[anyone account person].include?(who) ? nil : who
         # Bytes of its body.
-        def most = body.split.then { |number, unit| Integer(number) * SIZES.fetch(unit) }
+        def most = Operations.bytes(body)
       end
 
       class << self
@@ -54,6 +54,17 @@ module Munimen
         def declared_at(verb, path)
           all.each_value.find { |one| one.verb == verb && one.sinatra == path } ||
             raise(KeyError, "The contract declares no #{verb} #{path}")
+        end
+
+        # Bytes of a form, and of whatever is for no route.
+        def usual = bytes(USUAL)
+
+        # “64 kB” in bytes, and the other way round, in the larger unit that it fills.
+        def bytes(size) = size.split.then { |number, unit| Integer(number) * SIZES.fetch(unit) }
+
+        def size(bytes)
+          unit, of = SIZES.select { |_, one| bytes >= one }.max_by(&:last)
+          "#{bytes / of} #{unit}"
         end
 
         private

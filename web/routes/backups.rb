@@ -5,8 +5,7 @@ module Munimen
     module Routes
       # Everything in one file, out and in; whether what was signed is whole.
       class Backups < Resource
-        LARGEST = 4_000_000_000 # bytes
-        LEFT = 6 * 3600         # s after which a download that was broken off is cleared away
+        LEFT = 6 * 3600 # s after which a download that was broken off is cleared away
 
         raw(:backup) do
           made("backup") { |path| Desk::Backup.new(records, config.folder).write(path)[:path] }
@@ -50,7 +49,6 @@ module Munimen
 
         # What stays ended that the backup did not know of (Store::EndedSince).
         def restored
-          too_large! if request.content_length.to_i > LARGEST
           Tempfile.create("restore", binmode: true) do |file|
             IO.copy_stream(request.body.tap(&:rewind), file)
             file.flush
@@ -60,11 +58,6 @@ module Munimen
               given: env["HTTP_X_PASSPHRASE"]
             )
           end
-        end
-
-        def too_large!
-          text = "The file is larger than #{LARGEST / (10**9)} GB."
-          raise Error.new(text, field: :file, code: :too_long)
         end
 
         def seals

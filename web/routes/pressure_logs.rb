@@ -5,8 +5,6 @@ module Munimen
     module Routes
       # Pressure logs: taken in while the person sees how far it is.
       class PressureLogs < Resource
-        LARGEST = 400_000_000 # bytes
-
         on(:pressureLogs) { logs.of_heater(id) }
         on(:addPressureLog) { take_in }
         on(:pressureLog) { told }
@@ -21,7 +19,7 @@ module Munimen
         # The file is put aside and read in a thread of its own.
         def take_in
           reader = logs
-          log_allowed!
+          records.heaters.find(id)
           log = params["log"].downcase
           given = [id, { id: log, name: params["name"], asked: }]
           file = put_aside
@@ -31,14 +29,6 @@ module Munimen
             file.close!
           end
           { id: log }
-        end
-
-        def log_allowed!
-          records.heaters.find(id)
-          return if request.content_length.to_i <= LARGEST
-
-          text = "The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts."
-          raise Error.new(text, field: :log, code: :too_long)
         end
 
         # Which columns and unit, where the person has pointed at them.

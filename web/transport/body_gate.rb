@@ -91,7 +91,7 @@ module Munimen
           return if bytes <= FREE || @who.nil?
 
           operation = Operations.at(env["REQUEST_METHOD"], env["REQUEST_PATH"].to_s)
-          most = operation ? operation.most : RequestGuard::USUAL
+          most = operation ? operation.most : Operations.usual
           return [413, RequestGuard.too_large(most), "too_large"] if bytes > most
 
           person = @who.call(env)

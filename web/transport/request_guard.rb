@@ -7,9 +7,6 @@ module Munimen
     # Before anything parses a request: how large its body may be, by what its route declares, and
     # that its text is text. A body without a stated length is counted while it is read.
     class RequestGuard
-      KILO = 1_000
-      MEGA = 1_000_000
-      USUAL = 64 * KILO
       # Where BodyGate says why a body was not read: [status, words, code].
       REFUSED = "munimen.body_refused"
 
@@ -24,10 +21,7 @@ module Munimen
             %w[POST PUT PATCH DELETE].include?(env["REQUEST_METHOD"])
         end
 
-        def too_large(most)
-          size = most >= MEGA ? "#{most / MEGA} MB" : "#{most / KILO} kB"
-          "The request is larger than #{size}."
-        end
+        def too_large(most) = "The request is larger than #{Operations.size(most)}."
       end
 
       def initialize(app) = @app = app
@@ -53,7 +47,9 @@ module Munimen
       # A file that is called JSON, and so read into memory, is a form.
       def limit(env)
         operation = Operations.of(env)
-        operation.nil? || (operation.file && json?(env)) ? USUAL : operation.most
+        return Operations.usual if operation.nil? || (operation.file && json?(env))
+
+        operation.most
       end
 
       def refused(status, text, code) = Problem.rack(status, text, code:)

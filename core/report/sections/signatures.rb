@@ -6,8 +6,6 @@ module Munimen
       # Both signatures, or that one is missing and why; by whom it was done, and by which rules.
       class Signatures < Section
         DEFERS = "The maker's instructions, the local authority and licensed people come first."
-        # The licence of whoever did it, by its trade.
-        TRADES = { gas: "gas", electrical: "electrical", unvented: "unvented" }.freeze
 
         def blocks = [Block.signatures(say("Signatures"), sides.map { |who| side(who) }, by)]
 
@@ -43,9 +41,7 @@ module Munimen
         end
 
         def licences
-          held = (@report[:licences] || []).map do |one|
-            "#{say(TRADES.fetch(one[:trade].to_sym))} #{one[:number]}"
-          end
+          held = (@report[:licences] || []).map { |one| "#{say(one[:trade].to_s)} #{one[:number]}" }
           "(#{held.join(", ")})" if held.any?
         end
       end

@@ -31,12 +31,4 @@ export default {
     there: 'ninguna aún | una enviada | {n} enviadas',
     theirs: 'Solo lo ve {firm}. Si algo le asusta, no escriba: llame.',
   },
-  grade: {
-    danger: 'Peligro',
-    defect: 'Defecto',
-    watch: 'Vigilar',
-    advice: 'Consejo',
-    sound: 'Bien',
-    not_tested: 'Sin probar',
-  },
 }

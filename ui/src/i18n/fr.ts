@@ -32,12 +32,4 @@ export default {
     there: 'aucune encore | une envoyée | {n} envoyées',
     theirs: 'Seule {firm} le voit. Si quelque chose vous fait peur, n’écrivez pas : appelez.',
   },
-  grade: {
-    danger: 'Danger',
-    defect: 'Défaut',
-    watch: 'À surveiller',
-    advice: 'Conseil',
-    sound: 'En ordre',
-    not_tested: 'Non vérifié',
-  },
 }
