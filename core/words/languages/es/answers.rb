@@ -271,24 +271,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Resistencia inferior
   Element upper
     Resistencia superior
-  Cut-out: coil
-    Corte: serpentín
-  Cut-out: immersion
-    Corte: resistencia
-  Cut-out: coil, immersion
-    Corte de ambas fuentes
-  Cut-out: pump
-    Corte: bomba
-  Cut-out: pump, lower
-    Corte: bomba e inf.
-  Cut-out: pump, upper
-    Corte: bomba y sup.
-  Cut-out: pump, upper, lower
-    Corte de todas
-  Cut-out: pump, immersion
-    Corte: bomba y resist.
-  Cut-out: upper, lower
-    Corte: sup. e inf.
   coil
     serpentín
   immersion

@@ -2,8 +2,6 @@
 
 # Where a limit comes from. Titles of rulebooks and standards stay as they are printed.
 Munimen::Words::Language[:es].texts <<~TEXTS
-  Common practice
-    Práctica habitual del oficio
   120 °F at a tap is a caution; codes bound bath and shower
     120 °F en una llave pide precaución; los códigos limitan tina y ducha
   15 cm (6 in) free, or as the maker says
@@ -181,16 +179,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     a menos de 2 psi de la presión de la red
   yearly; what came out sets the next
     cada año; lo que salió fija el siguiente
-  published, clause from memory
-    publicado; artículo citado de memoria
-  published
-    publicado
-  from memory
-    de memoria
-  house rule
-    regla de la empresa
-  House rule
-    Regla de la empresa
   a service would drain the riser
     al hacerle servicio se vaciaría la columna
   a full tank is heavy

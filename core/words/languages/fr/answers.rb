@@ -272,24 +272,6 @@ Munimen::Words::Language[:fr].texts <<~TEXTS
     Élément du bas
   Element upper
     Élément du haut
-  Cut-out: coil
-    Coupe : serpentin
-  Cut-out: immersion
-    Coupe : appoint
-  Cut-out: coil, immersion
-    Coupe des deux
-  Cut-out: pump
-    Coupe : pompe
-  Cut-out: pump, lower
-    Coupe : pompe, bas
-  Cut-out: pump, upper
-    Coupe : pompe, haut
-  Cut-out: pump, upper, lower
-    Coupe de toutes
-  Cut-out: pump, immersion
-    Coupe : pompe, appoint
-  Cut-out: upper, lower
-    Coupe : haut, bas
   coil
     serpentin
   immersion

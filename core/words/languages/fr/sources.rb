@@ -2,8 +2,6 @@
 
 # Where a limit comes from. Titles of rulebooks and standards stay as they are printed.
 Munimen::Words::Language[:fr].texts <<~TEXTS
-  Common practice
-    Pratique courante du métier
   120 °F at a tap is a caution; codes bound bath and shower
     120 °F au robinet demande prudence; les codes limitent bain et douche
   15 cm (6 in) free, or as the maker says
@@ -179,16 +177,6 @@ Munimen::Words::Language[:fr].texts <<~TEXTS
     à 2 psi près de la pression d'alimentation
   yearly; what came out sets the next
     chaque année; ce qui est sorti fixe la suivante
-  published, clause from memory
-    publié; article cité de mémoire
-  published
-    publié
-  from memory
-    de mémoire
-  house rule
-    règle de l'entreprise
-  House rule
-    Règle de l'entreprise
   a service would drain the riser
     un entretien viderait la colonne
   a full tank is heavy
