@@ -11,7 +11,8 @@ module Munimen
   class Message < String
     NAME = /\{(\w+)\}/
 
-    attr_reader :template, :with, :parts, :between
+    # vocabulary: in whose words it was said, or nil.
+    attr_reader :template, :with, :parts, :between, :vocabulary
 
     class << self
       # with: texts, messages, Typed or Dates by name; what else is named in the template is a term
@@ -77,8 +78,9 @@ module Munimen
     end
 
     # text: filled in. Either a template with its parameters, or parts with what stands between.
-    def initialize(text, template: nil, with: {}, parts: nil, between: nil)
+    def initialize(text, template: nil, with: {}, parts: nil, between: nil, vocabulary: nil)
       super(text)
+      @vocabulary = vocabulary
       @template = template
       @with = with
       @parts = parts
@@ -88,15 +90,16 @@ module Munimen
 
     def joined? = !parts.nil?
 
-    # The same, each text within it as the block says it; names: what says the terms that are left.
-    def said(names, &)
+    # The same, each text within it as the block says it; names: what says the terms that are left;
+    # vocabulary: whose they are.
+    def said(names, vocabulary = nil, &)
       return Message.join(parts.map(&), between) if joined?
 
       said = with.transform_values(&)
       text = template.gsub(NAME) do |name|
         said.fetch(name[1..-2].to_sym) { names.call(name[1..-2]) }.to_s
       end
-      Message.new(text, template:, with: said)
+      Message.new(text, template:, with: said, vocabulary:)
     end
 
     def packed

@@ -31,8 +31,9 @@ module Munimen
     def initialize(times, values, heater: nil)
       if times.size < FEWEST
         raise Error.new(
-          "The log has #{times.size} rows; at least #{FEWEST} with time and pressure are " \
-          "needed.",
+          Message.of("The log has {size} rows; at least {fewest} with time and pressure are " \
+                     "needed.",
+                     size: times.size, fewest: FEWEST),
           field: :log,
           code: :too_short
         )

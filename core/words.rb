@@ -60,7 +60,7 @@ module Munimen
     # KeyError for a term it has not. What was typed, and what is no text, stays.
     def say(text)
       case text
-      when Message then text.said(method(:term)) { |one| put_in(one) }
+      when Message then text.said(method(:term), id) { |one| put_in(one) }
       when Date then date(text)
       when String then text.include?("{") && !text.is_a?(Typed) ? kept(text) : text
       else text

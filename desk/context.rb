@@ -55,7 +55,8 @@ module Munimen
       def allow!(*roles)
         return if roles.map(&:to_s).include?(person[:role])
 
-        raise Refused.new("Your role (#{person[:role]}) may not do this.", code: :forbidden)
+        raise Refused.new(Message.of("Your role ({role}) may not do this.",
+                                     role: person[:role]), code: :forbidden)
       end
 
       # Raises unless the person may do it: a name of Abilities.
@@ -88,9 +89,13 @@ module Munimen
       # A text as it was typed, without what surrounds it; nil where there is none. Raises Error.
       def text!(value, field, max: 200, required: true)
         text = value.to_s.strip
-        raise Error.new("#{field} is missing.", field:, code: :missing) if required && text.empty?
+        if required && text.empty?
+          raise Error.new(Message.of("{field} is missing.",
+                                     field:), field:, code: :missing)
+        end
         if text.size > max
-          raise Error.new("#{field} is longer than #{max} characters.", field:, code: :too_long)
+          raise Error.new(Message.of("{field} is longer than {max} characters.",
+                                     field:, max:), field:, code: :too_long)
         end
 
         text.empty? ? nil : text
@@ -101,7 +106,8 @@ module Munimen
         email = text!(text, field, required:) or return
         return email if email.match?(/\A[^@\s]+@[^@\s]+\.[^@\s]+\z/)
 
-        raise Error.new("#{field} must be an address such as name@firm.example.", field:,
+        raise Error.new(Message.of("{field} must be an address such as name@firm.example.",
+                                   field:), field:,
                                                                                 code: :bad_email)
       end
     end

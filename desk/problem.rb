@@ -10,17 +10,19 @@ module Munimen
 
       module_function
 
-      # [status, JSON] of an Error.
-      def of(error)
+      # [status, JSON] of an Error. language: in which whoever made it reads.
+      def of(error, language = nil)
+        spoken = Words::Interpreter.for(language)
+        details = error.respond_to?(:details) ? error.details : {}
         status = STATUS.fetch(error.code) { error.is_a?(Refused) ? 409 : 422 }
         [
           status,
           document(
             status,
-            error.message,
+            spoken ? spoken.say(error.message) : error.message,
             code: error.code.to_s,
             field: error.field,
-            details: error.respond_to?(:details) ? error.details : {}
+            details: spoken ? spoken.answer(details) : details
           )
         ]
       end

@@ -28,7 +28,8 @@ module Munimen
         return text if text.to_s.size >= LEAST
 
         raise Error.new(
-          "passphrase must have at least #{LEAST} characters.", field: :passphrase, code: :too_short
+          Message.of("passphrase must have at least {least} characters.",
+                     least: LEAST), field: :passphrase, code: :too_short
         )
       end
 

@@ -26,22 +26,27 @@ module Munimen
       def line!(text, number)
         return text unless text && text.bytesize > LINE
 
-        refuse("Line #{number} is longer than #{LINE / 1024} kB: that is no row of a table. Save " \
-               "the file as CSV, a row a line.")
+        refuse(Message.of("Line {number} is longer than {line} kB: that is no row of a table. " \
+                          "Save the file as CSV, a row a line.",
+                          number:, line: LINE / 1024))
       end
 
       # Cells of a line. Raises Error.
       def cells!(list, number)
         return list if list.size <= CELLS
 
-        refuse("Line #{number} has more than #{CELLS} columns. Keep those that are needed.")
+        refuse(Message.of("Line {number} has more than {cells} columns. Keep those that are " \
+                          "needed.",
+                          number:, cells: CELLS))
       end
 
       # Raises Error once the CPU seconds are used up.
       def spend!
         return if cpu - @start <= @seconds
 
-        refuse("Reading this file takes more than #{@seconds} seconds. Cut it into parts.")
+        refuse(Message.of("Reading this file takes more than {seconds} seconds. Cut it into " \
+                          "parts.",
+                          seconds: @seconds))
       end
 
       private

@@ -15,18 +15,21 @@ module Munimen
       def read(text)
         rows = CSV.parse(text.delete_prefix("\uFEFF"), headers: true).map(&:to_h)
         if rows.size > LINES
-          raise Error.new("The file has #{rows.size} lines; at most #{LINES} are read.",
+          raise Error.new(Message.of("The file has {lines_here} lines; at most {lines} are read.",
+                                     lines_here: rows.size, lines: LINES),
                           field: :csv, code: :too_long)
         end
         missing = %w[code means] - rows.first.to_h.keys
         unless missing.empty?
-          raise Error.new("The first line must name the columns; missing: #{missing.join(", ")}.",
+          raise Error.new(Message.of("The first line must name the columns; missing: {known}.",
+                                     known: missing.join(", ")),
                           field: :csv, code: :bad_row)
         end
 
         Faults::DisplayCodes.new(rows)
       rescue CSV::MalformedCSVError => e
-        raise Error.new("This is not CSV: #{e.message}", field: :csv, code: :bad_row)
+        raise Error.new(Message.of("This is not CSV: {message}",
+                                   message: e.message), field: :csv, code: :bad_row)
       end
 
       # And back.

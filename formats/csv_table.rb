@@ -22,7 +22,8 @@ module Munimen
       # others call it]}; mapping: {their name => ours, or "" to leave it out}, as a person says.
       def initialize(bytes, columns, needed: [], others: {}, mapping: {})
         if bytes.bytesize > LARGEST
-          refuse("The file is larger than #{LARGEST / 1_000_000} MB; cut it into parts.", :too_long)
+          refuse(Message.of("The file is larger than {largest} MB; cut it into parts.",
+                            largest: LARGEST / 1_000_000), :too_long)
         end
 
         @budget = Budget.new(field: :csv)
@@ -46,7 +47,7 @@ module Munimen
         check
         Enumerator.produce { read(csv) }.take_while(&:itself).tap { |rows| long(rows) }
       rescue CSV::MalformedCSVError => e
-        refuse("This is not CSV: #{e.message[0, 120]}", :bad_row)
+        refuse(Message.of("This is not CSV: {message}", message: e.message[0, 120]), :bad_row)
       end
 
       private
@@ -71,7 +72,8 @@ module Munimen
       def read(csv)
         cells = filled(csv) or return
         if cells.size > @head.size && cells.drop(@head.size).any?
-          refuse("Line #{@first} has more cells than the first line names.", :bad_row)
+          refuse(Message.of("Line {first} has more cells than the first line names.",
+                            first: @first), :bad_row)
         end
 
         Row.new(@first, by_column(cells))
@@ -122,23 +124,31 @@ module Munimen
 
       def check
         unknown = @head.zip(@ours).filter_map { |name, ours| name if ours == :unknown }
-        unclear("There is no column “#{unknown.first}”", :unknown_input) if unknown.any?
+        if unknown.any?
+          unclear(Message.of("There is no column “{unknown}”",
+                             unknown: unknown.first), :unknown_input)
+        end
         values = @ours.compact.reject { |_, unit| unit == :unit }.map(&:first)
         strange = values - @columns
-        unclear("There is no column “#{strange.first}”", :unknown_input) if strange.any?
+        if strange.any?
+          unclear(Message.of("There is no column “{strange}”",
+                             strange: strange.first), :unknown_input)
+        end
         twice = values.tally.find { |_, count| count > 1 }
-        unclear("Two columns would be “#{twice.first}”", :bad_row) if twice
+        unclear(Message.of("Two columns would be “{twice}”", twice: twice.first), :bad_row) if twice
         missing = @needed.reject { |one| Array(one).intersect?(values) }
         return if missing.empty?
 
         told = missing.map { |one| Array(one).join(" or ") }.join(", ")
-        unclear("The first line must name the columns; missing: #{told}", :missing)
+        unclear(Message.of("The first line must name the columns; missing: {told}",
+                           told:), :missing)
       end
 
       def long(rows)
         return unless rows.size > ROWS
 
-        refuse("The file has more than #{ROWS} rows; cut it into parts.", :too_long)
+        refuse(Message.of("The file has more than {rows} rows; cut it into parts.",
+                          rows: ROWS), :too_long)
       end
 
       def refuse(text, code) = raise Error.new(text, field: :csv, code:)
@@ -147,7 +157,7 @@ module Munimen
       def unclear(text, code)
         taken = @head.zip(@ours).to_h { |name, ours| [name, ours.is_a?(Array) ? ours.first : nil] }
         raise Unclear.new(
-          "#{text}; there are: #{@columns.join(", ")}.",
+          Message.of("{text}; there are: {known}.", text:, known: @columns.join(", ")),
           field: :csv, code:, columns: @head, known: @columns, taken:
         )
       end

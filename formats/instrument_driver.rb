@@ -24,8 +24,8 @@ module Munimen
         yield driver
       rescue SystemCallError, SocketError => e
         raise Error.new(
-          "The instrument does not answer (#{e.class.name.split("::").last}). Is it on, " \
-          "and near?",
+          Message.of("The instrument does not answer ({error}). Is it on, and near?",
+                     error: e.class.name.split("::").last),
           field: :instrument,
           code: :no_answer
         )
@@ -40,7 +40,7 @@ module Munimen
         return if answer == "OK"
 
         raise Error.new(
-          "The instrument refuses “#{line}”: #{answer}",
+          Message.of("The instrument refuses “{line}”: {answer}", line:, answer:),
           field: :instrument,
           code: :refused
         )

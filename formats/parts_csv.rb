@@ -19,7 +19,8 @@ module Munimen
         rows = CSV.parse(text.delete_prefix("\uFEFF"), headers: true).map(&:to_h)
         if rows.size > LINES
           raise Error.new(
-            "The file has #{rows.size} lines; at most #{LINES} are read.",
+            Message.of("The file has {lines_here} lines; at most {lines} are read.",
+                       lines_here: rows.size, lines: LINES),
             field: :csv,
             code: :too_long
           )
@@ -28,7 +29,8 @@ module Munimen
         missing = Parts::Catalogue::HEAD - rows.first.to_h.keys
         if missing.any?
           raise Error.new(
-            "The first line must name the columns; missing: #{missing.join(", ")}.",
+            Message.of("The first line must name the columns; missing: {known}.",
+                       known: missing.join(", ")),
             field: :csv,
             code: :bad_row
           )
@@ -36,7 +38,8 @@ module Munimen
 
         Parts::Catalogue.new(rows)
       rescue CSV::MalformedCSVError => e
-        raise Error.new("This is not CSV: #{e.message}", field: :csv, code: :bad_row)
+        raise Error.new(Message.of("This is not CSV: {message}",
+                                   message: e.message), field: :csv, code: :bad_row)
       end
     end
   end

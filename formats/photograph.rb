@@ -91,7 +91,8 @@ module Munimen
         # The sides, when a picture may have them.
         def sides(one, other)
           if [one, other].max > LARGEST_SIDE || [one, other].min.zero?
-            refuse("The photo is larger than #{LARGEST_SIDE} pixels a side.")
+            refuse(Message.of("The photo is larger than {largest_side} pixels a side.",
+                              largest_side: LARGEST_SIDE))
           end
           [one, other]
         end

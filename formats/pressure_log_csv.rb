@@ -154,8 +154,8 @@ module Munimen
         return @unit = found if found&.dimension == :pressure
 
         raise Error.new(
-          "“#{name}” is not a unit of pressure; use one of: " \
-          "#{Measure::Unit.of(:pressure).map(&:symbol).join(", ")}, psia, bar abs.",
+          Message.of("“{name}” is not a unit of pressure; use one of: {known}, psia, bar abs.",
+                     name:, known: Measure::Unit.of(:pressure).map(&:symbol).join(", ")),
           field: :unit, code: :wrong_unit
         )
       end
@@ -167,7 +167,8 @@ module Munimen
 
         Date.iso8601(text.to_s)
       rescue Date::Error
-        raise Error.new("“#{text}” is not a day; write it as 2026-11-23.", field: :date,
+        raise Error.new(Message.of("“{text}” is not a day; write it as 2026-11-23.",
+                                   text:), field: :date,
           code: :invalid)
       end
 
@@ -180,7 +181,7 @@ module Munimen
           rows += 1
           if rows > MOST
             raise Error.new(
-              "The log has more than #{MOST} rows; cut it into parts.",
+              Message.of("The log has more than {most} rows; cut it into parts.", most: MOST),
               field: :log, code: :too_long
             )
           end

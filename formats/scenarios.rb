@@ -22,7 +22,7 @@ module Munimen
       def read(text)
         if text.to_s.bytesize > LARGEST
           raise Error.new(
-            "A scenario is at most #{LARGEST} bytes.",
+            Message.of("A scenario is at most {largest} bytes.", largest: LARGEST),
             field: :scenario,
             code: :too_long
           )

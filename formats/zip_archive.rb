@@ -60,7 +60,8 @@ module Munimen
         end
       rescue Zip::Error, Zlib::Error, EOFError, ArgumentError, RangeError => e
         raise Error.new(
-          "This is not a whole zip file (#{e.class.name.split("::").last}).",
+          Message.of("This is not a whole zip file ({error}).",
+                     error: e.class.name.split("::").last),
           field: :file,
           code: :not_zip
         )
@@ -69,14 +70,15 @@ module Munimen
       def check(entries, allowed)
         if entries.size > ENTRIES
           raise Error.new(
-            "The file holds more than #{ENTRIES} entries.",
+            Message.of("The file holds more than {entries} entries.", entries: ENTRIES),
             field: :file,
             code: :too_long
           )
         end
         if entries.sum(&:size) > LARGEST
           raise Error.new(
-            "The file would unfold to more than #{LARGEST / 1_000_000_000} GB.",
+            Message.of("The file would unfold to more than {largest} GB.",
+                       largest: LARGEST / 1_000_000_000),
             field: :file,
             code: :too_long
           )
@@ -86,14 +88,15 @@ module Munimen
           good = allowed.match?(entry.name) && !entry.symlink?
           unless good
             raise Error.new(
-              "The file holds “#{entry.name.to_s.scrub.slice(0, 60)}”, which does not belong " \
-              "into it.",
+              Message.of("The file holds “{name}”, which does not belong into it.",
+                         name: entry.name.to_s.scrub.slice(0, 60)),
                     field: :file,
                     code: :bad_name
             )
           end
           if entry.size > 1_000_000 && entry.size > entry.compressed_size * RATIO
-            raise Error.new("“#{entry.name}” unfolds too far.", field: :file, code: :too_long)
+            raise Error.new(Message.of("“{entry}” unfolds too far.",
+                                       entry: entry.name), field: :file, code: :too_long)
           end
         end
         return unless entries.map(&:name).uniq.size < entries.size
@@ -107,7 +110,7 @@ module Munimen
           bytes = stream.read(most + 1).to_s
           if bytes.bytesize > most
             raise Error.new(
-              "“#{entry.name}” is larger than #{most} bytes.",
+              Message.of("“{entry}” is larger than {most} bytes.", entry: entry.name, most:),
               field: :file,
               code: :too_long
             )
@@ -125,7 +128,7 @@ module Munimen
             while (part = stream.read(1 << 20))
               if (left -= part.bytesize).negative?
                 raise Error.new(
-                  "“#{entry.name}” is larger than it says.",
+                  Message.of("“{entry}” is larger than it says.", entry: entry.name),
                   field: :file,
                   code: :too_long
                 )

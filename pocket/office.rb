@@ -14,6 +14,7 @@ module Munimen
         @records = Records.new(pack.fetch(:tables))
         @runs = Desk::TrainingRuns.new(TrainingShelf.new(pack.fetch(:training, [])))
         @person = @records.people.find(pack.fetch(:person)) or raise KeyError, "person"
+        @spoken = Words::Interpreter.for(@person[:language])
       end
 
       # [status, JSON] of a request. query: JSON of its parameters; body: JSON or ""; now: ISO time
@@ -25,9 +26,9 @@ module Munimen
         sent = body.empty? ? {} : JSON.parse(body, symbolize_names: true)
         about = [given[:id], given[:visit], sent[:visit]].compact.first unless route.firm?
         answer = route.call(desk(now, about), given, sent, once:)
-        [200, JSON.generate(answer)]
+        [200, JSON.generate(@spoken ? @spoken.answer(answer) : answer)]
       rescue Error => e
-        Desk::Problem.of(e)
+        Desk::Problem.of(e, @person[:language])
       end
 
       # The same as one text, its status first.

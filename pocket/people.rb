@@ -8,7 +8,11 @@ module Munimen
       # Whether somebody is here is the office's to know.
       def here?(_person) = true
       def find(id) = @tables.find(:accounts, id)
-      def copy(row) = @tables.insert(:accounts, row.slice(:id, :name, :role, :qualifications))
+
+      def copy(row)
+        @tables.insert(:accounts, row.slice(:id, :name, :role, :qualifications, :language))
+      end
+
       def all = @tables[:accounts].each_with_index.sort_by { |row, i| [row[:name], i] }.map(&:first)
     end
   end

@@ -26,7 +26,7 @@ module Munimen
         return if database[:schema_info].get(:version) <= latest
 
         raise Error.new(
-          "#{path} is of a newer version of this program: start that one.",
+          Message.of("{path} is of a newer version of this program: start that one.", path:),
           code: :too_new
         )
       end
@@ -43,8 +43,9 @@ module Munimen
 
       def damaged(path)
         Error.new(
-          "#{path} is damaged. Put a backup in its place: bin/munimen restore FILE; what is " \
-          "there is set aside.",
+          Message.of("{path} is damaged. Put a backup in its place: bin/munimen restore FILE; " \
+                     "what is there is set aside.",
+                     path:),
           code: :damaged
         )
       end
@@ -54,7 +55,9 @@ module Munimen
         when SQLite3::NotADatabaseException, SQLite3::CorruptException then damaged(path)
         when SQLite3::ReadOnlyException, SQLite3::CantOpenException
           Error.new(
-            "#{path} cannot be written to: look at the folder's owner and its permissions.",
+            Message.of("{path} cannot be written to: look at the folder's owner and its " \
+                       "permissions.",
+                       path:),
             code: :read_only
           )
         else error

@@ -30,8 +30,9 @@ module Munimen
           holder = file.read.to_s[/\d+/]
           file.close
           raise Refused.new(
-            "Another Munimen#{" (process #{holder})" if holder} has this data folder. Do it " \
-            "there, or stop it first.",
+            Message.of("Another Munimen (process {holder}) has this data folder. Do it there, or " \
+                       "stop it first.",
+                       holder: holder || "?"),
             code: :folder_taken
           )
         end
@@ -41,8 +42,9 @@ module Munimen
         file.flush
         file
       rescue Errno::EACCES, Errno::EROFS, Errno::EPERM
-        raise Error.new("The data folder #{File.dirname(path)} cannot be written to: give it to " \
-                        "the account that the server runs as (chown -R).", code: :read_only)
+        raise Error.new(Message.of("The data folder {folder} cannot be written to: give it to " \
+                                   "the account that the server runs as (chown -R).",
+                                   folder: File.dirname(path)), code: :read_only)
       end
     end
   end

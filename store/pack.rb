@@ -8,7 +8,7 @@ module Munimen
       VISITS = %i[readings observations steps decisions notes signatures signed_pages photos
                   amendments].freeze
       PEOPLE = %i[id name role qualifications].freeze
-      OWN = [*PEOPLE, :email, :signature].freeze # of the person whose it is
+      OWN = [*PEOPLE, :email, :signature, :language].freeze # of the person whose it is
       SETTINGS = %w[code_profile house_rules firm logo instruments working_day codes rates].freeze
 
       # records: Store::Records.

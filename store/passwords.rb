@@ -27,7 +27,7 @@ module Munimen
                   elsif others.compact.map(&:downcase).include?(text.downcase)
                     "must not be the address or the name"
                   end
-        raise Error.new("password #{because}.", field: :password) if because
+        raise Error.new(Message.of("password {because}.", because:), field: :password) if because
       end
 
       # As it is, or some common one written twice or followed by figures.

@@ -56,7 +56,7 @@ module Munimen
         @rows.insert(email: email.downcase, name:, role:, status_id: CLOSED)
       end
 
-      # attributes: name, role and signature.
+      # attributes: name, role, language and signature.
       def change(id, attributes)
         known!(attributes[:role]) if attributes[:role]
         strokes = attributes[:signature]
@@ -94,7 +94,8 @@ module Munimen
 
       # Writes an account's row down in another installation's database, without its password.
       def copy(row)
-        @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications, :signature))
+        @rows.insert(row.slice(:id, :email, :status_id, :name, :role, :qualifications, :signature,
+                           :language))
       end
 
       # The passkeys of an account: [{id:, device:, used:}], the latest used first.
@@ -143,7 +144,7 @@ module Munimen
         return if ROLES.include?(role)
 
         raise Error.new(
-          "role must be one of: #{ROLES.join(", ")}.",
+          Message.of("role must be one of: {known}.", known: ROLES.join(", ")),
           field: :role,
           code: :unknown_choice
         )
@@ -152,7 +153,8 @@ module Munimen
       def free!(email)
         return unless by_email(email)
 
-        raise Error.new("#{email} has an account already.", field: :email, code: :taken)
+        raise Error.new(Message.of("{email} has an account already.",
+                                   email:), field: :email, code: :taken)
       end
 
       def active_sessions = @database[:account_active_session_keys]
@@ -160,7 +162,8 @@ module Munimen
       def qualification(one)
         trade = Work::Competence::TRADES.map(&:to_s).find { |known| known == one[:trade].to_s } or
           raise Error.new(
-            "trade must be one of: #{Work::Competence::TRADES.join(", ")}.",
+            Message.of("trade must be one of: {known}.",
+known: Work::Competence::TRADES.join(", ")),
             field: :trade,
             code: :unknown_choice
           )
@@ -171,7 +174,8 @@ module Munimen
         }
       rescue ArgumentError
         raise Error.new(
-          "expires must be a date such as 2027-06-30; got “#{one[:expires]}”.",
+          Message.of("expires must be a date such as 2027-06-30; got “{expires}”.",
+                     expires: one[:expires]),
           field: :expires,
           code: :bad_date
         )

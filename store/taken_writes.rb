@@ -37,7 +37,8 @@ module Munimen
         return Begun.new(@database, { id:, digest:, at: }, insert) if [nil, digest].include?(known)
 
         raise Refused.new(
-          "The id #{id} was used for another write: what is new needs an id of its own.",
+          Message.of("The id {id} was used for another write: what is new needs an id of its own.",
+                     id:),
           code: :id_taken
         )
       end

@@ -93,7 +93,8 @@ module Munimen
         return if changed.zero?
 
         raise Refused.new(
-          "#{changed} of #{all.size} entries were changed since; nothing was undone.",
+          Message.of("{changed} of {size} entries were changed since; nothing was undone.",
+                     changed:, size: all.size),
           code: :changed_since
         )
       end

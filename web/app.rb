@@ -35,7 +35,9 @@ module Munimen
         end
       end
 
-      error(*Problem::KNOWN) { halt Problem.answer(env["sinatra.error"]) }
+      error(*Problem::KNOWN) do
+        halt Problem.answer(env["sinatra.error"], Spoken.language(env))
+      end
 
       error do
         error = env["sinatra.error"]

@@ -67,9 +67,11 @@ module Munimen
       def id = params["id"].downcase
       def units = (params["units"] || Rules::Book[records.settings.code_profile].units).to_sym
 
+      # In the language of whoever asks.
       def json(value, status = 200)
         content_type :json
-        [status, JSON.generate(value)]
+        spoken = Words::Interpreter.for(person&.fetch(:language))
+        [status, JSON.generate(spoken ? spoken.answer(value) : value)]
       end
 
       def file(type, bytes, name)

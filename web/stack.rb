@@ -40,6 +40,7 @@ module Munimen
           use Headers, config.secure_cookies? # a large answer goes its own way from there
           use Rack::ConditionalGet
           use Marks, nil, nil
+          use Spoken
           use InFlight
           use RequestGuard
           unless config.hosts.empty?

@@ -35,7 +35,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise NotFound.new(
-              "There is no calculation “#{id}”; there are: #{@all.keys.sort.join(", ")}.",
+              Message.of("There is no calculation “{id}”; there are: {known}.",
+                         id:, known: @all.keys.sort.join(", ")),
               field: :calculation
             )
           end
@@ -91,15 +92,16 @@ module Munimen
         unknown = given.keys - inputs.map(&:name)
         unless unknown.empty?
           raise Error.new(
-            "#{id} has no input “#{unknown.first}”; it has: #{inputs.map(&:name).join(", ")}.",
+            Message.of("{id} has no input “{unknown}”; it has: {known}.",
+                       id:, unknown: unknown.first, known: inputs.map(&:name).join(", ")),
             field: unknown.first,
             code: :unknown_input
           )
         end
         unless systems.include?(units)
           raise Error.new(
-            "#{id} follows rules of one country: it is worked out in units " \
-            "#{systems.join(" or ")} only.",
+            Message.of("{id} follows rules of one country: it is worked out in units {known} only.",
+                       id:, known: systems.join(", ")),
             field: :units,
             code: :unknown_choice
           )
@@ -138,7 +140,8 @@ module Munimen
         return if input.optional
 
         raise Error.new(
-          "#{input.name} is missing; #{wanted(input, units)}.",
+          Message.of("{input} is missing; {wanted}.",
+                     input: input.name, wanted: wanted(input, units)),
           field: input.name,
           code: :missing
         )
@@ -172,7 +175,8 @@ module Munimen
         return found if found
 
         raise Error.new(
-          "#{input.name} cannot be “#{text}”; it must be one of: #{input.choices.join(", ")}.",
+          Message.of("{input} cannot be “{text}”; it must be one of: {known}.",
+                     input: input.name, text:, known: input.choices.join(", ")),
           field: input.name,
           code: :unknown_choice
         )

@@ -13,7 +13,8 @@ module Munimen
         return if hot.si > cold.si
 
         raise Error.new(
-          "hot must be above cold; got #{cold.format(:us)} to #{hot.format(:us)}.",
+          Message.of("hot must be above cold; got {cold} to {hot}.",
+                     cold: cold.format(:us), hot: hot.format(:us)),
           field: :hot,
           code: :out_of_range
         )
@@ -24,9 +25,9 @@ module Munimen
         return if temperature.si.between?(273.15, 372.15)
 
         raise Error.new(
-          "#{field} must be between 32 °F (0 °C) and 210 °F (99 °C), where the relief " \
-          "valve opens; " \
-          "got #{temperature.format(:us)}.",
+          Message.of("{field} must be between 32 °F (0 °C) and 210 °F (99 °C), where the relief " \
+                     "valve opens; got {temperature}.",
+                     field:, temperature: temperature.format(:us)),
           field:,
           code: :out_of_range
         )
@@ -35,14 +36,16 @@ module Munimen
       def positive(quantity, field)
         return if quantity.si.positive?
 
-        raise Error.new("#{field} must be more than nothing.", field:, code: :out_of_range)
+        raise Error.new(Message.of("{field} must be more than nothing.",
+                                   field:), field:, code: :out_of_range)
       end
 
       # A share of a whole.
       def share(number, field)
         return if number.si <= 1
 
-        raise Error.new("#{field} must be at most 1 (100 %).", field:, code: :out_of_range)
+        raise Error.new(Message.of("{field} must be at most 1 (100 %).",
+                                   field:), field:, code: :out_of_range)
       end
 
       # A tank that a power heats from cold to hot, by inputs of those names.
@@ -56,7 +59,8 @@ module Munimen
       def warmer(warm, room, field)
         return if warm.si > room.si
 
-        raise Error.new("#{field} must be warmer than the room.", field:, code: :out_of_range)
+        raise Error.new(Message.of("{field} must be warmer than the room.",
+                                   field:), field:, code: :out_of_range)
       end
 
       # A supply must be below the pressure it is compared with.
@@ -64,7 +68,8 @@ module Munimen
         return if low.si < high.si
 
         raise Error.new(
-          "#{field} must be below the #{name} of #{high.format(:us)}; got #{low.format(:us)}.",
+          Message.of("{field} must be below the {name} of {high}; got {low}.",
+                     field:, name:, high: high.format(:us), low: low.format(:us)),
           field:,
           code: :out_of_range
         )

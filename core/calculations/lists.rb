@@ -32,8 +32,9 @@ module Munimen
         return pairs if usable && pairs.each_cons(2).all? { |a, b| a.first < b.first }
 
         raise Error.new(
-          "#{field} must be a list of at least three {\"t\": seconds, \"value\": number} " \
-          "in order of time.",
+          Message.of("{field} must be a list of at least three {\"t\": seconds, \"value\": " \
+                     "number} in order of time.",
+                     field:),
           field:,
           code: :bad_samples
         )
@@ -45,8 +46,9 @@ module Munimen
         unless pairs && !pairs.empty? &&
                pairs.all? { |_, left| left.is_a?(Numeric) && left.between?(0, 1) }
           raise Error.new(
-            "#{field} must be a list of {\"date\": \"2026-11-23\", \"remaining\": part " \
-            "left, 0 to 1}.",
+            Message.of("{field} must be a list of {\"date\": \"2026-11-23\", \"remaining\": part " \
+                       "left, 0 to 1}.",
+                       field:),
             field:,
             code: :bad_inspections
           )
@@ -61,7 +63,7 @@ module Munimen
         Date.iso8601(text.to_s)
       rescue ArgumentError
         raise Error.new(
-          "#{field} must be dated like 2026-11-23; got “#{text}”.",
+          Message.of("{field} must be dated like 2026-11-23; got “{text}”.", field:, text:),
           field:,
           code: :bad_date
         )

@@ -29,8 +29,7 @@ module Munimen
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise NotFound.new("There is no cause " \
-                               "“#{id}”.", field: :cause)
+            raise NotFound.new(Message.of("There is no cause “{id}”.", id:), field: :cause)
           end
         end
       end

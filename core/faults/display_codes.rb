@@ -39,7 +39,8 @@ module Munimen
                     .transform_values { |text| text.to_s.strip }
         missing = %w[code means].find { |name| values[name].to_s.empty? }
         if missing
-          raise Error.new("Line #{line}: #{missing} is missing.", field: missing,
+          raise Error.new(Message.of("Line {line}: {missing} is missing.",
+                                     line:, missing:), field: missing,
                                                                   code: :bad_row)
         end
 

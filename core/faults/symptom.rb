@@ -17,7 +17,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise NotFound.new(
-              "There is no symptom “#{id}”; there are: #{@all.keys.join(", ")}.",
+              Message.of("There is no symptom “{id}”; there are: {known}.",
+                         id:, known: @all.keys.join(", ")),
               field: :symptom
             )
           end

@@ -38,8 +38,7 @@ module Munimen
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise NotFound.new("There is no test " \
-                               "“#{id}”.", field: :test)
+            raise NotFound.new(Message.of("There is no test “{id}”.", id:), field: :test)
           end
         end
       end
@@ -132,7 +131,8 @@ module Munimen
       def outcome(word)
         outcomes.keys.find { |one| one.to_s == word.to_s } or
           raise Error.new(
-            "#{id} cannot be “#{word}”; it must be one of: #{outcomes.keys.join(", ")}.",
+            Message.of("{id} cannot be “{word}”; it must be one of: {known}.",
+                       id:, word:, known: outcomes.keys.join(", ")),
             field: id,
             code: :unknown_choice
           )

@@ -38,9 +38,10 @@ module Munimen
         return if @heater.capacity.between?(SMALLEST, LARGEST)
 
         raise Error.new(
-          "capacity must be between #{SMALLEST.format(:us)} (#{SMALLEST.format(:england)}) " \
-          "and #{LARGEST.format(:us)} (#{LARGEST.format(:england)}) " \
-          "for a domestic storage heater.",
+          Message.of("capacity must be between {smallest} ({smallest_metric}) and {largest} " \
+                     "({largest_metric}) for a domestic storage heater.",
+                     smallest: SMALLEST.format(:us), smallest_metric: SMALLEST.format(:england),
+                     largest: LARGEST.format(:us), largest_metric: LARGEST.format(:england)),
           field: :capacity,
           code: :out_of_range
         )
@@ -126,7 +127,9 @@ module Munimen
         return if text == "never" || text.match?(/\A\d{4}(-\d{2}(-\d{2})?)?\z/)
 
         raise Error.new(
-          "last_flushed is “never”, or a year, month or day such as 2024-05; got “#{text}”.",
+          Message.of("last_flushed is “never”, or a year, month or day such as 2024-05; got " \
+                     "“{text}”.",
+                     text:),
           field: :last_flushed,
           code: :bad_date
         )

@@ -31,7 +31,8 @@ module Munimen
         unknown = given.keys - FIELDS
         unless unknown.empty?
           raise Error.new(
-            "A heater has no “#{unknown.first}”; it has: #{FIELDS.join(", ")}.",
+            Message.of("A heater has no “{unknown}”; it has: {known}.",
+                       unknown: unknown.first, known: FIELDS.join(", ")),
             field: unknown.first,
             code: :unknown_input
           )
@@ -64,7 +65,8 @@ module Munimen
       def self.word(name, given, choices)
         choices.find { |choice| choice.to_s == given.to_s } or
           raise Error.new(
-            "#{name} cannot be “#{given}”; it must be one of: #{choices.join(", ")}.",
+            Message.of("{name} cannot be “{given}”; it must be one of: {known}.",
+                       name:, given:, known: choices.join(", ")),
             field: name,
             code: :unknown_choice
           )

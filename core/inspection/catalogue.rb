@@ -28,7 +28,7 @@ module Munimen
 
       def [](id)
         all.find { |entry| entry.id == id.to_s } or
-          raise NotFound.new("There is no catalogue entry “#{id}”.", field: :entry)
+          raise NotFound.new(Message.of("There is no catalogue entry “{id}”.", id:), field: :entry)
       end
 
       # Entries of a rulebook of which text, part or remedy contain each word typed (two or three

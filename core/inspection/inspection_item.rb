@@ -61,7 +61,8 @@ module Munimen
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise NotFound.new("There is nothing to look at called “#{id}”.", field: :item)
+            raise NotFound.new(Message.of("There is nothing to look at called “{id}”.",
+                                          id:), field: :item)
           end
         end
       end
@@ -119,8 +120,8 @@ module Munimen
       def answer(given)
         (ANSWERS + findings.keys).find { |id| id.to_s == given.to_s } or
           raise Error.new(
-            "#{id} cannot be “#{given}”; it must be one of: " \
-            "#{(ANSWERS + findings.keys).join(", ")}.",
+            Message.of("{id} cannot be “{given}”; it must be one of: {known}.",
+                       id:, given:, known: (ANSWERS + findings.keys).join(", ")),
             field: :finding,
             code: :unknown_choice
           )

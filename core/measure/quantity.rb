@@ -92,13 +92,16 @@ module Munimen
           return unit if unit && unit.dimension == kind.dimension
 
           known = Unit.of(kind.dimension).map(&:label).join(", ")
-          what =
-            unit ? "is a unit of #{unit.dimension.to_s.tr("_", " ")}" : "is not a unit known here"
+          template = if unit then "“{spelling}” is a unit of {other}; write a {quantity} in " \
+            "{label} or one of: {known}."
+                     else "“{spelling}” is not a unit known here; write a {quantity} in " \
+                       "{label} or one of: {known}."
+                     end
+          other = unit&.dimension.to_s.tr("_", " ")
           raise Error.new(
-            "“#{spelling}” #{what}; write a #{name(kind)} in #{default.label} or one of: " \
-            "#{known}.",
-            field:,
-            code: :wrong_unit
+            Message.of(template, spelling: Typed.new(spelling.to_s), other:, quantity: name(kind),
+                                 label: default.label, known:),
+            field:, code: :wrong_unit
           )
         end
 
@@ -106,19 +109,21 @@ module Munimen
         def unclear(text, kind, system, field)
           units = [kind.unit(System.like(system)), kind.unit(system)].map(&:label)
           Error.new(
-            "“#{text.to_s.strip}” may be #{units.join(" or ")}: write the unit, such as " \
-            "#{text.to_s.strip} #{units.first}.",
+            Message.of("“{text}” may be {one} or {other}: write the unit, such as {text} {one}.",
+                       text: Typed.new(text.to_s.strip), one: units.first, other: units.last),
             field:,
             code: :unit_wanted
           )
         end
 
         def unreadable(text, kind, default, field)
-          hint = text.to_s.match?(/\d,\d/) ? " Write the decimal with a point, not a comma." : ""
+          hint = "Write the decimal with a point, not a comma." if text.to_s.match?(/\d,\d/)
+          said = Message.of("“{text}” is not a {quantity}; type a number in {label}, or a number " \
+                            "with its unit.",
+                            text: Typed.new(text.to_s[0, 40]), quantity: name(kind),
+                            label: default.label)
           Error.new(
-            "“#{text.to_s[0, 40]}” is not a #{name(kind)}; type a number in " \
-            "#{default.label}, " \
-            "or a number with its unit.#{hint}",
+            Message.join([said, hint]),
             field:,
             code: :not_a_number
           )
@@ -129,14 +134,22 @@ module Munimen
           low, high = [kind.range.begin, kind.range.end].map do |limit|
             limit.infinite? ? nil : unit.from_si(limit).round(kind.places(unit))
           end
-          bounds = [low && "at least #{low}", high && "at most #{high}"].compact.join(" and ")
-          bounds = "a finite number" if bounds.empty?
           Error.new(
-            "“#{text}” cannot be a #{name(kind)} here; it must be " \
-            "#{"#{bounds} #{unit.label}".strip}.",
+            Message.of("“{text}” cannot be a {quantity} here; it must be {bounds}.",
+                       text: Typed.new(text.to_s), quantity: name(kind),
+                       bounds: bounds(low, high, unit.label)),
             field:,
             code: :out_of_range
           )
+        end
+
+        def bounds(low, high, unit)
+          if low && high then Message.of("at least {low} and at most {high} {unit}", low:, high:,
+                                                                                    unit:)
+          elsif low then Message.of("at least {low} {unit}", low:, unit:)
+          elsif high then Message.of("at most {high} {unit}", high:, unit:)
+          else "a finite number"
+          end
         end
 
         def name(kind) = kind.id.to_s.tr("_", " ")
@@ -146,7 +159,8 @@ module Munimen
       def in(unit)
         unit = Unit[unit] unless unit.is_a?(Unit)
         if unit.dimension != kind.dimension
-          raise Error.new("#{unit.symbol} is not a unit of #{kind.id}", code: :wrong_unit)
+          raise Error.new(Message.of("{symbol} is not a unit of {id}",
+                                     symbol: unit.symbol, id: kind.id), code: :wrong_unit)
         end
 
         unit.from_si(si)
@@ -197,7 +211,8 @@ module Munimen
       def same(other)
         return other if other.is_a?(Quantity) && other.kind.id == kind.id
 
-        raise Error.new("a #{kind.id} and a #{other.kind.id} cannot be added", code: :wrong_kind)
+        raise Error.new(Message.of("a {id} and a {id2} cannot be added",
+                                   id: kind.id, id2: other.kind.id), code: :wrong_kind)
       end
     end
   end

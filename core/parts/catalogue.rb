@@ -59,13 +59,14 @@ module Munimen
       def part(row, line)
         kind = Kind.all.find { |one| one.id.to_s == row["kind"].to_s.strip } or
           raise Error.new(
-            "Line #{line}: kind must be one of #{Kind.ids.join(", ")}, not “#{row["kind"]}”.",
+            Message.of("Line {line}: kind must be one of {known}, not “{kind}”.",
+                       line:, known: Kind.ids.join(", "), kind: row["kind"]),
             field: :kind,
             code: :bad_row
           )
         if row["maker"].to_s.strip.empty? || row["model"].to_s.strip.empty?
           raise Error.new(
-            "Line #{line}: a part needs maker and model.",
+            Message.of("Line {line}: a part needs maker and model.", line:),
             field: :model,
             code: :bad_row
           )
@@ -83,7 +84,9 @@ module Munimen
       def specified(kind, row, line)
         kind.read(row)
       rescue Munimen::Error => e
-        raise Error.new("Line #{line}, #{e.field}: #{e.message}", field: e.field, code: :bad_row)
+        raise Error.new(Message.of("Line {line}, {field}: {message}",
+                                   line:, field: e.field, message: e.message),
+                        field: e.field, code: :bad_row)
       end
     end
   end

@@ -27,7 +27,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise NotFound.new(
-              "There is no kind of part “#{id}”; there are: #{@all.keys.join(", ")}.",
+              Message.of("There is no kind of part “{id}”; there are: {known}.",
+                         id:, known: @all.keys.join(", ")),
               field: :kind
             )
           end

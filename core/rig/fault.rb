@@ -16,7 +16,8 @@ module Munimen
         def [](name)
           @all.fetch(name.to_sym) do
             raise NotFound.new(
-              "No fault “#{name}” can be simulated; there are: #{@all.keys.join(", ")}.",
+              Message.of("No fault “{name}” can be simulated; there are: {known}.",
+                         name:, known: @all.keys.join(", ")),
               field: :fault
             )
           end
@@ -37,7 +38,7 @@ module Munimen
         raise unless e.receiver.nil? # of a part that this heater has not got
 
         raise Error.new(
-          "#{name} cannot happen on a #{rig.heater.kind}.",
+          Message.of("{name} cannot happen on a {kind}.", name:, kind: rig.heater.kind),
           field: :fault,
           code: :not_applicable
         )

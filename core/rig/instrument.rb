@@ -24,7 +24,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise NotFound.new(
-              "There is no instrument “#{id}”; there are: #{@all.keys.join(", ")}.",
+              Message.of("There is no instrument “{id}”; there are: {known}.",
+                         id:, known: @all.keys.join(", ")),
               field: :instrument
             )
           end
@@ -85,8 +86,10 @@ module Munimen
         def connect(point)
           @connected = instrument.points.fetch(point.to_sym) do
             raise Error.new(
-              "The #{instrument.title.downcase} cannot be connected to “#{point}”; it can " \
-              "be to: #{instrument.points.keys.join(", ")}.",
+              Message.of("The {instrument} cannot be connected to “{point}”; it can be to: " \
+                         "{known}.",
+                         instrument: instrument.title.downcase, point:,
+                         known: instrument.points.keys.join(", ")),
               field: :point,
               code: :unknown_choice
             )

@@ -87,7 +87,8 @@ module Munimen
         value = Float(text, exception: false)
         return value if value&.between?(0.0, 3600.0)
 
-        raise Error.new("MEAS? takes seconds from 0 to 3600, got '#{text[0, 40]}'.",
+        raise Error.new(Message.of("MEAS? takes seconds from 0 to 3600, got '{text}'.",
+                                   text: text[0, 40]),
                         field: :seconds, code: :out_of_range)
       end
 

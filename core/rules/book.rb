@@ -31,7 +31,8 @@ module Munimen
         def made(id)
           block = @declared.fetch(id) do
             raise Error.new(
-              "There is no rulebook “#{id}”; there are: #{@declared.keys.join(", ")}.",
+              Message.of("There is no rulebook “{id}”; there are: {known}.",
+                         id:, known: @declared.keys.join(", ")),
               field: :code_profile,
               code: :unknown_choice
             )

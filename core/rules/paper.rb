@@ -27,8 +27,10 @@ module Munimen
         on, number = text.match(GIVEN).captures
         Said.new(on: on && Date.iso8601(on).iso8601, number: number.empty? ? nil : number)
       rescue Date::Error
-        raise Error.new("paper must begin with a day such as 2026-12-01, or be one of: " \
-                        "#{WORDS.keys.join(", ")}.", field: :value, code: :unknown_choice)
+        raise Error.new(Message.of("paper must begin with a day such as 2026-12-01, or be one " \
+                                   "of: {known}.",
+                                   known: WORDS.keys.join(", ")),
+                        field: :value, code: :unknown_choice)
       end
 
       # title: what it is called; hint: who wants it, and for what: templates; days: after the work.

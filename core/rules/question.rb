@@ -23,7 +23,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise Error.new(
-              "There is no house rule “#{id}”; there are: #{@all.keys.join(", ")}.",
+              Message.of("There is no house rule “{id}”; there are: {known}.",
+                         id:, known: @all.keys.join(", ")),
               field: :house_rules,
               code: :unknown_choice
             )
@@ -52,7 +53,8 @@ module Munimen
       def choose(choice)
         options.keys.find { |id| id.to_s == choice.to_s } or
           raise Error.new(
-            "#{id} cannot be “#{choice}”; it must be one of: #{options.keys.join(", ")}.",
+            Message.of("{id} cannot be “{choice}”; it must be one of: {known}.",
+                       id:, choice:, known: options.keys.join(", ")),
             field: id,
             code: :unknown_choice
           )

@@ -33,7 +33,8 @@ module Munimen
         given = given.to_h.transform_keys(&:to_sym)
         strange = given.keys - KEYS
         if strange.any?
-          raise Error.new("There is no field “#{strange.first}”; there are: #{KEYS.join(", ")}.",
+          raise Error.new(Message.of("There is no field “{strange}”; there are: {known}.",
+                                     strange: strange.first, known: KEYS.join(", ")),
                           field: strange.first, code: :unknown_input)
         end
         new(given).tap(&:check!)

@@ -70,7 +70,8 @@ module Munimen
         # Raises Error unless there is such a decision and it may be this.
         def check!(name, value)
           known = parse(name) or
-            raise Error.new("“#{name}” is no decision.", field: :name, code: :unknown_choice)
+            raise Error.new(Message.of("“{name}” is no decision.",
+                                       name:), field: :name, code: :unknown_choice)
           return if known.first == :open && value.to_s.match?(OPEN)
 
           choices = ALONE[name.to_sym] || WORDS[known.first]

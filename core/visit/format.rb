@@ -57,7 +57,8 @@ module Munimen
         value = @data.fetch(name, {})
         return value if value.is_a?(Hash)
 
-        raise Error.new("#{name} must be an object.", field: name, code: :wrong_type)
+        raise Error.new(Message.of("{name} must be an object.",
+                                   name:), field: name, code: :wrong_type)
       end
 
       def list(name)
@@ -65,7 +66,9 @@ module Munimen
         return value if value.is_a?(Array) && (name == "jobs" || value.all?(Hash))
 
         raise Error.new(
-          "#{name} must be a list#{" of objects" unless name == "jobs"}.",
+          Message.of(name == "jobs" ? "{name} must be a list." : "{name} must be a list of " \
+            "objects.",
+                     name:),
           field: name,
           code: :wrong_type
         )
@@ -82,7 +85,7 @@ module Munimen
         Date.iso8601(text.to_s)
       rescue ArgumentError
         raise Error.new(
-          "date must be written 2026-11-23; got “#{text}”.",
+          Message.of("date must be written 2026-11-23; got “{text}”.", text:),
           field: :date,
           code: :bad_date
         )
@@ -115,7 +118,7 @@ module Munimen
       # The id of the reading of how it was left, for one of how it was found; else nil.
       def left(row, rows, index)
         unless [nil, "found", "left"].include?(row["as"])
-          raise Error.new("as must be found or left; got “#{row["as"]}”.",
+          raise Error.new(Message.of("as must be found or left; got “{as}”.", as: row["as"]),
                           field: "readings.#{index}.as", code: :unknown_choice)
         end
         return unless row["as"] == "found"
@@ -135,7 +138,8 @@ module Munimen
         return Work::StateSpace.new(@heater).arrival.merge(values) if problems.empty?
 
         raise Error.new(
-          "The state of reading #{index + 1} is wrong: #{problems.first}.",
+          Message.of("The state of reading {index} is wrong: {problems}.",
+                     index: index + 1, problems: problems.first),
           field: "readings.#{index}.state",
           code: :bad_state
         )
@@ -158,7 +162,7 @@ module Munimen
         list("steps").each_with_index.map do |row, index|
           outcome = OUTCOMES.find { |known| known.to_s == row.fetch("outcome", "done") } or
             raise Error.new(
-              "outcome must be one of: #{OUTCOMES.join(", ")}.",
+              Message.of("outcome must be one of: {known}.", known: OUTCOMES.join(", ")),
               field: "steps.#{index}.outcome",
               code: :unknown_choice
             )
@@ -191,7 +195,7 @@ module Munimen
         text && Time.iso8601(text.to_s)
       rescue ArgumentError
         raise Error.new(
-          "#{field} must be written 2026-11-23T10:05:00Z; got “#{text}”.",
+          Message.of("{field} must be written 2026-11-23T10:05:00Z; got “{text}”.", field:, text:),
           field:,
           code: :bad_time
         )

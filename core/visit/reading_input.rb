@@ -53,7 +53,8 @@ module Munimen
         name = key(name, of)
         declared = known[name.to_s.to_sym] or
           raise Error.new(
-            "There is no reading “#{name}”; there are: #{known.keys.sort.join(", ")}.",
+            Message.of("There is no reading “{name}”; there are: {known}.",
+                       name:, known: known.keys.sort.join(", ")),
             field: :name,
             code: :unknown_choice
           )
@@ -70,8 +71,9 @@ module Munimen
         return read unless declared.kind == :pressure && read.si.negative?
 
         raise Error.new(
-          "“#{value}” is below zero; a #{declared.name.to_s.tr("_", " ")} is at least 0 " \
-          "#{read.kind.unit(units).label}.",
+          Message.of("“{value}” is below zero; a {quantity} is at least 0 {label}.",
+                     value:, quantity: declared.name.to_s.tr("_", " "),
+                     label: read.kind.unit(units).label),
           field: declared.name,
           code: :out_of_range
         )
@@ -87,8 +89,8 @@ module Munimen
       def word(declared, value)
         declared.choices.find { |choice| choice.to_s == value.to_s } or
           raise Error.new(
-            "#{declared.name} cannot be “#{value}”; it must be one of: " \
-            "#{declared.choices.join(", ")}.",
+            Message.of("{declared} cannot be “{value}”; it must be one of: {known}.",
+                       declared: declared.name, value:, known: declared.choices.join(", ")),
             field: declared.name,
             code: :unknown_choice
           )

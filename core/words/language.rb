@@ -37,7 +37,8 @@ module Munimen
           return if name.nil? || name.to_s == "en"
 
           all[name.to_sym] || raise(
-            Error.new("language must be one of: #{names.join(", ")}.", field: :language,
+            Error.new(Message.of("language must be one of: {known}.",
+                                 known: names.join(", ")), field: :language,
                                                                        code: :unknown_choice)
           )
         end
@@ -48,20 +49,22 @@ module Munimen
         # Of all that a page can be in.
         def names = ["en", *all.keys.map(&:to_s)]
 
-        # The same, each by its own name: [{id:, name:}].
-        def offered
+        # The same, each by its own name: [{id:, name:}]. tool: only those to work in.
+        def offered(tool: false)
           [{ id: "en", name: "English" },
-           *all.values.map { |one| { id: one.id.to_s, name: one.name } }]
+           *all.values.select { |one| one.tool || !tool }
+               .map { |one| { id: one.id.to_s, name: one.name } }]
         end
       end
 
-      attr_reader :id, :name, :courtesy
+      attr_reader :id, :name, :courtesy, :tool
 
       # name: as its speakers call it; terms: {vocabulary => {term => word}}; months: twelve names;
       # dates: formats for %<day>d, %<month>s and %<year>d, and for month and year; courtesy: what
-      # is said above a page.
-      def initialize(id, name:, terms:, months:, dates:, courtesy:)
+      # is said above a page; tool: whether people can work in it, or it is for pages alone.
+      def initialize(id, name:, terms:, months:, dates:, courtesy:, tool: false)
         @id = id
+        @tool = tool
         @name = name
         @terms = terms
         @months = months

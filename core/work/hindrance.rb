@@ -14,7 +14,8 @@ module Munimen
 
         def [](id)
           @all.fetch(id.to_sym) do
-            raise NotFound.new("There is no such thing in the way: “#{id}”.", field: :hindrance)
+            raise NotFound.new(Message.of("There is no such thing in the way: “{id}”.",
+                                          id:), field: :hindrance)
           end
         end
 

@@ -18,7 +18,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise Error.new(
-              "There is no job “#{id}”; there are: #{@all.keys.join(", ")}.",
+              Message.of("There is no job “{id}”; there are: {known}.",
+                         id:, known: @all.keys.join(", ")),
               field: :jobs,
               code: :unknown_choice
             )

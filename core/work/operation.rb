@@ -70,7 +70,8 @@ module Munimen
         def [](id)
           @all.fetch(id.to_sym) do
             raise NotFound.new(
-              "There is no operation “#{id}”; there are: #{@all.keys.join(", ")}.",
+              Message.of("There is no operation “{id}”; there are: {known}.",
+                         id:, known: @all.keys.join(", ")),
               field: :operation
             )
           end

@@ -7,18 +7,23 @@ module Munimen
     class Profile
       def initialize(context) = @context = context
 
-      # {name:, email:, role:, signature:} of whoever is signed in; signature: strokes, or nil.
+      # {name:, email:, role:, signature:, language:, languages:} of whoever is signed in;
+      # signature: strokes, or nil; languages: those to work in.
       def show
         row = people.find(@context.person[:id])
-        row.slice(:name, :email, :role).merge(signature: Store::Values.signature(row))
+        row.slice(:name, :email, :role, :language)
+           .merge(signature: Store::Values.signature(row),
+                  languages: Words::Language.offered(tool: true))
       end
 
       # name: stands on pages from now on; signed ones keep the old one. signature: strokes as a
-      # visit's are, [] for none. What is not given stays. Raises Error.
-      def keep(name: nil, signature: nil)
+      # visit's are, [] for none. language: in which the tool speaks. What is not given stays.
+      # Raises Error.
+      def keep(name: nil, signature: nil, language: nil)
         attributes = {}
         attributes[:name] = @context.text!(name, :name, max: 120) if name
         attributes[:signature] = drawn(signature) if signature
+        attributes[:language] = spoken!(language) if language
         people.change(@context.person[:id], attributes)
         show
       end
@@ -27,12 +32,21 @@ module Munimen
 
       def people = @context.records.people
 
+      def spoken!(language)
+        known = Words::Language.offered(tool: true).map { |one| one[:id] }
+        return language if known.include?(language)
+
+        raise Error.new(Message.of("language must be one of: {known}.", known: known.join(", ")),
+                        field: :language, code: :unknown_choice)
+      end
+
       def drawn(strokes)
         points = Sign.points(strokes)
         return if points.zero?
         return strokes if points.between?(2, Sign::MOST_POINTS)
 
-        raise Error.new("Draw your signature, in at most #{Sign::MOST_POINTS} points.",
+        raise Error.new(Message.of("Draw your signature, in at most {most_points} points.",
+                                   most_points: Sign::MOST_POINTS),
                         field: :signature, code: :too_long)
       end
     end

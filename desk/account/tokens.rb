@@ -18,7 +18,8 @@ module Munimen
       # {token:, tokens:}: the token is told this once.
       def make(id:, name:, scope:, days:)
         unless days.between?(1, LONGEST)
-          raise Error.new("days must be a number from 1 to #{LONGEST}.", field: :days,
+          raise Error.new(Message.of("days must be a number from 1 to {longest}.",
+                                     longest: LONGEST), field: :days,
                                                                          code: :out_of_range)
         end
 

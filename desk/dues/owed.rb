@@ -67,7 +67,7 @@ module Munimen
         SHOWS.find { |one| one.to_s == show.to_s } ||
           raise(
             Error.new(
-              "show must be one of: #{SHOWS.join(", ")}.",
+              Message.of("show must be one of: {known}.", known: SHOWS.join(", ")),
               field: :show,
               code: :unknown_choice
             )

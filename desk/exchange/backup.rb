@@ -109,8 +109,8 @@ module Munimen
             FileUtils.mkdir_p(File.dirname(target))
             Formats::ZipArchive.unfold(entries.fetch(name), target)
             unless Digest::SHA256.file(target).hexdigest == hash
-              raise Error.new("“#{name}” is not what was backed " \
-                              "up.", field: :file, code: :damaged)
+              raise Error.new(Message.of("“{name}” is not what was backed up.",
+                                         name:), field: :file, code: :damaged)
             end
           end
         end
@@ -136,8 +136,8 @@ module Munimen
         return manifest if manifest["version"].to_i.between?(1, VERSION)
 
         raise Error.new(
-          "This backup is of version #{manifest["version"]}; this program reads 1 to " \
-          "#{VERSION}.",
+          Message.of("This backup is of version {version}; this program reads 1 to {latest}.",
+                     version: manifest["version"], latest: VERSION),
           field: :file,
           code: :too_new
         )
@@ -175,8 +175,9 @@ module Munimen
       def broken!(problems, even_broken, staged)
         unless even_broken
           raise Refused.new(
-            "The chain of seals in this backup is broken: #{problems.first} It can be restored " \
-            "all the same, marked as broken.",
+            Message.of("The chain of seals in this backup is broken: {problems} It can be " \
+                       "restored all the same, marked as broken.",
+                       problems: problems.first),
             field: :file,
             code: :broken_chain,
             details: {

@@ -47,7 +47,8 @@ module Munimen
       private
 
       def refuse(what)
-        raise Error.new("The backup place #{what}.", field: :place, code: :invalid)
+        raise Error.new(Message.of("The backup place {what}.",
+                                   what:), field: :place, code: :invalid)
       end
     end
   end

@@ -98,7 +98,8 @@ module Munimen
         return if head["version"].to_i.between?(1, VERSION)
 
         raise Error.new(
-          "This bundle is of version #{head["version"]}; this program reads 1 to #{VERSION}.",
+          Message.of("This bundle is of version {version}; this program reads 1 to {latest}.",
+                     version: head["version"], latest: VERSION),
           field: :file,
           code: :too_new
         )
@@ -118,8 +119,8 @@ module Munimen
             next
           end
 
-          raise Error.new("“#{name}” is not the file of that " \
-                          "name.", field: :file, code: :damaged)
+          raise Error.new(Message.of("“{name}” is not the file of that name.",
+                                     name:), field: :file, code: :damaged)
         end
       end
 
@@ -135,7 +136,7 @@ module Munimen
         counts
       rescue Store::Rejected => e
         raise Error.new(
-          "The rows do not belong together: #{e.message[0, 160]}",
+          Message.of("The rows do not belong together: {message}", message: e.message[0, 160]),
           field: :file,
           code: :bad_row
         )
@@ -158,7 +159,8 @@ module Munimen
             while (line = stream.gets("\n", LINE + 1))
               if line.bytesize > LINE
                 raise Error.new(
-                  "A line of #{entry.name} is longer than #{LINE} bytes.",
+                  Message.of("A line of {entry} is longer than {line} bytes.",
+                             entry: entry.name, line: LINE),
                   field: :file,
                   code: :too_long
                 )
@@ -175,7 +177,8 @@ module Munimen
         problem = schema.validate(row).first
         if problem
           raise Error.new(
-            "#{table}, line #{number}: #{problem["data_pointer"]} #{problem["error"]}.",
+            Message.of("{table}, line {number}: {at} {problem}.",
+                       table:, number:, at: problem["data_pointer"], problem: problem["error"]),
             field: :file,
             code: :bad_row
           )
@@ -183,7 +186,8 @@ module Munimen
 
         row.transform_keys(&:to_sym)
       rescue JSON::ParserError, EncodingError
-        raise Error.new("#{table}, line #{number} is not JSON.", field: :file, code: :bad_row)
+        raise Error.new(Message.of("{table}, line {number} is not JSON.",
+                                   table:, number:), field: :file, code: :bad_row)
       end
     end
   end

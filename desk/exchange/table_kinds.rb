@@ -25,7 +25,7 @@ module Munimen
       # The table of a name, such as "customers". Raises NotFound.
       def self.find(name, context)
         unless NAMES.include?(name.to_s)
-          raise NotFound.new("There is no table “#{name}”.", field: :table)
+          raise NotFound.new(Message.of("There is no table “{name}”.", name:), field: :table)
         end
 
         const_get(name.to_s.capitalize).new(context)

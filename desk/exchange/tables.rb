@@ -35,7 +35,8 @@ module Munimen
           wrong = shown[:counts]["wrong"]
           if wrong.positive?
             raise Refused.new(
-              "#{wrong} of #{shown[:counts].values.sum} rows are wrong; nothing was imported.",
+              Message.of("{wrong} of {rows} rows are wrong; nothing was imported.",
+                         wrong:, rows: shown[:counts].values.sum),
               code: :bad_row,
               details: shown
             )

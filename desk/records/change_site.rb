@@ -14,7 +14,7 @@ module Munimen
         site = @context.records.customers.site(id)
         unless HOUSEHOLDS.include?(household)
           raise Error.new(
-            "household must be one of: #{HOUSEHOLDS.join(", ")}.",
+            Message.of("household must be one of: {known}.", known: HOUSEHOLDS.join(", ")),
             field: :household,
             code: :unknown_choice
           )
@@ -44,7 +44,7 @@ module Munimen
         return value if value.nil? || value.between?(-most, most)
 
         raise Error.new(
-          "#{field} must be between -#{most} and #{most} degrees.",
+          Message.of("{field} must be between -{most} and {most} degrees.", field:, most:),
           field:,
           code: :out_of_range
         )

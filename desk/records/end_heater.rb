@@ -30,7 +30,8 @@ module Munimen
       def known!(how)
         return if [*HOW, "back"].include?(how)
 
-        raise Error.new("how must be one of: #{[*HOW, "back"].join(", ")}.",
+        raise Error.new(Message.of("how must be one of: {known}.",
+                                   known: [*HOW, "back"].join(", ")),
                         field: :how, code: :unknown_choice)
       end
 

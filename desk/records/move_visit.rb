@@ -56,7 +56,8 @@ module Munimen
         fitting = Work::Job.fitting(heater).map(&:id)
         other = entry.visit.jobs.find { |job| !fitting.include?(job) } or return
         title = entry.visit.words.say(Work::Job[other].title)
-        refuse("“#{title}” is not done at that heater: change the work first.", :not_applicable)
+        refuse(Message.of("“{title}” is not done at that heater: change the work first.",
+                          title:), :not_applicable)
       end
 
       def refuse(text, code) = raise(Refused.new(text, code:))

@@ -92,7 +92,8 @@ module Munimen
       def different!(one, other, field)
         return unless one == other
 
-        raise Error.new("#{field} must be another one than it is now.", field:, code: :out_of_range)
+        raise Error.new(Message.of("{field} must be another one than it is now.",
+                                   field:), field:, code: :out_of_range)
       end
 
       # What the first says nothing of; notes of both.

@@ -33,7 +33,8 @@ module Munimen
         @context.may!(:personal_data)
         unless years.nil? || years.between?(LEAST, MOST)
           raise Error.new(
-            "years must be from #{LEAST} to #{MOST}, or none to keep all.",
+            Message.of("years must be from {least} to {most}, or none to keep all.",
+                       least: LEAST, most: MOST),
             field: :years,
             code: :out_of_range
           )

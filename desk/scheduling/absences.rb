@@ -57,7 +57,8 @@ module Munimen
       def day(text, field)
         Date.iso8601(text.to_s)
       rescue ArgumentError
-        raise Error.new("#{field} must be a date such as 2026-12-24; got “#{text}”.",
+        raise Error.new(Message.of("{field} must be a date such as 2026-12-24; got “{text}”.",
+                                   field:, text:),
                         field:, code: :bad_date)
       end
     end

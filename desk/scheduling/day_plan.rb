@@ -22,7 +22,7 @@ module Munimen
         @offset = offset * 60
         unless days.between?(1, LONGEST)
           raise Error.new(
-            "days must be between 1 and #{LONGEST}.",
+            Message.of("days must be between 1 and {longest}.", longest: LONGEST),
             field: :days,
             code: :out_of_range
           )

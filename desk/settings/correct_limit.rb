@@ -34,7 +34,8 @@ module Munimen
       end
 
       def limit!(book, id)
-        book[id.to_sym] || raise(NotFound.new("There is no limit “#{id}” in it.", field: :limit))
+        book[id.to_sym] || raise(NotFound.new(Message.of("There is no limit “{id}” in it.",
+                                                         id:), field: :limit))
       end
 
       def checked(book, limit, said, reason)

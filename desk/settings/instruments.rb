@@ -68,7 +68,8 @@ module Munimen
       def word!(text, field)
         return text if text.match?(/\A[\w.-]{1,40}\z/)
 
-        raise Error.new("#{field} must be of letters, figures, dots and dashes.", field:,
+        raise Error.new(Message.of("{field} must be of letters, figures, dots and dashes.",
+                                   field:), field:,
                         code: :unknown_choice)
       end
 

@@ -59,7 +59,8 @@ module Munimen
       def place(given)
         given.slice(*DEGREES.keys).to_h do |name, degrees|
           if degrees && degrees.abs > DEGREES[name]
-            raise Error.new("#{name} must be within ±#{DEGREES[name].round} degrees.",
+            raise Error.new(Message.of("{name} must be within ±{degrees} degrees.",
+                                       name:, degrees: DEGREES[name].round),
                             field: name, code: :out_of_range)
           end
           [name.to_s, degrees]
@@ -83,7 +84,8 @@ module Munimen
         return if text.to_s.empty? && field == :rest
 
         match = CLOCK.match(text.to_s) or
-          raise Error.new("#{field} must be a time such as 08:00; got “#{text}”.", field:,
+          raise Error.new(Message.of("{field} must be a time such as 08:00; got “{text}”.",
+                                     field:, text:), field:,
                                                                                    code: :bad_time)
         (match[1].to_i * 3600) + (match[2].to_i * 60)
       end

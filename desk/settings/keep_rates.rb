@@ -48,7 +48,8 @@ module Munimen
       def currency!(given)
         return given if CURRENCIES.value?(given)
 
-        raise Error.new("currency must be one of: #{CURRENCIES.values.join(", ")}.",
+        raise Error.new(Message.of("currency must be one of: {known}.",
+                                   known: CURRENCIES.values.join(", ")),
                         field: :currency, code: :unknown_choice)
       end
 
@@ -58,7 +59,8 @@ module Munimen
         found = Costing::Money.parse(text, currency)&.amount
         return found if found && found <= MOST
 
-        raise Error.new("#{field} must be an amount such as 95.00.", field:, code: :bad_number)
+        raise Error.new(Message.of("{field} must be an amount such as 95.00.",
+                                   field:), field:, code: :bad_number)
       end
 
       def percent(text)
@@ -69,7 +71,8 @@ module Munimen
       def step!(minutes)
         return minutes if minutes.is_a?(Integer) && STEPS.cover?(minutes)
 
-        raise Error.new("step must be from #{STEPS.min} to #{STEPS.max} minutes.", field: :step,
+        raise Error.new(Message.of("step must be from {min} to {max} minutes.",
+                                   min: STEPS.min, max: STEPS.max), field: :step,
                                                                                code: :out_of_range)
       end
     end

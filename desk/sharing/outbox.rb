@@ -126,7 +126,8 @@ module Munimen
         @context.may!(:mail_server)
         unknown = kinds - Store::KnownSettings::BY_ITSELF
         if unknown.any?
-          raise Error.new("kinds must be of: #{Store::KnownSettings::BY_ITSELF.join(", ")}.",
+          raise Error.new(Message.of("kinds must be of: {known}.",
+                                     known: Store::KnownSettings::BY_ITSELF.join(", ")),
                           field: :kinds, code: :unknown_choice)
         end
 
@@ -144,7 +145,8 @@ module Munimen
                              text: "If you read this, mails go out.").to_s)
         list.merge(tried: to)
       rescue *MailServer::AWAY, *MailServer::REFUSED => e
-        raise Refused.new("The mail server did not take it: #{e.message.to_s.strip[0, 200]}",
+        raise Refused.new(Message.of("The mail server did not take it: {answer}",
+                                     answer: e.message.to_s.strip[0, 200]),
                           code: :not_sent)
       end
 
@@ -198,7 +200,8 @@ module Munimen
         line = @context.text!(text, field, required: false)
         return line unless line&.match?(/[[:cntrl:]]/)
 
-        raise Error.new("#{field} must be one line.", field:, code: :not_one_line)
+        raise Error.new(Message.of("{field} must be one line.",
+                                   field:), field:, code: :not_one_line)
       end
 
       def box = @context.records.secret_box
@@ -286,7 +289,7 @@ module Munimen
         return text if text.match?(/\A[^\s<>,;:"@]+@[^\s<>,;:"@]+\z/)
 
         raise Error.new(
-          "#{field} must be one e-mail address such as name@example.com.",
+          Message.of("{field} must be one e-mail address such as name@example.com.", field:),
           field:,
           code: :bad_address
         )

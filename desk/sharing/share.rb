@@ -14,7 +14,7 @@ module Munimen
         @context.may!(:records)
         unless days.between?(1, LONGEST)
           raise Error.new(
-            "days must be between 1 and #{LONGEST}.",
+            Message.of("days must be between 1 and {longest}.", longest: LONGEST),
             field: :days,
             code: :out_of_range
           )

@@ -135,7 +135,7 @@ module Munimen
       def slot!(slot)
         return if SLOTS.include?(slot)
 
-        raise Error.new("slot must be one of: #{SLOTS.join(", ")}.",
+        raise Error.new(Message.of("slot must be one of: {known}.", known: SLOTS.join(", ")),
                         field: :slot, code: :unknown_choice)
       end
 
@@ -148,7 +148,8 @@ module Munimen
       def room!(there)
         return if there.size < MOST
 
-        raise Refused.new("There are #{MOST} pictures already: that is enough.", code: :enough)
+        raise Refused.new(Message.of("There are {most} pictures already: that is enough.",
+                                     most: MOST), code: :enough)
       end
     end
   end

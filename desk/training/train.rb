@@ -41,7 +41,8 @@ module Munimen
             )
           else
             Formats::Scenarios.shipped.find { |one| one.id == scenario } ||
-              raise(NotFound.new("There is no scenario “#{scenario}”.", field: :scenario))
+              raise(NotFound.new(Message.of("There is no scenario “{scenario}”.",
+                                            scenario:), field: :scenario))
           end
         { id: @runs.start(chosen, @context.person, id:, clock: @clock).visit_id }
       end
@@ -154,7 +155,7 @@ module Munimen
           unmet
             .map { |name, values| words(run).say(Work::StateWords.need(name, values)) }
             .join("; ")
-        raise Refused.new("First it must be true: #{text}.", code: :need_unmet)
+        raise Refused.new(Message.of("First it must be true: {text}.", text:), code: :need_unmet)
       end
 
       def view(run)

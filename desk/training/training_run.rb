@@ -116,7 +116,7 @@ module Munimen
       def set_clock(speed: nil, skip: 0)
         unless speed.nil? || SPEEDS.include?(speed)
           raise Error.new(
-            "speed must be one of: #{SPEEDS.join(", ")}.",
+            Message.of("speed must be one of: {known}.", known: SPEEDS.join(", ")),
             field: :speed,
             code: :unknown_choice
           )

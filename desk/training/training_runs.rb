@@ -65,7 +65,8 @@ module Munimen
       def chosen(id)
         return TrainingRun.token(id) if id.start_with?(TrainingRun::VISIT)
 
-        raise Error.new("id must begin with #{TrainingRun::VISIT}.", field: :id,
+        raise Error.new(Message.of("id must begin with {visit}.",
+                                   visit: TrainingRun::VISIT), field: :id,
                                                                      code: :unknown_choice)
       end
 

@@ -15,8 +15,9 @@ module Munimen
         raise ArgumentError
       rescue ArgumentError
         raise Error.new(
-          "planned_for must be a time between #{YEARS.min} and #{YEARS.max}, such as " \
-          "2026-11-23T10:00:00Z.",
+          Message.of("planned_for must be a time between {min} and {max}, such as " \
+                     "2026-11-23T10:00:00Z.",
+                     min: YEARS.min, max: YEARS.max),
           field: :planned_for,
           code: :bad_time
         )

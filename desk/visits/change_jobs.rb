@@ -57,7 +57,7 @@ module Munimen
       def among!(jobs, known)
         unless jobs.include?(known.id)
           raise Error.new(
-            "“#{known.id}” is not among the jobs of this visit.",
+            Message.of("“{id}” is not among the jobs of this visit.", id: known.id),
             field: :job,
             code: :unknown_choice
           )

@@ -46,7 +46,8 @@ module Munimen
       def paper!(visit, id, value)
         known = visit.rules.book.papers.map { |one| one.id.to_s }
         unless known.include?(id)
-          raise Error.new("paper must be one of: #{known.join(", ")}.", field: :name,
+          raise Error.new(Message.of("paper must be one of: {known}.",
+                                     known: known.join(", ")), field: :name,
                                                                         code: :unknown_choice)
         end
         Rules::Paper.read(value.to_s)

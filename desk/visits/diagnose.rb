@@ -49,7 +49,7 @@ module Munimen
           )
           given = KINDS.fetch(kind.to_s.to_sym) do
             raise Error.new(
-              "kind must be one of: #{KINDS.keys.join(", ")}.",
+              Message.of("kind must be one of: {known}.", known: KINDS.keys.join(", ")),
               field: :kind,
               code: :unknown_choice
             )

@@ -43,7 +43,8 @@ module Munimen
       def known!(how)
         return if [*HOW, "reopened"].include?(how)
 
-        raise Error.new("how must be one of: #{[*HOW, "reopened"].join(", ")}.",
+        raise Error.new(Message.of("how must be one of: {known}.",
+                                   known: [*HOW, "reopened"].join(", ")),
                         field: :how, code: :unknown_choice)
       end
 

@@ -52,7 +52,8 @@ module Munimen
 
       def offer(visit, about)
         sheet(visit).about(*about.to_s.split(".", 2)) ||
-          raise(Error.new("Nothing was found that “#{about}” is about.", field: :about,
+          raise(Error.new(Message.of("Nothing was found that “{about}” is about.",
+                                     about:), field: :about,
                                                                          code: :unknown_choice))
       end
 
@@ -67,7 +68,7 @@ module Munimen
 
       def answered(offer, answer, otherwise)
         unless ANSWERS.include?(answer)
-          raise Error.new("answer must be one of: #{ANSWERS.join(", ")}.",
+          raise Error.new(Message.of("answer must be one of: {known}.", known: ANSWERS.join(", ")),
                           field: :answer, code: :unknown_choice)
         end
         if answer == "declined" && offer.danger?
@@ -104,7 +105,8 @@ module Munimen
       def minutes(given)
         return given if given.is_a?(Integer) && given.between?(0, LONGEST)
 
-        raise Error.new("minutes must be a whole number up to #{LONGEST}.", field: :minutes,
+        raise Error.new(Message.of("minutes must be a whole number up to {longest}.",
+                                   longest: LONGEST), field: :minutes,
                                                                             code: :out_of_range)
       end
 

@@ -51,7 +51,8 @@ module Munimen
                elsif gives_heat? then "Heat"
                elsif of_a_danger? then "What puts a danger right"
                end
-        what && refuse("#{what} is never “already so”: do it, and say so.", :never_found_so)
+        what && refuse(Message.of("{what} is never “already so”: do it, and say so.",
+                                  what:), :never_found_so)
       end
 
       def gives_heat?

@@ -26,7 +26,8 @@ module Munimen
       def known!(field)
         return if Heater::Fields::ALL.map(&:to_s).include?(field.to_s) && field.to_s != "kind"
 
-        raise Error.new("A heater's record has no “#{field}” that can be learnt.", field: :field,
+        raise Error.new(Message.of("A heater's record has no “{field}” that can be learnt.",
+                                   field:), field: :field,
                                                                              code: :unknown_choice)
       end
 

@@ -88,7 +88,8 @@ module Munimen
         return if override && soft
         if override
           raise Refused.new(
-            "This is never passed over: #{missing.map { |need| need[:text] }.join("; ")}.",
+            Message.of("This is never passed over: {known}.",
+                       known: missing.map { |need| need[:text] }.join("; ")),
             code: :never_overridden,
             details: {
               needs: missing

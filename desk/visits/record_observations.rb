@@ -30,8 +30,10 @@ module Munimen
 
         who = @context.records.people.find(other.by)&.fetch(:name)
         raise Refused.new(
-          "#{who} answered “#{other.finding.to_s.tr("_", " ")}” here meanwhile. " \
-          "Look together; your answer then goes in its place.",
+          Message.of("{who} answered “{finding}” here meanwhile. Look together; your answer then " \
+                     "goes " \
+                     "in its place.",
+                     who:, finding: other.finding.to_s.tr("_", " ")),
           field: item[:item],
           code: :conflict,
           details: { name: item[:item], theirs: other.finding.to_s, who:, id: other.id }

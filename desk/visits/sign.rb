@@ -75,7 +75,8 @@ module Munimen
         signed = @context.records.visits.rows(:signatures, visit_id)
         return if signed.none? { |row| row[:signer] == signer }
 
-        raise Refused.new("The #{signer} has signed already.", code: :signed_already)
+        raise Refused.new(Message.of("The {signer} has signed already.",
+                                     signer:), code: :signed_already)
       end
 
       # {name:, strokes:, refused:} as they are kept.
@@ -124,7 +125,8 @@ module Munimen
         return if obstacles.empty?
 
         raise Refused.new(
-          "The visit cannot be signed yet. #{obstacles.first.text}",
+          Message.of("The visit cannot be signed yet. {obstacles}",
+                     obstacles: obstacles.first.text),
           code: :not_ready,
           details: {
             obstacles: obstacles.map(&:to_h)
@@ -164,7 +166,8 @@ module Munimen
             .reject(&:given_up?)
             .filter_map { |step| competence.missing(Work::Operation[step.operation]) }
             .first or return
-        raise Refused.new("You cannot sign for this work. #{lacking[:text]}", code: :not_competent)
+        raise Refused.new(Message.of("You cannot sign for this work. {text}",
+                                     text: lacking[:text]), code: :not_competent)
       end
 
       def lock(row, visit, sheet, at)

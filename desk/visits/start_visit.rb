@@ -72,7 +72,8 @@ module Munimen
         return job.id if Work::Job.fitting(heater).include?(job)
 
         raise Error.new(
-          "“#{job.id}” is not done on this heater: choose a job that it has a part for.",
+          Message.of("“{id}” is not done on this heater: choose a job that it has a part for.",
+                     id: job.id),
           field: :jobs, code: :not_applicable
         )
       end

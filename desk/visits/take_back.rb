@@ -78,8 +78,9 @@ module Munimen
 
         titles = lost.map { |one| @visit.words.say(one.title) }.join("; ")
         raise Refused.new(
-          "A danger stands on this answer: #{titles}. Say why it is taken back; your name goes " \
-          "with it.",
+          Message.of("A danger stands on this answer: {titles}. Say why it is taken back; your " \
+                     "name goes with it.",
+                     titles:),
           field: :reason, code: :danger_taken_back, details: { titles: }
         )
       end
@@ -89,7 +90,7 @@ module Munimen
 
         who = @context.records.people.find(answer.by)&.fetch(:name) or return
         raise Refused.new(
-          "#{who} found this danger. Tell them first, and say so.",
+          Message.of("{who} found this danger. Tell them first, and say so.", who:),
           field: :told, code: :others_danger, details: { who: }
         )
       end

@@ -66,8 +66,9 @@ module Munimen
 
         who = @context.records.people.find(other.by)&.fetch(:name)
         raise Refused.new(
-          "#{who} wrote #{other.typed} here meanwhile. Keep that, or put yours in its " \
-          "place: both stay in the record.",
+          Message.of("{who} wrote {typed} here meanwhile. Keep that, or put yours in its place: " \
+                     "both stay in the record.",
+                     who:, typed: other.typed),
           field: name,
           code: :conflict,
           details: {

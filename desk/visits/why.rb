@@ -13,7 +13,8 @@ module Munimen
         visit = @context.records.visits.load(visit_id, now: @context.now)
         verdict =
           Judgement::Judge.of(visit).verdicts.find { |one| one.check.to_s == check.to_s } or
-          raise NotFound.new("There is no verdict “#{check}” in this visit.", field: :check)
+          raise NotFound.new(Message.of("There is no verdict “{check}” in this visit.",
+                                        check:), field: :check)
         reason = verdict.because.first
         questions = questions(verdict)
         {

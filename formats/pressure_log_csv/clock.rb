@@ -175,8 +175,9 @@ module Munimen
 
           unless date
             raise Unclear.new(
-              "The rows have a time of day (“#{cells.first.strip}”) but no date; say on which " \
-              "day the first one is.",
+              Message.of("The rows have a time of day (“{cell}”) but no date; say on which day " \
+                         "the first one is.",
+                         cell: cells.first.strip),
               field: :date, code: :missing
             )
           end

@@ -12,10 +12,10 @@ module Munimen
 
       module_function
 
-      # [status, headers, body] of one of KNOWN.
-      def answer(error)
+      # [status, headers, body] of one of KNOWN. language: of whoever is answered.
+      def answer(error, language = nil)
         error = Store::DiskFull.new if FULL.any? { |one| error.is_a?(one) }
-        status, document = Desk::Problem.of(error)
+        status, document = Desk::Problem.of(error, language)
         headers = { "content-type" => TYPE }
         headers["retry-after"] = "1" if status == 503
         [status, headers, [document]]

@@ -33,7 +33,8 @@ module Munimen
         def date(text, field)
           text ? Date.iso8601(text) : Date.today
         rescue ArgumentError
-          raise Error.new("#{field} must be a date such as 2026-11-30.", field:, code: :bad_date)
+          raise Error.new(Message.of("{field} must be a date such as 2026-11-30.",
+                                     field:), field:, code: :bad_date)
         end
       end
     end

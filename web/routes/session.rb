@@ -40,7 +40,7 @@ module Munimen
         def factors = FACTORS.values_at(*env["munimen.factors"]&.call).compact
 
         def shown_person
-          person&.slice(:id, :name, :role)&.merge(may: Desk::Abilities.of(person[:role]))
+          person&.slice(:id, :name, :role, :language)&.merge(may: Desk::Abilities.of(person[:role]))
         end
 
         # Whether the device that asks was ended: then it is signed out as well.

@@ -10,7 +10,7 @@ module Munimen
       def call(env)
         @app.call(env)
       rescue *Problem::KNOWN => e
-        Problem.answer(e)
+        Problem.answer(e, Spoken.language(env))
       end
     end
   end

@@ -22,7 +22,8 @@ module Munimen
       def call(env)
         return @app.call(env) unless keeps?(env)
 
-        key = [env["munimen.person"].values_at(:id, :role), env["PATH_INFO"], env["QUERY_STRING"]]
+        key = [env["munimen.person"].values_at(:id, :role, :language), env["PATH_INFO"],
+               env["QUERY_STRING"]]
         version = @lock.synchronize { (@watch ||= Store::Watch.new(@path)).version }
         known = @kept[key]
         return copy(known.answer) if known && known.version == version && clock < known.before

@@ -29,7 +29,7 @@ module Munimen
         id = operation.pattern.match(env["PATH_INFO"])[:id]
         follow(id.dup.force_encoding(Encoding::UTF_8), person, env)
       rescue Munimen::Error => e
-        Problem.answer(e)
+        Problem.answer(e, Spoken.language(env))
       end
 
       private

@@ -10,7 +10,7 @@ Munimen::Calculations::Calculation.define :convert do
   compute do |i|
     to = Munimen::Measure::Unit.find(i[:to]) or
       raise Munimen::Error.new(
-        "“#{i[:to]}” is not a unit known here.",
+        Message.of("“{to}” is not a unit known here.", to: i[:to]),
         field: :to,
         code: :wrong_unit
       )
@@ -19,22 +19,23 @@ Munimen::Calculations::Calculation.define :convert do
     from = spelling && Munimen::Measure::Unit.find(spelling)
     if from.nil? || spelling.empty?
       raise Munimen::Error.new(
-        "“#{i[:value]}” must be a number with its unit, such as “52 psi”.",
+        Message.of("“{value}” must be a number with its unit, such as “52 psi”.", value: i[:value]),
         field: :value,
         code: :wrong_unit
       )
     end
     kind = Munimen::Measure::Kind.all.find { |k| k.dimension == from.dimension } or
       raise Munimen::Error.new(
-        "#{from.symbol} cannot be converted here.",
+        Message.of("{symbol} cannot be converted here.", symbol: from.symbol),
         field: :value,
         code: :wrong_unit
       )
     number = Munimen::Measure::Quantity.parse("#{number} #{spelling}", kind, field: :value)
     if to.dimension != from.dimension
       raise Munimen::Error.new(
-        "#{to.symbol} is a unit of #{to.dimension.to_s.tr("_", " ")}, " \
-        "#{from.symbol} one of #{from.dimension.to_s.tr("_", " ")}.",
+        Message.of("{to} is a unit of {kind}, {from} one of {other_kind}.",
+                   to: to.symbol, kind: to.dimension.to_s.tr("_", " "), from: from.symbol,
+                   other_kind: from.dimension.to_s.tr("_", " ")),
         field: :to,
         code: :wrong_unit
       )

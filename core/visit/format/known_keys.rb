@@ -42,7 +42,8 @@ module Munimen
         def only!(hash, known, at)
           unknown = (hash.keys.map(&:to_s) - known).first or return
           raise Error.new(
-            "There is no “#{unknown}” in #{at || "a visit"}; there are: #{known.join(", ")}.",
+            Message.of("There is no “{unknown}” in {at}; there are: {known}.",
+                       unknown:, at: at || "a visit", known: known.join(", ")),
             field: [at, unknown].compact.join("."), code: :unknown_input
           )
         end
@@ -51,7 +52,7 @@ module Munimen
           return unless given.is_a?(Hash)
 
           name = given.keys.find { |one| Decisions.parse(one).nil? } or return
-          raise Error.new("“#{name}” is no decision.", field: "decisions.#{name}",
+          raise Error.new(Message.of("“{name}” is no decision.", name:), field: "decisions.#{name}",
                                                        code: :unknown_input)
         end
         private_class_method :whole, :levels, :schema, :only!, :decisions!

@@ -30,7 +30,8 @@ module Munimen
           version = data.fetch("version", STEPS.keys.min)
           unless version == VERSION || STEPS.key?(version)
             raise Error.new(
-              "version must be one of: #{[*STEPS.keys, VERSION].join(", ")}.",
+              Message.of("version must be one of: {known}.",
+                         known: [*STEPS.keys, VERSION].join(", ")),
               field: :version,
               code: :unknown_version
             )

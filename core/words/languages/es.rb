@@ -3,6 +3,7 @@
 Munimen::Words::Language.define(
   :es,
   name: "Español",
+  tool: true,
   terms: {
     us: {
       heater: "calentador",

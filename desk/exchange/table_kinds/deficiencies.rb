@@ -26,7 +26,8 @@ module Munimen
           end
           return if cells[:status] == before[:status]
           unless before[:status] == "open"
-            raise Refused.new("It is #{before[:status]} already.", code: :closed)
+            raise Refused.new(Message.of("It is {status} already.",
+                                         status: before[:status]), code: :closed)
           end
 
           CloseDeficiency.new(@context).call(id, status: cells[:status], evidence: cells[:evidence])

@@ -58,8 +58,9 @@ module Munimen
             cells[column] && cells[column].to_s.downcase != before[column].to_s
           end or return
           raise Error.new(
-            "#{moved} is #{before[moved]} and stays so; leave it, or take the row in as a " \
-            "new one without id.",
+            Message.of("{moved} is {before} and stays so; leave it, or take the row in as a new " \
+                       "one without id.",
+                       moved:, before: before[moved]),
             field: moved,
             code: :fixed
           )
@@ -69,8 +70,8 @@ module Munimen
           return text.downcase if text.to_s.match?(UUID)
 
           raise Error.new(
-            "#{field} must be a UUID such as #{SecureRandom.uuid}, or empty for something " \
-            "new.",
+            Message.of("{field} must be a UUID such as {example}, or empty for something new.",
+                       field:, example: SecureRandom.uuid),
             field:,
             code: :invalid
           )

@@ -6,7 +6,8 @@ module Munimen
       # A table that only goes out: what it tells comes about in visits.
       class Out < Kind
         def open!
-          raise Refused.new("“#{self.class::TITLE}” only goes out: it comes about in visits.",
+          raise Refused.new(Message.of("“{title}” only goes out: it comes about in visits.",
+                                       title: self.class::TITLE),
                             code: :only_out)
         end
       end

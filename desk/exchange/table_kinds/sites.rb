@@ -39,7 +39,8 @@ module Munimen
           return if text.nil?
 
           Float(text, exception: false) ||
-            raise(Error.new("#{field} must be a number of degrees.", field:, code: :not_a_number))
+            raise(Error.new(Message.of("{field} must be a number of degrees.",
+                                       field:), field:, code: :not_a_number))
         end
       end
     end

@@ -2,6 +2,7 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import { freshly } from './fresh'
 import type { paths } from './schema'
+import { i18n, spoken } from '@/i18n'
 import { ask } from '@/pocket/office'
 
 import type { Schemas } from './types'
@@ -28,6 +29,7 @@ export const csrf = () => token
 const headers: Middleware = {
   onRequest({ request }) {
     request.headers.set('X-CSRF-Token', token)
+    request.headers.set('Accept-Language', spoken())
     return request
   },
 }
@@ -47,11 +49,7 @@ export async function unwrap<T>(
   try {
     got = await answer
   } catch {
-    throw new Problem(
-      'No signal, and this was not taken along. What you typed stays on this page.',
-      0,
-      'offline',
-    )
+    throw new Problem(i18n.global.t('problem.offline'), 0, 'offline')
   }
   if (got.data !== undefined) return got.data
   throw problemFrom(got.response.status, got.error)
@@ -66,7 +64,7 @@ export const asProblem = (cause: unknown): Problem =>
 export function problemFrom(status: number, body: unknown): Problem {
   const known = (body ?? {}) as Schemas['Problem']
   return new Problem(
-    known.title ?? `The server answered ${status}.`,
+    known.title ?? i18n.global.t('problem.answered', { status }),
     status,
     known.code,
     known.field ?? null,

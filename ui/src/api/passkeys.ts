@@ -1,5 +1,6 @@
 // A passkey as second factor: the browser speaks with the device, Rodauth with the browser. The
 // library comes only when it is wanted.
+import { i18n } from '@/i18n'
 import { authenticate, refresh, send, type AuthAnswer } from './session'
 
 export const passkeysWork = () => typeof window.PublicKeyCredential === 'function'
@@ -7,7 +8,7 @@ export const passkeysWork = () => typeof window.PublicKeyCredential === 'functio
 /** Asks what is to be signed; null where the server offers nothing. */
 async function challenge(path: string, body: object, name: 'webauthn_setup' | 'webauthn_auth') {
   const { answer } = await send(path, body)
-  if (!answer[name]) throw new Error(answer.error ?? 'This does not work here.')
+  if (!answer[name]) throw new Error(answer.error ?? i18n.global.t('problem.notHere'))
   return {
     options: answer[name],
     answered: (credential: unknown) => ({

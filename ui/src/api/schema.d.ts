@@ -2968,6 +2968,7 @@ export interface components {
                 id: number;
                 name: string;
                 role: string;
+                language: components["schemas"]["Language"];
                 may: string[];
             };
         };
@@ -4942,11 +4943,14 @@ export interface components {
             name: string;
             email: string;
             role: string;
+            language: components["schemas"]["Language"];
+            languages: components["schemas"]["Languages"];
             signature: components["schemas"]["Strokes"] | null;
         };
         ProfileGiven: {
             name?: string;
             signature?: components["schemas"]["Strokes"];
+            language?: components["schemas"]["Language"];
         };
         Place: {
             lat: number;

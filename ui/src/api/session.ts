@@ -2,6 +2,7 @@ import { reactive } from 'vue'
 import { api, csrf, unwrap, Problem, setToken, type Schemas } from './client'
 import { askPassword } from './fresh'
 import * as outbox from './outbox'
+import { i18n, setReader, spoken } from '@/i18n'
 import { at } from '@/place'
 import { line } from '@/pocket/office'
 import * as pocket from '@/pocket/pocket'
@@ -61,6 +62,7 @@ export async function refresh() {
     devicePin: got.device_pin ?? false,
     firmNamed: got.firm_named ?? true,
   })
+  if (got.person) setReader(got.person.language)
   at(got.units)
   await Promise.all([
     outbox.belongsTo(got.person?.id ?? null),
@@ -117,7 +119,7 @@ export async function authenticate(path: string, body: unknown): Promise<AuthAns
   const { status, answer } = await send(path, body)
   if (status >= 400)
     throw new Problem(
-      answer['field-error']?.[1] ?? answer.title ?? answer.error ?? 'Signing in failed.',
+      answer['field-error']?.[1] ?? answer.title ?? answer.error ?? i18n.global.t('problem.signIn'),
       status,
     )
   return answer
@@ -131,6 +133,7 @@ export async function send(path: string, body: unknown) {
       'Content-Type': 'application/json',
       Accept: 'application/json',
       'X-CSRF-Token': csrf(),
+      'Accept-Language': spoken(),
     },
     body: JSON.stringify(body),
     signal: AbortSignal.timeout(PATIENCE),

@@ -23,6 +23,14 @@ export default {
     unsafe: 'Not kept: no room on this device',
     skip: 'To the content',
   },
+  problem: {
+    offline: 'No signal, and this was not taken along. What you typed stays on this page.',
+    answered: 'The server answered {status}.',
+    signIn: 'Signing in failed.',
+    notHere: 'This does not work here.',
+    fileAgain: 'No connection. Choose the file again when there is one.',
+    photograph: 'The photograph cannot be read.',
+  },
   grade: {
     danger: 'Danger',
     defect: 'Defect',
@@ -412,6 +420,8 @@ export default {
   },
   account: {
     title: 'Your account',
+    language: 'Language of the tool',
+    languageLead: 'What you read and hear. The customer’s page is in the language of the customer.',
     password: 'Password',
     old: 'Current password',
     new: 'New password',

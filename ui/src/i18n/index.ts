@@ -15,17 +15,36 @@ export const i18n = createI18n({
 })
 
 const TAGS = { us: 'en-US', england: 'en-GB', canada: 'en-CA', es: 'es-US', fr: 'fr-CA' } as const
+/** Those in which somebody reads a page of theirs. */
+const PAGES = { es: true, fr: true }
 type Locale = keyof typeof TAGS
 const there = (name: string): name is Locale => name in TAGS
 const known = (...names: string[]): Locale => names.find(there) ?? 'us'
 
+/** What whoever works here reads: 'en', in which each site has words of its own, or 'es'. */
+let reader = navigator.language.startsWith('es') ? 'es' : 'en'
+/** What was last asked for. */
+let asked: string[] = ['us']
+
 /**
  * Speaks the words of a site's units ('us', 'canada', 'england') or of a language ('es') from here
- * on: of the first of those named that there is.
+ * on: of the first of those named that there is; in the reader's language where it is English that
+ * was asked for.
  */
 export function setLocale(...names: string[]) {
-  i18n.global.locale.value = known(...names)
+  asked = names
+  const named = known(...names)
+  i18n.global.locale.value = named in PAGES || reader === 'en' ? named : known(reader)
   document.documentElement.lang = tag()
+}
+
+/** What whoever works here reads, as a browser says it to a server. */
+export const spoken = () => reader
+
+/** Speaks to somebody else from here on. language: of a person, such as 'es'. */
+export function setReader(language: string) {
+  reader = language
+  setLocale(...asked)
 }
 
 /** The tag of what is spoken now, such as "en-GB". */

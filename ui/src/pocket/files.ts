@@ -1,4 +1,5 @@
 // The files of writes that carry a photograph: kept beside them until the office has them.
+import { i18n } from '@/i18n'
 import { keepPhoto, photoOf, type Write } from './shelf'
 
 /** Those that the browser's database did not take. */
@@ -17,7 +18,7 @@ export function base64(blob: Blob): Promise<string> {
   return new Promise((resolve, reject) => {
     const reader = new FileReader()
     reader.onload = () => resolve((reader.result as string).split(',')[1] ?? '')
-    reader.onerror = () => reject(new Error('The photograph cannot be read.'))
+    reader.onerror = () => reject(new Error(i18n.global.t('problem.photograph')))
     reader.readAsDataURL(blob)
   })
 }

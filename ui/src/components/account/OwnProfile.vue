@@ -9,12 +9,14 @@ import { useRequest } from '@/composables/useRequest'
 
 const me = ref<Schemas['Profile'] | null>(null)
 const name = ref('')
+const language = ref('en')
 const strokes = ref<Strokes>([])
 const kept = ref(false)
 const { error, busy, run } = useRequest()
 function show(profile: Schemas['Profile']) {
   me.value = profile
   name.value = profile.name
+  language.value = profile.language
   strokes.value = strokesOf(profile.signature)
 }
 onMounted(() => run(async () => show(await unwrap(api.GET('/api/me')))))
@@ -22,7 +24,7 @@ const signs = computed(() => me.value && me.value.role !== 'office')
 const keep = () =>
   run(async () => {
     kept.value = false
-    const body = { name: name.value, signature: strokes.value }
+    const body = { name: name.value, signature: strokes.value, language: language.value }
     show(await unwrap(api.PUT('/api/me', { body })))
     kept.value = true
     await refresh()
@@ -36,6 +38,15 @@ const keep = () =>
       <label class="stack"
         >{{ $t('profile.name') }}<el-input v-model="name" name="own-name" autocomplete="name"
       /></label>
+      <label class="stack"
+        >{{ $t('account.language') }}
+        <select v-model="language" name="own-language" class="native">
+          <option v-for="one in me.languages" :key="one.id" :value="one.id" :lang="one.id">
+            {{ one.name }}
+          </option>
+        </select>
+        <span class="soft small">{{ $t('account.languageLead') }}</span></label
+      >
       <template v-if="signs">
         <p class="soft small">{{ $t('profile.signatureLead') }}</p>
         <SignaturePad v-model="strokes" />

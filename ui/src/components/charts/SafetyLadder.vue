@@ -29,7 +29,7 @@ const warning = (x: number, y: number) => `M${x - 7} ${y + 6} L${x} ${y - 6} L${
       class="ladder"
       :viewBox="`0 0 ${ladder.width} ${ladder.height}`"
       role="group"
-      aria-label="Safety ladder: pressure and temperature"
+      :aria-label="$t('heater.ladder')"
     >
       <g v-for="scale in ladder.scales" :key="scale.id" :class="scale.id">
         <text :x="scale.x" y="16" text-anchor="middle" class="title">{{ scale.title }}</text>

@@ -47,7 +47,7 @@ const graded = (part: string) => props.marks[part]?.grade ?? ''
     class="section"
     :viewBox="`0 0 ${section.width} ${section.height}`"
     role="group"
-    aria-label="Section of this heater"
+    :aria-label="$t('heater.drawing')"
     :aria-description="stands?.join(', ')"
   >
     <defs>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import words from '@core/words/emergency.json'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
-import { emergencyNumbers } from '@/place'
+import { emergency, emergencyNumbers } from '@/place'
 
 const emit = defineEmits<{ close: [] }>()
 const close = ref<HTMLButtonElement>()
@@ -14,13 +13,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', listen))
 </script>
 
 <template>
-  <section class="emergency" role="dialog" aria-modal="true" aria-label="Gas smell or CO alarm">
+  <section class="emergency" role="dialog" aria-modal="true" :aria-label="$t('app.emergency')">
     <button ref="close" class="back" type="button" @click="emit('close')">
       {{ $t('emergency.close') }}
     </button>
     <p v-for="one in emergencyNumbers" :key="one" class="call">{{ one }}</p>
     <div class="both">
-      <article v-for="one in [words.gas, words.co]" :key="one.title">
+      <article v-for="one in [emergency.gas, emergency.co]" :key="one.title">
         <h1>{{ one.title }}</h1>
         <ol>
           <li v-for="(step, index) in one.steps" :key="step">

@@ -2,6 +2,7 @@
 // The pressure logs of a heater, and a way to add one: the file goes up, is read on the server,
 // and both show how far they are.
 import { onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
   api,
@@ -20,6 +21,7 @@ import { shortDate as short } from '@/format'
 
 const props = defineProps<{ heater: string }>()
 const router = useRouter()
+const { t } = useI18n()
 const logs = ref<Schemas['PressureLogs']>([])
 const error = ref('')
 const share = ref<number | null>(null)
@@ -50,7 +52,7 @@ function upload(id: string, chosen: File): Promise<void> {
     request.setRequestHeader('X-CSRF-Token', csrf())
     request.upload.onprogress = (event) => (share.value = (event.loaded / event.total) * 0.3)
     request.onerror = () =>
-      fail(new Problem('No connection. Choose the file again when there is one.', 0, 'offline'))
+      fail(new Problem(t('problem.fileAgain'), 0, 'offline'))
     request.onload = () =>
       request.status === 200
         ? done()

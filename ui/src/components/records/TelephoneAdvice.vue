@@ -1,12 +1,11 @@
 <script setup lang="ts">
 // What is said at once, on the telephone, to somebody who rings about gas, CO or steam.
-import words from '@core/words/emergency.json'
 import { computed } from 'vue'
 import AdviceNow from '@/components/common/AdviceNow.vue'
-import { emergencyNumbers } from '@/place'
+import { emergency, emergencyNumbers } from '@/place'
 
 const props = defineProps<{ advice: 'gas' | 'co' | 'steam' }>()
-const page = computed(() => words[props.advice])
+const page = computed(() => emergency.value[props.advice])
 </script>
 
 <template>

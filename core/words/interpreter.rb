@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Munimen
+  class Words
+    # Says what the tool answers in the language of whoever works with it, as it leaves: the rules
+    # behind it say everything in English, once. What has something put in comes as a Message, by
+    # whose template it is known; of the rest only what is read is looked up, whole. What somebody
+    # typed stays.
+    #
+    #   Interpreter.for("es").answer({ why: "Wait." }) # => {why: "Esperar."}
+    class Interpreter
+      # What is read of an answer, beside what is read of a page.
+      READ = [*Language::READ, :why, :how, :because, :label, :note].freeze
+      # What is in a language already, or was typed, or is kept as it is.
+      AS_IT_IS = %i[document page tables amendments signatures languages].freeze
+
+      @all = {}
+      class << self
+        # Of a language to work in; nil for English, nil, and one that has only pages.
+        def for(language)
+          found = Language.all[language.to_sym] if language
+          @all[found.id] ||= new(found) if found&.tool
+        end
+      end
+
+      # language: Language.
+      def initialize(language)
+        @language = language
+      end
+
+      # value: what would be sent as JSON, its Messages whole. name: what it is the value of.
+      def answer(value, name = nil)
+        case value
+        when Message then message(value)
+        when String then READ.include?(name) ? plain(value) : value
+        when Array then value.map { |one| answer(one, name) }
+        when Hash then hash(value)
+        else value
+        end
+      end
+
+      # One text or Message.
+      def say(text) = text.is_a?(Message) ? message(text) : plain(text)
+
+      private
+
+      def hash(value)
+        value.to_h { |key, one| [key, AS_IT_IS.include?(key) ? one : answer(one, key)] }
+      end
+
+      def message(message) = @language.say(message, message.vocabulary || :us)
+
+      # As it was said in whichever vocabulary; what is not known stays.
+      def plain(text)
+        return text if text.is_a?(Typed) || text.size > Language::LONGEST
+
+        found = nil
+        Words.all.each_key { |one| break if (found = @language.exact(text, one)) }
+        found || @language.by_date(text) || text
+      end
+    end
+  end
+end

@@ -1,0 +1,8 @@
+# frozen_string_literal: true
+
+# The language that a person reads the tool in.
+Sequel.migration do
+  change do
+    alter_table(:accounts) { add_column :language, String, null: false, default: "en" }
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Munimen
+  module Web
+    # What goes wrong, and what the sign-in says, in the language of whoever asks: of the person, or
+    # as the browser says where nobody is signed in. All else is said by the routes (Helpers#json).
+    class Spoken
+      # Members that are read: of a problem document, and of the sign-in's answers.
+      SAID = %w[title error success].freeze
+      FIELD = "field-error" # [name, what is wrong with it]
+
+      # The language of whoever asks, or nil.
+      def self.language(env)
+        person = env["munimen.person"]
+        person ? person[:language] : env["HTTP_ACCEPT_LANGUAGE"].to_s[/\A[a-z]{2}/]
+      end
+
+      def initialize(app) = @app = app
+
+      def call(env)
+        status, headers, body = @app.call(env)
+        return [status, headers, body] unless says_more?(env, headers)
+
+        spoken = Words::Interpreter.for(self.class.language(env)) or return [status, headers, body]
+        text = body.respond_to?(:to_ary) ? body.to_ary.join : body.enum_for(:each).to_a.join
+        body.close if body.respond_to?(:close)
+        said = said(JSON.parse(text), spoken)
+        [status, headers.except("content-length"), [JSON.generate(said)]]
+      end
+
+      private
+
+      def says_more?(env, headers)
+        type = headers["content-type"].to_s
+        type.start_with?(Problem::TYPE) ||
+          (env["PATH_INFO"].start_with?("/auth/") && type.start_with?("application/json"))
+      end
+
+      def said(answer, spoken)
+        answer.to_h do |name, value|
+          next [name, [value.first, spoken.say(value.last)]] if name == FIELD && value.is_a?(Array)
+
+          [name, SAID.include?(name) && value.is_a?(String) ? spoken.say(value) : value]
+        end
+      end
+    end
+  end
+end
