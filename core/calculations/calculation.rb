@@ -183,10 +183,10 @@ module Munimen
       end
 
       def wanted(input, units)
-        return "one of: #{input.choices.join(", ")}" if input.choices
+        return Message.of("one of: {known}", known: input.choices.join(", ")) if input.choices
         return "give it as text" unless (unit = input.unit_symbol(units))
 
-        "give it in #{Measure::Unit[unit].label} or with its unit"
+        Message.of("give it in {unit} or with its unit", unit: Measure::Unit[unit].label)
       end
     end
   end

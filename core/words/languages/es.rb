@@ -6,6 +6,12 @@ Munimen::Words::Language.define(
   tool: true,
   terms: {
     us: {
+      draw: "diez galones",
+      isolator: "el breaker o el desconectador",
+      gauge_point: "En una llave de manguera, del lado de la casa de cualquier regulador de " \
+                   "presión.",
+      emergency_service: "a la línea de emergencia de gas o al 911",
+      relief_outlet: "el extremo del tubo de la válvula",
       heater: "calentador",
       near_pipes: "los primeros dos pies",
       bath: "la tina o la ducha",
@@ -20,6 +26,12 @@ Munimen::Words::Language.define(
       end
     },
     canada: {
+      draw: "cuarenta litros",
+      isolator: "el breaker o el desconectador",
+      gauge_point: "En una llave de manguera, del lado de la casa de cualquier regulador de " \
+                   "presión.",
+      emergency_service: "a la línea de emergencia de gas o al 911",
+      relief_outlet: "el extremo del tubo de la válvula",
       heater: "calentador",
       near_pipes: "los primeros 600 mm",
       bath: "la tina o la ducha",
@@ -34,6 +46,13 @@ Munimen::Words::Language.define(
       end
     },
     england: {
+      draw: "cuarenta litros",
+      isolator: "el interruptor del circuito o el desconectador",
+      gauge_point: "Después del grupo de entrada, en la salida fría equilibrada o en una toma " \
+                   "de prueba.",
+      emergency_service: "al 0800 111 999 por gas de red, al número de emergencia del proveedor " \
+                         "por GLP, al 999 si alguien se siente mal",
+      relief_outlet: "el embudo",
       heater: "cilindro",
       near_pipes: "el primer metro",
       bath: "la tina",

@@ -7,8 +7,8 @@ Munimen::Work::Operation.define :watch_expansion_drip do
   place :top
   title "Watch the {expansion_relief} for ten seconds"
   instrument "Timer"
-  how "Look at {relief_outlet}: after ten seconds nothing may run or drip. If it drips, feel at " \
-      "the valve itself whether it is hot."
+  how "Look at {relief_outlet}: after ten seconds nothing may run or drip. If it drips, see by " \
+      "a thermometer at the valve itself whether it is hot."
   because "Dry after ten seconds means that the seat has closed."
   caution :scald, :plugged
   applies_to { |heater| heater.unvented? || heater.expansion_relief != :no }
