@@ -21,8 +21,10 @@ module Munimen
       # address.
       def check!(password, *others)
         text = password.to_s
-        because = if text.size < LEAST then "must have at least #{LEAST} characters"
-                  elsif text.size > MOST then "may have no more than #{MOST} characters"
+        because = if text.size < LEAST then Message.of("must have at least {least} characters",
+                                                       least: LEAST)
+                  elsif text.size > MOST then Message.of("may have no more than {most} characters",
+                                                         most: MOST)
                   elsif common?(text) then "is one that everybody tries first"
                   elsif others.compact.map(&:downcase).include?(text.downcase)
                     "must not be the address or the name"

@@ -116,7 +116,8 @@ module Munimen
             id: "instrument:#{one[:id]}",
             kind: "calibration",
             on: (Date.iso8601(one[:calibrated]) + Instruments::YEAR).iso8601,
-            text: "Have #{one[:title]} calibrated: a year since #{one[:calibrated]}."
+            text: Message.of("Have {title} calibrated: a year since {calibrated}.",
+                             title: one[:title], calibrated: one[:calibrated])
           }
         end
         rows.select! { |row| row[:on] <= (today + HORIZON).iso8601 }
@@ -199,7 +200,7 @@ module Munimen
         more = second ? first[:reasons] - second[:reasons] : first[:reasons]
         more = first[:reasons] if more.empty?
         more = [second ? "its day comes soonest" : "it is the only one"] if more.empty?
-        "First because: #{more.join(", ")}."
+        Message.of("First because: {reasons}.", reasons: Message.join(more, ", "))
       end
     end
   end

@@ -67,8 +67,10 @@ module Munimen
 
         raise Refused.new(
           visit.words.say(
-            "A danger stands (#{lost.first.title}), and this step keeps it safe: it is not " \
-            "undone. If it was not done, do it now."
+            Message.of("A danger stands ({danger}), and this step keeps it safe: it is not " \
+                       "undone. " \
+                       "If it was not done, do it now.",
+                       danger: lost.first.title)
           ),
           code: :keeps_safe
         )

@@ -127,7 +127,8 @@ module Munimen
         return say("#{test.ask} – #{test.outcomes.fetch(outcome)}.") if possible.empty?
 
         shows = possible.map { |word| test.outcomes.fetch(word) }.join(" or ")
-        say("#{test.ask} – #{test.outcomes.fetch(outcome)}; it would be: #{shows}.")
+        say(Message.of("{ask} – {found}; it would be: {shows}.",
+                       ask: test.ask, found: test.outcomes.fetch(outcome), shows:))
       end
 
       def proposal(one)

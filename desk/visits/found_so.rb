@@ -74,7 +74,9 @@ module Munimen
         now = Work::StateWords.need(against.first, @visit.state[against.first])
         refuse(
           @visit.words.say(
-            "This visit has it otherwise: #{now}. Undo the step that is wrong, or do this one."
+            Message.of("This visit has it otherwise: {now}. Undo the step that is wrong, or do " \
+                       "this one.",
+                       now:)
           ),
           :against_record
         )
@@ -89,7 +91,8 @@ module Munimen
         name, values = needs.find { |variable, _| agreeing.include?(group(variable)) }
         if name
           text = Work::StateWords.need(name, values)
-          refuse(@visit.words.say("It is not “already so” before this is true: #{text}."),
+          refuse(@visit.words.say(Message.of("It is not “already so” before this is true: {text}.",
+                                             text:)),
                  :against_record)
         end
         return if @visit.reading(reading)

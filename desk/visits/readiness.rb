@@ -56,7 +56,8 @@ module Munimen
 
         unmet = wrong.map { |name, values| Work::StateWords.need(name, values) }.join("; ")
         @visit.words.say(
-          "#{read.ask} was read when this was not yet true: #{unmet}. Read it again."
+          Message.of("{ask} was read when this was not yet true: {unmet}. Read it again.",
+                     ask: read.ask, unmet:)
         )
       end
 
@@ -88,8 +89,8 @@ module Munimen
         return if override && soft
         if override
           raise Refused.new(
-            Message.of("This is never passed over: {known}.",
-                       known: missing.map { |need| need[:text] }.join("; ")),
+            Message.of("This is never passed over: {needs}.",
+                       needs: Message.join(missing.map { |need| need[:text] }, "; ")),
             code: :never_overridden,
             details: {
               needs: missing
@@ -103,8 +104,11 @@ module Munimen
       def refuse(missing, soft)
         first = missing.first
         offer = first[:step] && Work::Operation[first[:step]]
-        text = "First it must be true: #{missing.map { |need| need[:text] }.join("; ")}."
-        text += " Next step on the way there: “#{@visit.words.say(offer.title)}”." if offer
+        text = Message.of("First it must be true: {needs}.",
+                          needs: Message.join(missing.map { |need| need[:text] }, "; "))
+        first = offer && Message.of("Next step on the way there: “{step}”.",
+                                    step: @visit.words.say(offer.title))
+        text = Message.join([text, first])
         raise Refused.new(
           text,
           code: :need_unmet,
@@ -121,8 +125,9 @@ module Munimen
         wait = @visit.history.disturbed_by(@operation).first or return
         raise Refused.new(
           @visit.words.say(
-            "“#{wait.label}” still runs for #{(wait.seconds_left / 60.0).ceil} min, and " \
-            "this would spoil it. Wait, or say that it is over."
+            Message.of("“{label}” still runs for {minutes} min, and this would spoil it. " \
+                       "Wait, or say that it is over.",
+                       label: wait.label, minutes: (wait.seconds_left / 60.0).ceil)
           ),
           code: :spoils_wait,
           details: {
@@ -137,7 +142,7 @@ module Munimen
           next if reading.nil? && !read.wanted?(@visit)
           unless reading
             raise Refused.new(
-              @visit.words.say("Still to read: #{read.ask}."),
+              @visit.words.say(Message.of("Still to read: {ask}.", ask: read.ask)),
               field: read.name,
               code: :reading_missing
             )
@@ -154,7 +159,8 @@ module Munimen
         return unless @visit.outdated?(@operation, read.name)
 
         raise Refused.new(
-          @visit.words.say("#{read.ask}: that is from the time before. Read it again."),
+          @visit.words.say(Message.of("{ask}: that is from the time before. Read it again.",
+                                      ask: read.ask)),
           field: read.name,
           code: :read_again
         )
@@ -176,10 +182,14 @@ module Munimen
             .select { |look| @visit.observation(look.id).nil? }
         return if open.empty?
 
+        what = Message.join(open.map(&:ask).first(3), ", ")
         raise Refused.new(
           @visit.words.say(
-            "Still to answer: #{open.map(&:ask).first(3).join(", ")}" \
-            "#{" and #{open.size - 3} more" if open.size > 3}."
+            if open.size > 3
+              Message.of("Still to answer: {what} and {n} more.", what:, n: open.size - 3)
+            else
+              Message.of("Still to answer: {what}.", what:)
+            end
           ),
           field: open.first.id,
           code: :answers_missing,

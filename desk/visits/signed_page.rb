@@ -47,8 +47,9 @@ module Munimen
           id:,
           visit_id: @visit_id,
           reason: "The page that the customer signed on the device is another one",
-          text: "Signed was: “#{seen[0, 700]}” The office's page says: “#{office[0, 700]}” Both " \
-                "pages are kept.",
+          text: Message.of("Signed was: “{seen}” The office's page says: “{office}” Both pages " \
+                           "are kept.",
+                           seen: seen[0, 700], office: office[0, 700]),
           at: @context.stamp,
           account_id: @context.person[:id]
         )

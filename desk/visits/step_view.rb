@@ -126,7 +126,7 @@ module Munimen
         safe = operation.secures? || operation.id == :make_safe
         return unless hazards.any? && (operation.way_to_leave || (safe && standing?))
 
-        "Danger: #{hazards.map(&:title).join("; ")}."
+        Message.of("Danger: {dangers}.", dangers: Message.join(hazards.map(&:title), "; "))
       end
 
       # Whether it is never given up.

@@ -63,7 +63,7 @@ module Munimen
           width = @body.map(&:size).max
           named = head.map { |cell| cell.to_s.strip }.first(width)
           (0...width).map do |index|
-            named[index].to_s.empty? ? "column #{index + 1}" : named[index]
+            named[index].to_s.empty? ? Message.of("column {index}", index: index + 1) : named[index]
           end
         end
 
@@ -111,14 +111,15 @@ module Munimen
 
           @columns.index(name) || @columns.index { |one| one.casecmp?(name) } ||
             (0...@columns.size).find { |index| (index + 1).to_s == name } ||
-            unclear!("There is no column “#{name}”; there are: #{found}.", which, :unknown_choice)
+            unclear!(Message.of("There is no column “{name}”; there are: {found}.",
+                                name:, found:), which, :unknown_choice)
         end
 
         def best_time
           best = (0...@columns.size).max_by { |index| [time_score(index), -index] }
           return best if time_score(best).positive?
 
-          unclear!("Which column is the time? Found: #{found}.", :time, :missing)
+          unclear!(Message.of("Which column is the time? Found: {found}.", found:), :time, :missing)
         end
 
         def time_score(index)
@@ -158,7 +159,8 @@ module Munimen
           rivals = scores.select { |_, one| one == score }.keys
           return best if score.positive? && (rivals.one? || @columns[best].match?(NAMED))
 
-          unclear!("Which column is the pressure? Found: #{found}.", :pressure, :missing)
+          unclear!(Message.of("Which column is the pressure? Found: {found}.",
+                              found:), :pressure, :missing)
         end
 
         def pressure_score(index)
@@ -178,7 +180,7 @@ module Munimen
         def found
           row = @body.first
           @columns.each_with_index.map do |name, at|
-            "#{name} (like “#{row[at].to_s.strip[0, 30]}”)"
+            Message.of("{name} (like “{cell}”)", name:, cell: row[at].to_s.strip[0, 30])
           end.join(", ")
         end
 

@@ -83,7 +83,7 @@ module Munimen
                 .map { |one| one["name"] }
         name = (names - taken).first or return
         what = taken.empty? ? "nothing" : taken.join(", ")
-        "There is no “#{name}” here; the query takes #{what}."
+        Message.of("There is no “{name}” here; the query takes {what}.", name:, what:)
       end
 
       # [[verb, path, what the contract says of it], …]

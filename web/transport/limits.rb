@@ -35,7 +35,7 @@ module Munimen
           retry_after = request.env["rack.attack.match_data"][:period]
           body = JSON.generate(
             type: "about:blank",
-            title: "Too many requests; try again in #{retry_after} s.",
+            title: Message.of("Too many requests; try again in {retry_after} s.", retry_after:),
             status: 429,
             code: "too_many"
           )

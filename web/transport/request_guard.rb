@@ -21,7 +21,10 @@ module Munimen
             %w[POST PUT PATCH DELETE].include?(env["REQUEST_METHOD"])
         end
 
-        def too_large(most) = "The request is larger than #{Operations.size(most)}."
+        def too_large(most)
+          Message.of("The request is larger than {most}.",
+                                         most: Operations.size(most))
+        end
       end
 
       def initialize(app) = @app = app

@@ -10,8 +10,10 @@ Munimen::Training::Consequence.define :dry_element,
 
   watts = (exercise.rig.elements.volts**2) / element.ohms
   seconds = sheath[:mass] * sheath[:heat] * sheath[:glows] / watts
-  "Dry, the element glows after about #{seconds.round} s and burns out: the tank is drained " \
-    "again for a new one."
+  Munimen::Message.of("Dry, the element glows after about {seconds} s and burns out: the tank is " \
+                      "drained " \
+                      "again for a new one.",
+             seconds: seconds.round)
 end
 
 Munimen::Training::Consequence.define :live_terminals, unmet: %i[feed lock] do |exercise, operation|
@@ -20,6 +22,8 @@ Munimen::Training::Consequence.define :live_terminals, unmet: %i[feed lock] do |
     (230.0 if exercise.heater.electric_sources.any? || exercise.heater.coil?)
   next unless volts && operation.trade == :electrical
 
-  "#{volts.round} V were on the terminals: what is not proved dead kills. The tester is proved " \
-    "before and after."
+  Munimen::Message.of("{volts} V were on the terminals: what is not proved dead kills. The " \
+                      "tester is " \
+                      "proved before and after.",
+             volts: volts.round)
 end

@@ -16,8 +16,10 @@ Munimen::Training::Consequence.define :gathered_gas,
   next unless gas && (Munimen::Work::Interlocks.gives_heat?(operation) || operation.trade == :gas)
 
   litres = gas.power / Munimen::Heater::Installation::GAS_EFFICIENCY / heating_value * 300 * 1000
-  "Unlit, this burner lets out #{litres.round} L of gas in five minutes: enough to flash when " \
-    "the spark comes."
+  Munimen::Message.of("Unlit, this burner lets out {litres} L of gas in five minutes: enough to " \
+                      "flash " \
+                      "when the spark comes.",
+             litres: litres.round)
 end
 
 Munimen::Training::Consequence.define :dry_fired,

@@ -13,8 +13,10 @@ Munimen::Training::Consequence.define :charge_read_live,
   next unless %i[read_vessel_charge set_vessel_charge].include?(operation.id)
 
   water = shown[exercise, :pressure, exercise.rig.pressure]
-  "The gauge would have shown the water's #{water}, not the charge: the charge is read with the " \
-    "water at zero."
+  Munimen::Message.of("The gauge would have shown the water's {water}, not the charge: the " \
+                      "charge is read " \
+                      "with the water at zero.",
+             water:)
 end
 
 Munimen::Training::Consequence.define :hot_jet,
@@ -28,8 +30,10 @@ Munimen::Training::Consequence.define :hot_jet,
   burn = Munimen::Calculations::Calculation[:scald_time].call(
     { temperature: "#{(hot - 273.15).round(1)} degC" }
   )
-  "#{shown[exercise, :pressure, exercise.rig.pressure]} behind the joint, and water of " \
-    "#{shown[exercise, :temperature, hot]}: it burns after #{burn.outputs[:words]}."
+  Munimen::Message.of("{pressure} behind the joint, and water of {temperature}: it burns after " \
+                      "{words}.",
+             pressure: shown[exercise, :pressure, exercise.rig.pressure],
+             temperature: shown[exercise, :temperature, hot], words: burn.outputs[:words])
 end
 
 Munimen::Training::Consequence.define :shut_in,
@@ -50,8 +54,14 @@ Munimen::Training::Consequence.define :shut_in,
   rig.water.open = false
   peak = rig.pressure
   rig.run(5400) { |sample| peak = [peak, sample.pressure].max }
-  lifted = rig.relief_spilt > 0.02 ? "; the relief valve had to let go" : ""
   reached = shown[exercise, :pressure, peak]
-  "Heated with nowhere for the water to go, the tank reaches #{reached} within an hour and a " \
-    "half#{lifted}."
+  Munimen::Message.of(
+    if rig.relief_spilt > 0.02
+      "Heated with nowhere for the water to go, the tank reaches {reached} within an hour and a " \
+        "half; the relief valve had to let go."
+    else
+      "Heated with nowhere for the water to go, the tank reaches {reached} within an hour and a " \
+        "half."
+    end, reached:
+  )
 end

@@ -111,7 +111,8 @@ module Munimen
         def other(fate, there)
           return fate if there.empty?
 
-          @remark = "Another one is known: #{there.first(3).map { |one| told(one) }.join("; ")}."
+          @remark = Message.of("Another one is known: {who}.",
+                               who: there.first(3).map { |one| told(one) }.join("; "))
           fate
         end
 
@@ -119,8 +120,9 @@ module Munimen
           otherwise = (said(cells) - [:address] - alike(known, cells)).map { |what| cells[what] }
           return unless bare?(cells) || otherwise.any?
 
-          left = otherwise.any? ? " Not taken over: #{otherwise.join(", ")}." : ""
-          "Taken for the one who is known: #{told(known)}.#{left}"
+          left = Message.of("Not taken over: {what}.", what: otherwise.join(", ")) if otherwise.any?
+          Message.join([Message.of("Taken for the one who is known: {who}.", who: told(known)),
+                        left])
         end
 
         def told(known) = known.values_at(:name, :phone, :email).compact.join(", ")

@@ -10,18 +10,22 @@ module Munimen
         def text(what, leg, round, name, facts, units)
           case what
           when :window
-            "Begins #{Day.clock(leg.start, units)}; promised by " \
-            "#{Day.clock(leg.stop.window[1], units)}."
+            Message.of("Begins {start}; promised by {promised}.",
+                       start: Day.clock(leg.start, units),
+                       promised: Day.clock(leg.stop.window[1], units))
           when :hours
-            "Ends #{Day.clock(leg.leave, units)}; the day ends #{Day.clock(round.ends, units)}."
+            Message.of("Ends {leave}; the day ends {ends}.",
+                       leave: Day.clock(leg.leave, units), ends: Day.clock(round.ends, units))
           when :trade
-            "#{name} does not hold: #{(leg.stop.trades - round.trades).join(", ")}."
+            Message.of("{name} does not hold: {trades}.",
+                       name:, trades: (leg.stop.trades - round.trades).join(", "))
           when :person
             "Somebody else has begun it."
           when :date
-            "Promised for #{leg.stop.date.iso8601}."
+            Message.of("Promised for {date}.", date: leg.stop.date.iso8601)
           else
-            "It would be left half done: #{facts[:holds].first(3).join(", ")}."
+            Message.of("It would be left half done: {what}.",
+                       what: Message.join(facts[:holds].first(3), ", "))
           end
         end
       end

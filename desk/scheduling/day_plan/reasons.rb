@@ -26,21 +26,23 @@ module Munimen
         private
 
         def window
-          @stop.window &&
-            "promised between #{@stop.window.map { |time| Day.clock(time, @units) }.join(" and ")}"
+          return unless @stop.window
+
+          from, to = @stop.window.map { |time| Day.clock(time, @units) }
+          Message.of("promised between {from} and {to}", from:, to:)
         end
 
         def trade
           return unless @stop.trades.any? && (@stop.trades - @round.trades).empty?
 
-          "needs #{@stop.trades.join(" and ")}, held here"
+          Message.of("needs {trades}, held here", trades: @stop.trades.join(", "))
         end
 
         def near
           close = Day::Travel::PARK + (NEAR * Day::Travel::ROADS / Day::Travel::SPEED)
           return unless @stop.place && @leg.drive.positive? && @leg.drive <= close
 
-          "#{(@leg.drive / 60).round} min from the one before"
+          Message.of("{drive} min from the one before", drive: (@leg.drive / 60).round)
         end
       end
     end

@@ -205,4 +205,40 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     La puerta del quemador está corroída
   Gasket for the burner's door
     Empaque para la puerta del quemador
+  Line {line}: kind must be one of {known}, not “{kind}”.
+    Línea {line}: kind debe ser uno de {known}, no “{kind}”.
+  Line {line}: a part needs maker and model.
+    Línea {line}: una pieza necesita fabricante y modelo.
+  Line {line}, {field}: {message}
+    Línea {line}, {field}: {message}
+  There is no kind of part “{id}”; there are: {known}.
+    No existe la clase de pieza “{id}”; existen: {known}.
+  It is not among your qualifications.
+    No está entre sus calificaciones.
+  Hand over.
+    Pásela a otra persona.
+  There is no such thing in the way: “{id}”.
+    No existe tal estorbo: “{id}”.
+  There is no job “{id}”; there are: {known}.
+    No existe el trabajo “{id}”; existen: {known}.
+  This visit only looks: nothing is operated.
+    Esta visita solo mira: no se acciona nada.
+  There is no operation “{id}”; there are: {known}.
+    No existe la operación “{id}”; existen: {known}.
+  There is none to exercise.
+    No hay ninguna que accionar.
+  the {heater} identified
+    el {heater} identificado
+  how the burner is lit is known
+    se sabe cómo enciende el quemador
+  all still as found
+    todo aún como se encontró
+  static pressure read
+    presión estática leída
+  charge read
+    presión de aire leída
+  air valve tested
+    válvula de aire probada
+  consent given
+    consentimiento dado
 TEXTS

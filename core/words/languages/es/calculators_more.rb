@@ -291,4 +291,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Un tanque de expansión más grande.
   Lower the supply to {supply} or less, and charge the vessel to it: it will do.
     Bajar la red a {supply} o menos, y darle esa presión de aire al tanque de expansión: así basta.
+  give it in {unit} or with its unit
+    darlo en {unit} o con su unidad
+  one of: {known}
+    uno de: {known}
 TEXTS

@@ -132,4 +132,44 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Se vio que faltaba un corte térmico, y se probó.
   No pan was seen, and the height of its pipe was measured.
     No se vio bandeja, y se midió la altura de su tubo.
+  a protection is concerned
+    toca a una protección
+  small children, old or ill people live there
+    ahí viven niños pequeños, personas mayores o enfermas
+  a defect
+    un defecto
+  to be watched
+    por vigilar
+  1 day late
+    1 día de atraso
+  {days} days late
+    {days} días de atraso
+  {years} years old
+    {years} años de edad
+  “{operation}” was given up, but the heater cannot be left without it: do it.
+    “{operation}” se dejó sin hacer, pero el calentador no puede quedar sin eso: hágalo.
+  “{operation}” is neither done nor given up with a reason.
+    “{operation}” ni se hizo ni se dejó con un motivo.
+  Two accounts of this visit differ: say which holds. {text}
+    Dos versiones de esta visita difieren: diga cuál vale. {text}
+  {one} Take back the one that is wrong.
+    {one} Retire la que está mal.
+  Open since {found_on}: {one} Say: put right, still there, or not looked at.
+    Abierto desde el {found_on}: {one} Diga: corregido, sigue ahí, o sin mirar.
+  The {heater} has not been left yet: in service, made safe, or with the warning given.
+    Aún no se ha dejado el {heater}: en servicio, en condición segura, o con la advertencia dada.
+  “{operation}” cannot be done: record it as not tested. {because}
+    “{operation}” no se puede hacer: anótelo como sin probar. {because}
+  what was done on the spot
+    qué se hizo en el momento
+  who was told
+    a quién se le dijo
+  Danger – {verdict} Say {asked}.
+    Peligro – {verdict} Diga {asked}.
+  Gas – {verdict} Say which: {first} or {words}.
+    Gas – {verdict} Diga cuál: {first} o {words}.
+  The outcome differs from the one proposed: give the reason.
+    El resultado difiere del propuesto: dé el motivo.
+  “{chosen}” is not how the {heater} stands: {proposed}. {because}
+    “{chosen}” no es como está el {heater}: {proposed}. {because}
 TEXTS

@@ -186,4 +186,14 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Algunas reglas locales y fabricantes piden una.
   One closed system does not become more closed by a second valve.
     Un sistema cerrado no se cierra más con una segunda válvula.
+  There is no rulebook “{id}”; there are: {known}.
+    No existe el reglamento “{id}”; existen: {known}.
+  corrected by the firm
+    corregido por la empresa
+  paper must begin with a day such as 2026-12-01, or be one of: {known}.
+    paper debe empezar con un día como 2026-12-01, o ser uno de: {known}.
+  There is no house rule “{id}”; there are: {known}.
+    No existe la regla de la empresa “{id}”; existen: {known}.
+  {id} cannot be “{choice}”; it must be one of: {known}.
+    {id} no puede ser “{choice}”; debe ser uno de: {known}.
 TEXTS
