@@ -3,6 +3,6 @@
 # The language that a person reads the tool in.
 Sequel.migration do
   change do
-    alter_table(:accounts) { add_column :language, String, null: false, default: "en" }
+    alter_table(:accounts) { add_column :language, :text, null: false, default: "en" }
   end
 end
