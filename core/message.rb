@@ -77,7 +77,8 @@ module Munimen
       end
     end
 
-    # text: filled in. Either a template with its parameters, or parts with what stands between.
+    # text: filled in. Either a template with its parameters, or parts with what stands between,
+    # of which the text may be a shorter way to say it in English.
     def initialize(text, template: nil, with: {}, parts: nil, between: nil, vocabulary: nil)
       super(text)
       @vocabulary = vocabulary
@@ -93,7 +94,7 @@ module Munimen
     # The same, each text within it as the block says it; names: what says the terms that are left;
     # vocabulary: whose they are.
     def said(names, vocabulary = nil, &)
-      return Message.join(parts.map(&), between) if joined?
+      return said_joined(names, vocabulary, &) if joined?
 
       said = with.transform_values(&)
       text = template.gsub(NAME) do |name|
@@ -102,11 +103,23 @@ module Munimen
       Message.new(text, template:, with: said, vocabulary:)
     end
 
+    # Whether it is its parts, word by word.
+    def plain? = to_s == parts.join(between)
+
     def packed
       return { "parts" => parts.map { |one| Message.pack(one) }, "between" => between } if joined?
 
       { "said" => to_s, "template" => template,
         "with" => with.transform_values { |one| Message.pack(one) } }
+    end
+
+    private
+
+    def said_joined(names, vocabulary, &)
+      return Message.join(parts.map(&), between) if plain?
+
+      text = gsub(NAME) { |name| names.call(name[1..-2]) }
+      Message.new(text, parts: parts.map(&), between:, vocabulary:)
     end
   end
 end

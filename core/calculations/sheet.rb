@@ -15,6 +15,7 @@ module Munimen
           id: @calculation.id,
           title: @calculation.title,
           systems: @calculation.systems,
+          called:,
           inputs: @calculation.inputs.map { |input| input_row(input) },
           outputs:
             @calculation.outputs.map do |output|
@@ -25,6 +26,13 @@ module Munimen
       end
 
       private
+
+      # What inputs, choices and outputs are called: {name => text}.
+      def called
+        names = @calculation.inputs.flat_map { |one| [one.name, *one.choices] } +
+                @calculation.outputs.map(&:name)
+        names.uniq.to_h { |name| [name, name.to_s.tr("_", " ").capitalize] }
+      end
 
       def input_row(input)
         default = case input.default

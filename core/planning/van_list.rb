@@ -81,7 +81,7 @@ module Munimen
       def sure
         @plan.steps.flat_map do |step|
           (step.operation.materials + step.operation.equipment).map do |name|
-            line(name, :sure, "“#{step.operation.title}”", step.operation.part_kind)
+            line(name, :sure, msg("“{step}”", step: step.operation.title), step.operation.part_kind)
           end
         end
       end

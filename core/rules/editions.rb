@@ -65,8 +65,12 @@ module Munimen
         named = names(source)
         return if named.empty?
 
-        "clauses as in the edition of #{NUMBERED.values_at(*named).uniq.join(", ")}; " \
-          "#{since(source, named)}"
+        editions = Message.join(NUMBERED.values_at(*named).uniq, ", ")
+        since = since(source, named)
+        return Message.of("clauses as in the edition of {editions}; since when is not known",
+                          editions:) unless since
+
+        Message.of("clauses as in the edition of {editions}; since {since}", editions:, since:)
       end
 
       # The books that a source names, one or several: the longest name counts.
@@ -75,11 +79,12 @@ module Munimen
         NUMBERED.keys.sort_by { |name| -name.size }.select { |name| said.sub!(name, "·") }
       end
 
+      # Since which edition, as text; nil where that is not known.
       def since(source, named)
         known = SINCE.find do |(name, clause), _|
           named.include?(name) && source.clause.to_s.start_with?(clause)
         end
-        known ? "since #{known.last}" : "since when is not known"
+        known&.last
       end
       private_class_method :since
     end

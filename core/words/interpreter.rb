@@ -10,7 +10,14 @@ module Munimen
     #   Interpreter.for("es").answer({ why: "Wait." }) # => {why: "Esperar."}
     class Interpreter
       # What is read of an answer, beside what is read of a page.
-      READ = [*Language::READ, :why, :how, :because, :label, :note].freeze
+      READ = %i[
+        why how because label note jobs place_name instrument tools photographs level up down coarse
+        fine settle brings lines claim_first plumber first told wrong cause act seen evidence rule hint
+        item sound clause standing default comes_from moved_by ended_by reasons showed steps numbers
+        complaint offered
+      ].push(*Language::READ).freeze
+      # Words by their ids.
+      NAMED = %i[parts called].freeze
       # What is in a language already, or was typed, or is kept as it is.
       AS_IT_IS = %i[document page tables amendments signatures languages].freeze
 
@@ -34,7 +41,7 @@ module Munimen
         when Message then message(value)
         when String then READ.include?(name) ? plain(value) : value
         when Array then value.map { |one| answer(one, name) }
-        when Hash then hash(value)
+        when Hash then NAMED.include?(name) ? named(value) : hash(value)
         else value
         end
       end
@@ -47,6 +54,8 @@ module Munimen
       def hash(value)
         value.to_h { |key, one| [key, AS_IT_IS.include?(key) ? one : answer(one, key)] }
       end
+
+      def named(value) = value.transform_values { |one| answer(one, :text) }
 
       def message(message) = @language.say(message, message.vocabulary || :us)
 

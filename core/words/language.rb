@@ -154,12 +154,16 @@ module Munimen
       end
 
       def message(message, vocabulary)
-        return Message.join(message.parts.map { |one| say(one, vocabulary) }, message.between) if
-          message.joined?
+        return joined(message, vocabulary) if message.joined?
 
         theirs = template(message.template) or return message
         said = message.with.transform_values { |one| say(one, vocabulary) }
         Message.of(spoken(theirs, vocabulary), **said)
+      end
+
+      def joined(message, vocabulary)
+        between = message.between.sub(/[[:alpha:]]+/) { |word| @texts[word] || word }
+        Message.join(message.parts.map { |one| say(one, vocabulary) }, between)
       end
 
       # What stands for a template; itself where it has no words of its own; else nil.

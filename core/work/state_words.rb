@@ -103,7 +103,10 @@ module Munimen
         return "#{member(name)} #{values == [:removed] ? "out" : "in place"}" if
           name.start_with?("opening.")
 
-        "#{name(name)} #{values.map { |value| value(value) }.join(" or ")}"
+        words = "#{name(name)} #{values.map { |value| value(value) }.join(" or ")}"
+        return words if values.one?
+
+        Message.new(words, parts: values.map { |value| need(name, [value]) }, between: " or ")
       end
 
       # "no danger (Gas is escaping)"; the strictest of what will do.

@@ -20,7 +20,7 @@ module Munimen
         cases = cases(life)
         drawn = Trends::Life.curve(cases)
         {
-          id: life.id, title: words.say(life.title), since: words.say(life.since),
+          id: life.id, title: words.say(life.title), since: words.say(Message.of(life.since)),
           cases: cases.size, failed: cases.count(&:last),
           longest: cases.map(&:first).max,
           steps: drawn&.map { |step| step(step) },

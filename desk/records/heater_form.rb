@@ -41,7 +41,7 @@ module Munimen
           texts: form::TEXTS,
           hidden: form::POINTLESS.map { |name, (by, values)| { name:, by:, values: } },
           parts: form::OF_PARTS.map do |part, names|
-            { part:, name: Words[units].part(part), names: }
+            { part:, name: Message.of(Words[units].part(part)), names: }
           end
         }
       end

@@ -48,7 +48,8 @@ module Munimen
           level:,
           options:
             question.options.values.map do |option|
-              { id: option.id, label: words.say(option.label), reason: words.say(option.reason) }
+              { id: option.id, label: words.say(option.label),
+                reason: words.say(Message.of(option.reason)) }
             end
         }
       end

@@ -17,7 +17,7 @@ module Munimen
           .map do |symptom|
             {
               id: symptom.id,
-              customer: words.say(symptom.customer),
+              customer: words.say(Message.of(symptom.customer)),
               plumber: words.say(symptom.plumber),
               first: words.say(symptom.first)
             }
@@ -64,7 +64,7 @@ module Munimen
       def brief(symptom)
         {
           id: symptom.id,
-          customer: say(symptom.customer),
+          customer: say(Message.of(symptom.customer)),
           plumber: say(symptom.plumber),
           first: say(symptom.first)
         }

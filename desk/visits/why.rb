@@ -48,7 +48,7 @@ module Munimen
         [
           {
             level: "rulebook",
-            text: [book.title, limit&.to_text(book.units)].compact.join(": "),
+            text: Message.join([book.title, limit&.to_text(book.units)], ": "),
             source: (limit ? limit.source.to_s : book.edition)
           }
         ] +
@@ -60,7 +60,9 @@ module Munimen
               .map do |level, choice|
                 {
                   level:,
-                  text: visit.words.say("#{question.ask} #{question.options.fetch(choice).label}"),
+                  text: visit.words.say(
+                    Message.join([question.ask, question.options.fetch(choice).label])
+                  ),
                   source: nil
                 }
               end
@@ -77,7 +79,7 @@ module Munimen
               {
                 id: option.id,
                 label: visit.words.say(option.label),
-                reason: visit.words.say(option.reason)
+                reason: visit.words.say(Message.of(option.reason))
               }
             end
         }

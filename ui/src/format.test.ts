@@ -11,7 +11,7 @@ import {
   stopwatch,
   timeOfDay,
 } from './format'
-import { i18n, setLocale } from './i18n'
+import { i18n, setLocale, setReader } from './i18n'
 
 vi.stubGlobal('document', { documentElement: { lang: '' } })
 
@@ -36,6 +36,20 @@ describe('dates and times', () => {
     expect(timeOfDay('2026-12-08T20:39:00Z', 'UTC')).toBe('20:39')
     expect(longDate('2026-12-08')).toBe('8 December 2026')
     expect(shortDate('2026-12-08')).toBe('8 Dec 2026')
+  })
+
+  it('are written in the reader’s language, by the clock of the site', () => {
+    setReader('es')
+    setLocale('us')
+    expect([i18n.global.locale.value, longDate('2026-12-08')]).toEqual([
+      'es',
+      '8 de diciembre de 2026',
+    ])
+    expect(timeOfDay('2026-12-08T20:39:00Z', 'UTC')).toMatch(/^8:39/)
+    setLocale('england')
+    expect(timeOfDay('2026-12-08T20:39:00Z', 'UTC')).toBe('20:39')
+    setReader('en')
+    expect(i18n.global.locale.value).toBe('england')
   })
 })
 

@@ -1,6 +1,6 @@
 // Numbers, lengths of time, dates and times of day as people read them: by the words of the site on
 // the screen (12 hours and US dates, or 24 hours and English dates).
-import { tag } from './i18n'
+import { by24, tag } from './i18n'
 
 export { tag }
 
@@ -28,7 +28,8 @@ export const weekDay = (iso: string) =>
 export const timeOfDay = (moment: string | number | Date, zone?: string) =>
   plain(
     new Date(moment).toLocaleTimeString(tag(), {
-      hour: tag() === 'en-GB' ? '2-digit' : 'numeric',
+      hour: by24() ? '2-digit' : 'numeric',
+      hourCycle: by24() ? 'h23' : 'h12',
       minute: '2-digit',
       timeZone: zone,
     }),

@@ -4771,6 +4771,10 @@ export interface components {
             id: string;
             title: string;
             systems: components["schemas"]["UnitSystem"][];
+            /** @description What inputs, choices and outputs are called */
+            called: {
+                [key: string]: string;
+            };
             sources: components["schemas"]["CalculationSource"][];
             inputs: {
                 name: string;

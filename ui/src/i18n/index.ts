@@ -1,5 +1,5 @@
 // Texts of the interface in the vocabularies; a site has one. English (England) says only what
-// differs, another language what a customer reads who has no account.
+// differs, Spanish all of it, French what a customer reads who has no account.
 import { createI18n } from 'vue-i18n'
 import england from './en-GB'
 import us from './en'
@@ -22,7 +22,7 @@ const there = (name: string): name is Locale => name in TAGS
 const known = (...names: string[]): Locale => names.find(there) ?? 'us'
 
 /** What whoever works here reads: 'en', in which each site has words of its own, or 'es'. */
-let reader = navigator.language.startsWith('es') ? 'es' : 'en'
+let reader = globalThis.navigator?.language?.startsWith('es') ? 'es' : 'en'
 /** What was last asked for. */
 let asked: string[] = ['us']
 
@@ -46,6 +46,9 @@ export function setReader(language: string) {
   reader = language
   setLocale(...asked)
 }
+
+/** Whether the site on the screen is one where the clock has 24 hours. */
+export const by24 = () => asked.includes('england')
 
 /** The tag of what is spoken now, such as "en-GB". */
 export const tag = () => TAGS[known(i18n.global.locale.value)]

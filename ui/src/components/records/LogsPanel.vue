@@ -51,8 +51,7 @@ function upload(id: string, chosen: File): Promise<void> {
     request.setRequestHeader('Content-Type', 'text/csv')
     request.setRequestHeader('X-CSRF-Token', csrf())
     request.upload.onprogress = (event) => (share.value = (event.loaded / event.total) * 0.3)
-    request.onerror = () =>
-      fail(new Problem(t('problem.fileAgain'), 0, 'offline'))
+    request.onerror = () => fail(new Problem(t('problem.fileAgain'), 0, 'offline'))
     request.onload = () =>
       request.status === 200
         ? done()
