@@ -12,7 +12,7 @@ require_relative "../munimen"
 ROOMS = %w[core desk/visits desk/records desk/dues desk/settings desk/training pocket].freeze
 SINGLE = %w[
   desk/abilities.rb desk/account/profile.rb desk/context.rb desk/problem.rb desk/routes.rb
-  desk/sent.rb desk/scheduling/view_today.rb
+  desk/sent.rb desk/spoken.rb desk/scheduling/view_today.rb
   store/entry_order.rb store/known_settings.rb store/search_words.rb store/translated.rb
   store/values.rb store/versioned_cache.rb store/visit_mapper.rb formats/photograph.rb
   formats/scenarios.rb
@@ -22,6 +22,8 @@ NOT = %w[
   desk/records/pressure_logs.rb desk/records/erase_customer.rb desk/records/retention.rb
   desk/records/move_visit.rb
   desk/settings/keep_firm.rb desk/settings/keep_rates.rb desk/settings/view_settings.rb
+  core/words/languages/es/office.rb core/words/languages/es/sent.rb
+  core/words/languages/es/sign_in.rb
 ].freeze
 
 loader = Munimen.loader

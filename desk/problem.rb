@@ -12,17 +12,16 @@ module Munimen
 
       # [status, JSON] of an Error. language: in which whoever made it reads.
       def of(error, language = nil)
-        spoken = Words::Interpreter.for(language)
         details = error.respond_to?(:details) ? error.details : {}
         status = STATUS.fetch(error.code) { error.is_a?(Refused) ? 409 : 422 }
         [
           status,
           document(
             status,
-            spoken ? spoken.say(error.message) : error.message,
+            Spoken.say(error.message, language),
             code: error.code.to_s,
             field: error.field,
-            details: spoken ? spoken.answer(details) : details
+            details: Spoken.answer(details, language)
           )
         ]
       end

@@ -7,8 +7,10 @@ module Munimen
       def initialize(tables) = @tables = tables
 
       def find(id)
-        @tables.find(:deficiencies, id) ||
-          raise(NotFound.new("There is no such deficiency.", field: :deficiency))
+        found = @tables.find(:deficiencies, id)
+        return Message.back(found) if found
+
+        raise NotFound.new("There is no such deficiency.", field: :deficiency)
       end
 
       # All of a heater, open ones first, newest first; `seen_in` as a list of visit ids.
@@ -16,7 +18,7 @@ module Munimen
         rows = @tables.where(:deficiencies, heater_id:).each_with_index.sort_by do |row, index|
           [row[:status] == "open" ? 0 : 1, -row[:found_on].delete("-").to_i, index]
         end
-        rows.map { |row, _| row.merge(seen_in: JSON.parse(row[:seen_in])) }
+        rows.map { |row, _| Message.back(row).merge(seen_in: JSON.parse(row[:seen_in])) }
       end
 
       def open(heater_id)
@@ -25,6 +27,7 @@ module Munimen
 
       # Writes a finding down: a new one, or one more sighting of an open one of the same check.
       def found(heater_id:, visit_id:, on:, id:, **attributes)
+        attributes = Message.kept(attributes)
         known = self.open(heater_id)[attributes.fetch(:check)]
         return sighted(known, visit_id, attributes) if known
 
@@ -46,7 +49,7 @@ module Munimen
       def sighted(known, visit_id, attributes)
         seen_in = (JSON.parse(known[:seen_in]) + [visit_id]).uniq
         @tables.update(
-          :deficiencies, known[:id], { seen_in:, **attributes.slice(:grade, :text, :remedy) }
+          :deficiencies, known[:id], { seen_in:, **attributes.slice(:grade, :text, :remedy, :said) }
         )
       end
     end

@@ -14,7 +14,6 @@ module Munimen
         @records = Records.new(pack.fetch(:tables))
         @runs = Desk::TrainingRuns.new(TrainingShelf.new(pack.fetch(:training, [])))
         @person = @records.people.find(pack.fetch(:person)) or raise KeyError, "person"
-        @spoken = Words::Interpreter.for(@person[:language])
       end
 
       # [status, JSON] of a request. query: JSON of its parameters; body: JSON or ""; now: ISO time
@@ -26,7 +25,7 @@ module Munimen
         sent = body.empty? ? {} : JSON.parse(body, symbolize_names: true)
         about = [given[:id], given[:visit], sent[:visit]].compact.first unless route.firm?
         answer = route.call(desk(now, about), given, sent, once:)
-        [200, JSON.generate(@spoken ? @spoken.answer(answer) : answer)]
+        [200, JSON.generate(Desk::Spoken.answer(answer, @person[:language]))]
       rescue Error => e
         Desk::Problem.of(e, @person[:language])
       end

@@ -188,7 +188,9 @@ module Munimen
         rows = @tables.where(:deficiencies, heater_id: visit[:heater_id], status: "open")
           .reject { |row| row[:found_in] == visit[:id] }
           .sort_by { |row| row.values_at(:found_on, :id) }
-        JSON.generate(rows.map { |row| row.slice(*%i[check part grade text remedy found_on due]) })
+        JSON.generate(rows.map do |row|
+          row.slice(*%i[check part grade text remedy found_on due said])
+        end)
       end
     end
   end

@@ -11,8 +11,13 @@ module Munimen
       end
 
       def find(id)
-        @rows.where(id:).first ||
-          raise(NotFound.new("There is no such deficiency.", field: :deficiency))
+        found = @rows.where(id:).first
+        if found
+          Message.back(found)
+        else
+          raise(NotFound.new("There is no such deficiency.",
+        field: :deficiency))
+        end
       end
 
       # All of a heater, open ones first, newest first; `seen_in` as a list of visit ids.
@@ -21,7 +26,7 @@ module Munimen
           .where(heater_id:)
           .order(Sequel.case({ "open" => 0 }, 1, :status), Sequel.desc(:found_on))
           .all
-          .map { |row| row.merge(seen_in: JSON.parse(row[:seen_in])) }
+          .map { |row| Message.back(row).merge(seen_in: JSON.parse(row[:seen_in])) }
       end
 
       # Open ones of a heater by their check.
@@ -29,6 +34,7 @@ module Munimen
 
       # Writes a finding down: a new one, or one more sighting of an open one of the same check.
       def found(heater_id:, visit_id:, on:, id:, **attributes)
+        attributes = Message.kept(attributes)
         known = @rows.where(heater_id:, check: attributes.fetch(:check), status: "open").first
         unless known
           return @rows.insert(
@@ -45,9 +51,7 @@ module Munimen
         seen = (JSON.parse(known[:seen_in]) + [visit_id]).uniq
         @rows.where(id: known[:id]).update(
           seen_in: JSON.generate(seen),
-          grade: attributes[:grade],
-          text: attributes[:text],
-          remedy: attributes[:remedy]
+          **attributes.slice(:grade, :text, :remedy, :said)
         )
       end
 

@@ -20,7 +20,10 @@ module Munimen
       end
 
       def find(id) = @rows.where(id:).first
-      def add(attributes) = @rows.insert(**attributes, risk: RISK[attributes[:grade]])
+
+      def add(attributes)
+        @rows.insert(**Message.kept(attributes), risk: RISK[attributes[:grade]])
+      end
 
       # Owed at most until `by` (a date), worst and latest first, with heater and customer. show:
       # :open (not put off beyond `today`, not declined), :snoozed, :declined or :all. gone: {kind
@@ -143,6 +146,7 @@ module Munimen
             :kind,
             :on,
             :text,
+            :said,
             :grade,
             :job,
             :check,
@@ -158,7 +162,7 @@ module Munimen
             Sequel[:customers][:name].as(:customer),
             Sequel[:customers][:email]
           )
-          .all
+          .map { |row| Message.back(row) }
       end
     end
   end

@@ -203,7 +203,8 @@ module Munimen
       end
 
       def open_before
-        JSON.parse(@row[:open_before] || "[]", symbolize_names: true).map do |row|
+        JSON.parse(@row[:open_before] || "[]", symbolize_names: true).map do |kept|
+          row = Message.back(kept)
           due = row[:due] && (Date.iso8601(row[:due]) - @now.to_date).to_i
           Visit::OpenFinding.new(
             **row.slice(:text, :remedy, :found_on), check: row[:check].to_sym,

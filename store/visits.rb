@@ -333,7 +333,7 @@ module Munimen
       # What other visits to the heater left open.
       LEFT_OPEN = <<~SQL.chomp
         (SELECT json_group_array(json_object('check', "check", 'part', part, 'grade', grade,
-         'text', text, 'remedy', remedy, 'found_on', found_on, 'due', due))
+         'text', text, 'remedy', remedy, 'found_on', found_on, 'due', due, 'said', said))
          FROM (SELECT * FROM deficiencies WHERE heater_id = visits.heater_id AND status = 'open'
          AND found_in <> visits.id ORDER BY found_on, id)) AS open_before
       SQL

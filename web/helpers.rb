@@ -70,8 +70,7 @@ module Munimen
       # In the language of whoever asks.
       def json(value, status = 200)
         content_type :json
-        spoken = Words::Interpreter.for(person&.fetch(:language))
-        [status, JSON.generate(spoken ? spoken.answer(value) : value)]
+        [status, JSON.generate(Desk::Spoken.answer(value, person&.fetch(:language)))]
       end
 
       def file(type, bytes, name)

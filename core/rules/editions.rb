@@ -67,10 +67,10 @@ module Munimen
 
         editions = Message.join(NUMBERED.values_at(*named).uniq, ", ")
         since = since(source, named)
-        return Message.of("clauses as in the edition of {editions}; since when is not known",
-                          editions:) unless since
-
-        Message.of("clauses as in the edition of {editions}; since {since}", editions:, since:)
+        known = "clauses as in the edition of {editions}; since {since}"
+        Message.of(since ? known : "clauses as in the edition of {editions}; since when is not " \
+          "known",
+                   editions:, since:)
       end
 
       # The books that a source names, one or several: the longest name counts.

@@ -11,11 +11,17 @@ module Munimen
     class Interpreter
       # What is read of an answer, beside what is read of a page.
       READ = %i[
-        why how because label note jobs place_name instrument tools photographs level up down coarse
-        fine settle brings lines claim_first plumber first told wrong cause act seen evidence rule hint
-        item sound clause standing default comes_from moved_by ended_by reasons showed steps numbers
-        complaint offered
+        why how because jobs place_name instrument tools photographs level up down coarse
+        fine settle brings lines claim_first plumber first told wrong cause act seen evidence rule
+        hint item sound clause standing default comes_from moved_by ended_by reasons showed steps
+        numbers complaint offered
       ].push(*Language::READ).freeze
+      # What is read of some things only, since people type the same of others: {thing => names}.
+      OF = {
+        %i[rungs x y levels wait running choices options] => [:label],
+        %i[ladder inputs outputs leak rungs] => [:note],
+        [:labels] => %i[name note]
+      }.flat_map { |things, names| things.product(names) }.freeze
       # Words by their ids.
       NAMED = %i[parts called].freeze
       # What is in a language already, or was typed, or is kept as it is.
@@ -35,13 +41,14 @@ module Munimen
         @language = language
       end
 
-      # value: what would be sent as JSON, its Messages whole. name: what it is the value of.
-      def answer(value, name = nil)
+      # value: what would be sent as JSON, its Messages whole. name: what it is the value of; of:
+      # what has it.
+      def answer(value, name = nil, of = nil)
         case value
         when Message then message(value)
-        when String then READ.include?(name) ? plain(value) : value
-        when Array then value.map { |one| answer(one, name) }
-        when Hash then NAMED.include?(name) ? named(value) : hash(value)
+        when String then read?(name, of) ? plain(value) : value
+        when Array then value.map { |one| answer(one, name, of) }
+        when Hash then NAMED.include?(name) ? named(value) : hash(value, name)
         else value
         end
       end
@@ -51,8 +58,10 @@ module Munimen
 
       private
 
-      def hash(value)
-        value.to_h { |key, one| [key, AS_IT_IS.include?(key) ? one : answer(one, key)] }
+      def read?(name, of) = READ.include?(name) || OF.include?([of, name])
+
+      def hash(value, name)
+        value.to_h { |key, one| [key, AS_IT_IS.include?(key) ? one : answer(one, key, name)] }
       end
 
       def named(value) = value.transform_values { |one| answer(one, :text) }

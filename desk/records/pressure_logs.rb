@@ -32,7 +32,7 @@ module Munimen
           heater_id:,
           name: @context.text!(name, :name, max: 120),
           file:,
-          told:,
+          told: told.merge(messages: Message.gathered(told)),
           started_at: read.start,
           at: @context.stamp,
           account_id: @context.person[:id]
@@ -73,7 +73,7 @@ module Munimen
           customer: place[:customer],
           address: place[:address],
           visit: open_visit(row[:heater_id]),
-          **row[:told]
+          **Message.laid(row[:told].except(:messages), row[:told].fetch(:messages, []))
         }
       end
 

@@ -63,7 +63,8 @@ module Munimen
         run.once(id) { taken_on(run, test, id || SecureRandom.uuid) }
         outcome = run.exercise.outcome_of(test.id)
         text = outcome ? test.outcomes.fetch(outcome) : "nothing can be told from it here"
-        { told: words(run).say(Message.of("{ask} – {found}.", ask: test.ask, found: text)), outcome:, run: view(run) }
+        told = words(run).say(Message.of("{ask} – {found}.", ask: test.ask, found: text))
+        { told:, outcome:, run: view(run) }
       end
 
       def name(run_id, cause:, id: nil)

@@ -115,7 +115,7 @@ module Munimen
           visit_id: @row[:id],
           kind: item.kind.to_s,
           on: item.on.iso8601,
-          text: [item.text, *(ACCEPTED if said == "accepted")].join(" "),
+          text: Message.join([item.text, *(ACCEPTED if said == "accepted")]),
           grade: item.grade&.to_s,
           job: item.job&.to_s,
           check: item.check&.to_s

@@ -34,7 +34,8 @@ module FoundByText
   def find_css(css, texts: [], **)
     return super(css) if texts.empty?
 
-    found(css, texts).map { |one| Capybara::Cuprite::Node.new(is_a?(Capybara::Cuprite::Node) ? driver : self, one) }
+    home = respond_to?(:node) ? driver : self
+    found(css, texts).map { |one| Capybara::Cuprite::Node.new(home, one) }
   end
 
   private
@@ -43,7 +44,8 @@ module FoundByText
     told = { css: JSON.generate(css), texts: JSON.generate(texts.map(&:downcase)) }
     return browser.evaluate(format(WITH_IT, from: "document", **told)) unless respond_to?(:node)
 
-    browser.page.evaluate_on(node:, expression: format(WITH_IT, from: "this", **told), by_value: false)
+    expression = format(WITH_IT, from: "this", **told)
+    browser.page.evaluate_on(node:, expression:, by_value: false)
   end
 end
 [Capybara::Cuprite::Driver, Capybara::Cuprite::Node].each { |one| one.prepend(FoundByText) }

@@ -19,28 +19,33 @@ module Munimen
 
       def call(env)
         status, headers, body = @app.call(env)
-        return [status, headers, body] unless says_more?(env, headers)
+        language = self.class.language(env)
+        return [status, headers, body] unless Desk::Spoken.other?(language) && says?(env, headers)
 
-        spoken = Words::Interpreter.for(self.class.language(env)) or return [status, headers, body]
         text = body.respond_to?(:to_ary) ? body.to_ary.join : body.enum_for(:each).to_a.join
         body.close if body.respond_to?(:close)
-        said = said(JSON.parse(text), spoken)
+        said = said(JSON.parse(text), language)
         [status, headers.except("content-length"), [JSON.generate(said)]]
       end
 
       private
 
-      def says_more?(env, headers)
+      def say(text, language) = Desk::Spoken.say(text, language)
+
+      def says?(env, headers)
         type = headers["content-type"].to_s
         type.start_with?(Problem::TYPE) ||
           (env["PATH_INFO"].start_with?("/auth/") && type.start_with?("application/json"))
       end
 
-      def said(answer, spoken)
+      def said(answer, language)
         answer.to_h do |name, value|
-          next [name, [value.first, spoken.say(value.last)]] if name == FIELD && value.is_a?(Array)
+          if name == FIELD && value.is_a?(Array)
+            next [name,
+                  [value.first, say(value.last, language)]]
+          end
 
-          [name, SAID.include?(name) && value.is_a?(String) ? spoken.say(value) : value]
+          [name, SAID.include?(name) && value.is_a?(String) ? say(value, language) : value]
         end
       end
     end

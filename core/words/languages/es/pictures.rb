@@ -242,4 +242,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     {quantity} el {on}
   {readings} stands apart: a wrong reading, or something new. Read it again.
     {readings} se aparta: una lectura equivocada, o algo nuevo. Leer otra vez.
+  {max} min
+    {max} min
 TEXTS
