@@ -145,7 +145,7 @@ RSpec.describe Munimen::Words::Language do
     "128 °F burns adult skin in about 5 min; children and the old sooner." =>
       "128 °F quema la piel de un adulto en unos 5 min; la de niños y mayores, antes.",
     "The charge is low: about 44 psi against a supply of 62 psi." =>
-      "La carga está baja: unos 44 psi frente a un suministro de 62 psi.",
+      "La presión de aire está baja: unos 44 psi frente a 62 psi de la red.",
     "One protection was not tested: water pressure. One defect stands and must be put right by " \
     "the dates given." =>
       "Una protección quedó sin probar: presión del agua. Queda un defecto y hay que arreglarlo " \

@@ -12,12 +12,9 @@ export const longDate = (iso: string) =>
   at(iso).toLocaleDateString(tag(), { day: 'numeric', month: 'long', year: 'numeric' })
 /** “Tuesday, December 8, 2026”, “Tuesday 8 December 2026”. */
 export const dayAndDate = (iso: string) =>
-  at(iso).toLocaleDateString(tag(), {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-  })
+  at(iso)
+    .toLocaleDateString(tag(), { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+    .replace(/^./, (first) => first.toUpperCase())
 /** “Dec 8, 2026”, “8 Dec 2026”. */
 export const shortDate = (iso: string) =>
   at(iso).toLocaleDateString(tag(), { day: 'numeric', month: 'short', year: 'numeric' })

@@ -66,7 +66,9 @@ const endOthers = () =>
 <template>
   <div class="page stack">
     <h1>{{ $t('account.title') }}</h1>
-    <p v-if="session.person" class="soft">{{ session.person.name }} · {{ session.person.role }}</p>
+    <p v-if="session.person" class="soft">
+      {{ session.person.name }} · {{ $t(`role.${session.person.role}`) }}
+    </p>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <p v-if="told" role="status">
       <b>{{ $t(told) }}</b>

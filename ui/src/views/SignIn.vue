@@ -104,7 +104,7 @@ function use(account: { email: string; password: string }) {
       <ul>
         <li v-for="account in session.demo" :key="account.email">
           <span
-            ><b>{{ account.role }}</b
+            ><b>{{ $t(`role.${account.role}`) }}</b
             ><br /><span class="soft small">{{ account.email }}</span></span
           >
           <button class="plain-button" type="button" @click="use(account)">

@@ -22,9 +22,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Renew the air bubble: it dissolves in about 18 months.
     Renovar la burbuja de aire: se disuelve en unos 18 meses.
   Re-check the new {vessel}'s charge: it must not have dropped.
-    Volver a revisar la carga del tanque de expansión nuevo: no debe haber bajado.
+    Volver a revisar la presión de aire del tanque de expansión nuevo: no debe haber bajado.
   Re-check the {vessel}'s charge: it was set, and must not have dropped.
-    Volver a revisar la carga del tanque de expansión: se ajustó, y no debe haber bajado.
+    Volver a revisar la presión de aire del tanque de expansión: se ajustó, y no debe haber bajado.
   Flush the tank: it ran {out} last time.
     Enjuagar el tanque: la última vez salió {out}.
   Flush the tank: it has been flushed once, and stays clear by it.

@@ -13,17 +13,17 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Neither air nor water: the {vessel} is flat.
     Ni aire ni agua: el tanque de expansión está vacío de aire.
   Charge it to the supply pressure; if it loses it within a week, replace it.
-    Cargarlo a la presión del suministro; si la pierde en una semana, cambiarlo.
+    Cargarlo a la presión de la red; si la pierde en una semana, cambiarlo.
   The small tank that cushions the pressure has lost its air.
     El pequeño tanque que amortigua la presión ha perdido su aire.
   Air only: the membrane holds so far.
     Solo aire: por ahora la membrana aguanta.
   {quantity} was set against live water, so it is not the charge. Bring the water side to zero and
       set it again.
-    {quantity} se fijó con el agua a presión, así que no es la carga. Llevar el lado del agua a cero
-      y fijarla de nuevo.
+    {quantity} se fijó con el agua a presión, así que no es la presión de aire. Llevar el lado del
+      agua a cero y fijarla de nuevo.
   Read the static pressure first: the charge is set to it.
-    Leer primero la presión estática: la carga se ajusta a ella.
+    Leer primero la presión estática: la presión de aire se ajusta a ella.
   Set to {quantity}, the supply's {target}.
     Fijada en {quantity}, la presión del suministro de {target}.
   Set to {quantity}, but the supply is {target}.
@@ -31,7 +31,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Heated water has nowhere to go: the system is closed and there is no {vessel}.
     El agua calentada no tiene adónde ir: el sistema está cerrado y no hay tanque de expansión.
   Fit an {vessel} of the size worked out, charged to the supply pressure.
-    Instalar un tanque de expansión del tamaño calculado, cargado a la presión del suministro.
+    Instalar un tanque de expansión del tamaño calculado, cargado a la presión de la red.
   Water needs more room when it gets hot, and here it has none, so pressure climbs.
     El agua necesita más sitio al calentarse; aquí no lo tiene y la presión sube.
   No {vessel}, and it is not known whether a check valve or {regulator} closes the system: the hot
@@ -130,13 +130,13 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The strainer was {found}; rinsed.
     El filtro estaba {found}; enjuagado.
   charge is read with the water side at zero
-    la carga se lee con el lado del agua a cero
+    la presión de aire se lee con el lado del agua a cero
   {pressure} is the system's pressure, not the charge: it was read against live water. Bring the
       water side to zero, by the valve that isolates the {vessel}, and read again.
-    {pressure} es la presión del sistema, no la carga: se leyó con agua a presión. Llevar el lado
-      del agua a cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
+    {pressure} es la presión del sistema, no la presión de aire: se leyó con agua a presión. Llevar
+      el lado del agua a cero, con la válvula que aísla el tanque de expansión, y leer de nuevo.
   Read the static pressure first: the charge is held against it.
-    Leer primero la presión estática: la carga se compara con ella.
+    Leer primero la presión estática: la presión de aire se compara con ella.
   {pressure} was read with {taps} running: approximate, too near the limit to decide. Isolate, drain
       to zero, read again.
     {pressure} se leyó con llaves abiertas: aproximado, demasiado cerca del límite para decidir.
@@ -152,7 +152,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El tanque de expansión de {vessel_volume} es demasiado pequeño para este tanque. {even}
       {supply}, calentarlo desde frío lo lleva a {reached}.
   Fit an {vessel} of {wanted} or more, charged to the supply pressure.
-    Instalar un tanque de expansión de {wanted} o más, cargado a la presión del suministro.
+    Instalar un tanque de expansión de {wanted} o más, cargado a la presión de la red.
   The small tank that cushions the pressure is too small for this {heater}.
     El pequeño tanque que amortigua la presión es demasiado pequeño para este {heater}.
   water pressure
@@ -162,7 +162,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   membrane of the {vessel}
     membrana del tanque de expansión
   air charge of the {vessel}
-    carga de aire del tanque de expansión
+    presión de aire del tanque de expansión
   Water pressure
     Presión del agua
   Pressure after the inlet group
@@ -180,7 +180,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Membrane of the {vessel}
     Membrana del tanque de expansión
   The charge was set on this visit.
-    La carga se ajustó en esta visita.
+    La presión de aire se ajustó en esta visita.
   Measured again after the work.
     Medido de nuevo después del trabajo.
   The {regulator} brings {main} in the {street} down to {house}.
@@ -188,9 +188,9 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The {regulator} brings {main} in the {street} down to {house} and holds its {setting}.
     El regulador de presión baja los {main} de la calle a {house} y mantiene sus {setting}.
   The charge is {side}: about {pressure} against a supply of {target}.
-    La carga está {side}: unos {pressure} frente a un suministro de {target}.
+    La presión de aire está {side}: unos {pressure} frente a {target} de la red.
   The charge is {side}: {pressure} against a supply of {target}.
-    La carga está {side}: {pressure} frente a un suministro de {target}.
+    La presión de aire está {side}: {pressure} frente a {target} de la red.
   low
     baja
   high

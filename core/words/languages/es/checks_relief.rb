@@ -58,8 +58,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     una cubeta debajo durante un día muestra qué suelta agua
   Never cap the outlet. Measure static pressure, hot peak and the {vessel}'s charge; with those in
       order, replace the valve.
-    Nunca tapar la salida. Medir la presión estática, el pico en caliente y la carga del tanque de
-      expansión; si están en orden, cambiar la válvula.
+    Nunca tapar la salida. Medir la presión estática, el pico en caliente y la presión de aire del
+      tanque de expansión; si están en orden, cambiar la válvula.
   A safety valve lets water go in daily use. Something raises the pressure, or the valve does not
       close tight.
     Una válvula de alivio suelta agua en el uso diario. Algo sube la presión o la válvula no cierra

@@ -25,10 +25,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El propio tanque se está vaciando
   Water came out of the air valve: the membrane has failed, and no charge will hold. Replace the
       {vessel}.
-    Salió agua por la válvula de aire: la membrana ha fallado y no aguantará ninguna carga. Cambiar
-      el tanque de expansión.
+    Salió agua por la válvula de aire: la membrana ha fallado y no aguantará ninguna presión de
+      aire. Cambiar el tanque de expansión.
   The charge is right as found; there is nothing to set.
-    La carga está bien como se encontró; no hay nada que ajustar.
+    La presión de aire está bien como se encontró; no hay nada que ajustar.
   The house rule says “look only”: the valve is not operated.
     La regla de la empresa dice “solo mirar”: la válvula no se acciona.
   The discharge pipe is not safe to discharge into; put that right first.
@@ -120,7 +120,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   At the {tap}
     En la llave
   The charge lies {side} the supply by {by}: they belong on one rung.
-    La carga está {side} del suministro por {by}: deben ser iguales.
+    La presión de aire está {side} de la red por {by}: deben ser iguales.
   The hot peak stands above the limit: expansion is not taken up.
     El pico en caliente está por encima del límite: nada absorbe la expansión.
   The {relief_valve} opens above what the tank is rated for: it must be set no higher than the

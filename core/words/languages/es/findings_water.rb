@@ -46,7 +46,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The small tank works, but it is shut off with the house.
     El tanque pequeño funciona, pero queda cerrado cuando se cierra la casa.
   Its charge is read with the house supply shut.
-    Su carga se lee con el suministro de la casa cerrado.
+    Su presión de aire se lee con el suministro de la casa cerrado.
   {Regulator} leaks
     El regulador de presión tiene fuga
   The device that lowers the street's water pressure drips.

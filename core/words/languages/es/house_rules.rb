@@ -12,7 +12,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   never
     nunca
   How is the charge of the {vessel} read?
-    ¿Cómo se lee la carga del tanque de expansión?
+    ¿Cómo se lee la presión de aire del tanque de expansión?
   isolated and drained to zero
     cerrado y con la presión a cero
   with several {taps} running

@@ -6,7 +6,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Annual service of an unvented {heater}
     Servicio anual de un sistema presurizado de agua caliente
   Re-check of the {vessel}'s charge
-    Nueva revisión de la carga del tanque de expansión
+    Nueva revisión de la presión de aire del tanque de expansión
   Check the {elements}
     Revisión de las resistencias
   Read the supply at the {elements}

@@ -42,7 +42,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   With the {vessel} as found
     Con el tanque de expansión como se encontró
   With the charge as set
-    Con la carga como se ajustó
+    Con la presión de aire como se ajustó
   Without any {vessel}
     Sin tanque de expansión
   {lead}, heating a cold tank brings the pressure from {supply} to {hot_pressure}.
@@ -56,8 +56,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Measured {peak}, expected only {cycle_pressure} after this draw: the {vessel} takes less than its
       charge says, or the supply itself rose. Look at the membrane and at the {regulator}.
     Medido {peak}, esperado solo {cycle_pressure} tras esta extracción: el tanque de expansión
-      absorbe menos de lo que dice su carga, o subió el propio suministro. Mirar la membrana y el
-      regulador de presión.
+      absorbe menos de lo que dice su presión de aire, o subió el propio suministro. Mirar la
+      membrana y el regulador de presión.
   Measured {peak}, expected {cycle_pressure} after this draw: water has found another way, back into
       the main or out of a {tap}.
     Medido {peak}, esperado {cycle_pressure} tras esta extracción: el agua ha encontrado otro
@@ -69,7 +69,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   volume is not known
     volumen no se conoce
   charge has not been read yet
-    carga aún no se ha leído
+    presión de aire aún no se ha leído
   Measured {peak}. The {vessel}'s {missing}: it cannot be said what was to be expected.
     Medido {peak}. Del tanque de expansión, su {missing}: no se puede decir qué era de esperar.
   In service

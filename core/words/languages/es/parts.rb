@@ -76,7 +76,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   the safety valve that opens if pressure or temperature go too high
     la válvula de alivio que abre si la presión o la temperatura suben demasiado
   charge
-    carga
+    presión de aire
   the air pressure in the expansion tank
     la presión de aire del tanque de expansión
   pressure regulator

@@ -38,18 +38,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Pasa menos agua de lo habitual.
   Set the charge to the reducing valve's setting with the water side at zero; check it again in a
       week.
-    Ajustar la carga al valor de la válvula reductora con el lado del agua a cero; revisarla en una
-      semana.
+    Ajustar la presión de aire al valor de la válvula reductora con el lado del agua a cero;
+      revisarla en una semana.
   The small vessel that cushions the pressure holds the wrong amount of air, so pressure rises too
       far when water heats.
     El pequeño tanque que amortigua la presión no tiene la cantidad correcta de aire, y la presión
       sube demasiado al calentar el agua.
   Check the vessel's charge or renew the bubble, then measure the peak again.
-    Revisar la carga del vaso o renovar la burbuja, luego medir el pico otra vez.
+    Revisar la presión de aire del vaso o renovar la burbuja, luego medir el pico otra vez.
   Pressure rises far when the water heats; the expansion is not fully taken up.
     La presión sube mucho al calentar el agua; la expansión no se absorbe del todo.
   Restore the vessel's charge or the bubble; never cap the valve.
-    Restablecer la carga del vaso o la burbuja; nunca tapar la válvula.
+    Restablecer la presión de aire del vaso o la burbuja; nunca tapar la válvula.
   When the water heats, pressure climbs until a safety valve opens and water drips away.
     Al calentarse el agua, la presión sube hasta que abre una válvula de alivio y gotea.
   Turn the cylinder thermostat down to 60–65 °C; limit the bath by a mixing valve.
@@ -112,7 +112,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   The water pressure is lower than usual. No harm to the heater.
     La presión del agua es más baja de lo habitual. No daña el calentador.
   Set the charge to the supply pressure with the water side at zero; check it again in a week.
-    Ajustar la carga a la presión del suministro con el lado del agua a cero; revisarla en una
+    Ajustar la presión de aire a la presión de la red con el lado del agua a cero; revisarla en una
       semana.
   The small tank that cushions the pressure holds the wrong amount of air, so pressure rises too far
       when water heats.

@@ -97,8 +97,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Water that was heated gets back into the drinking water.
     El agua que se ha calentado vuelve al agua potable.
   Clean or replace the check valve of the inlet group; test the vessel's charge.
-    Limpiar o cambiar la válvula de retención (check) del grupo de entrada; comprobar la carga del
-      vaso.
+    Limpiar o cambiar la válvula de retención (check) del grupo de entrada; comprobar la presión de
+      aire del vaso.
   Nothing at bath or shower limits the heat
     Nada limita el calor en la tina o la ducha
   Only the heater's thermostat keeps the bath from scalding.

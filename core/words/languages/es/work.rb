@@ -110,7 +110,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Shut the {tap}, then open the {supply_valve}
     Cerrar la llave, luego abrir la del agua fría
   Press the {high_limit}'s red button
-    Pulsar el botón rojo del límite alto
+    Oprimir el botón rojo del límite alto
   Prove it dead, every feed
     Comprobar que no hay voltaje, en cada alimentación
   Prove the sealed flue and the CO in the room
@@ -150,7 +150,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Measure the {tap} temperature
     Medir la temperatura en la llave
   Read the charge of the {vessel}
-    Leer la carga del tanque de expansión
+    Leer la presión de aire del tanque de expansión
   Open the {supply_valve} and fill the tank
     Abrir la llave de agua fría y llenar el tanque
   Screw the anode back in
@@ -198,7 +198,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Put the settings of the safety devices in order
     Poner en orden los ajustes de los dispositivos de seguridad
   Set the charge to the supply pressure
-    Ajustar la carga a la presión del suministro
+    Ajustar la presión de aire a la presión de la red
   Shut the drain
     Cerrar el drenaje
   Shut the {gas_cock} and tag it
@@ -226,7 +226,7 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Take the leads off the {elements}, and mark them
     Quitar los cables de las resistencias y marcarlos
   Press the air valve: what comes out?
-    Pulsar la válvula de aire: ¿qué sale?
+    Oprimir la válvula de aire: ¿qué sale?
   Measure what the burner makes of its gas
     Medir qué hace el quemador con su gas
   Prove each cut-out by opening its circuit

@@ -31,7 +31,7 @@ const until = (day?: string | null) =>
     <h2>{{ $t('settings.people') }}</h2>
     <div v-for="person in settings.people" :key="person.id" class="panel stack">
       <div class="row between">
-        <b>{{ person.name }}</b><span class="soft small">{{ person.role }}</span>
+        <b>{{ person.name }}</b><span class="soft small">{{ $t(`role.${person.role}`) }}</span>
       </div>
       <p v-if="!person.qualifications.length" class="soft small">{{ $t('settings.none') }}</p>
       <div v-for="one in person.qualifications" :key="one.trade" class="row between">

@@ -82,7 +82,7 @@ export default {
       warranty: 'Garantía',
       put_off: 'Trabajo aplazado',
       left_off: 'Apagado',
-      deficiency: 'Defecto',
+      deficiency: 'Deficiencia',
       calibration: 'Calibración',
     },
   },
