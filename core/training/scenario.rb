@@ -55,7 +55,7 @@ module Munimen
         cause = hidden(symptom, heater).sample(random:)
         from(
           id: "random-#{seed}",
-          title: "By chance, number #{seed}",
+          title: Message.of("By chance, number {seed}", seed:),
           complaint: symptom.customer,
           level: 3,
           symptom: symptom.id,
@@ -139,7 +139,8 @@ module Munimen
       def check_faults
         faults.each do |name, severity|
           unless severity.is_a?(Numeric) && severity.positive? && severity <= 1
-            wrong(:faults, "#{name}: how bad must be a number above 0 and up to 1")
+            wrong(:faults,
+Message.of("{name}: how bad must be a number above 0 and up to 1", name:))
           end
         end
         Rig.new(heater, faults:)
@@ -148,13 +149,15 @@ module Munimen
 
         wrong(
           :faults,
-          "the first must be a cause of “#{symptom}” that can be simulated: #{known.join(", ")}"
+          Message.of("the first must be a cause of “{symptom}” that can be simulated: {known}",
+                     symptom:, known: known.join(", "))
         )
       end
 
       def wrong(field, what)
-        text = what.start_with?("is ", "must ") ? "#{field} #{what}." : "#{field}: #{what}."
-        raise Error.new(text, field:, code: :bad_scenario)
+        goes_on = what.start_with?("is ", "must ")
+        raise Error.new(Message.of(goes_on ? "{field} {what}." : "{field}: {what}.", field:, what:),
+                        field:, code: :bad_scenario)
       end
     end
   end

@@ -131,9 +131,9 @@ module Munimen
       def rate(units)
         return "No change that the readings could show." unless told?
 
-        verb = change.slope.negative? ? "Loses" : "Gains"
-        within = size(change.within, units).split.first
-        msg("{verb} {abs} a year (± {within}).", verb:, abs: size(change.slope.abs, units), within:)
+        msg(change.slope.negative? ? "Loses {much} a year (± {within})." : "Gains {much} a year " \
+          "(± {within}).",
+            much: size(change.slope.abs, units), within: size(change.within, units).split.first)
       end
 
       # "6 % up since 2023", of the line that goes on now.

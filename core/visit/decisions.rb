@@ -77,7 +77,7 @@ module Munimen
           choices = ALONE[name.to_sym] || WORDS[known.first]
           return if choices.nil? || choices.include?(value)
 
-          text = "#{name} must be one of: #{choices.join(", ")}."
+          text = Message.of("{name} must be one of: {known}.", name:, known: choices.join(", "))
           raise Error.new(text, field: name, code: :unknown_choice)
         end
       end

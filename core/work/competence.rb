@@ -23,17 +23,18 @@ module Munimen
         expired = @held.find { |one| one[:trade].to_s == trade.to_s }
         {
           trade:,
-          text: [
-            @visit.rules.book.restricts.fetch(trade),
-            (
-              if expired
-                "Your qualification ended on #{expired[:expires]}."
-              else
-                "It is not among your qualifications."
-              end
-            ),
-            "Hand over."
-          ].join(" ")
+          text: Message.join([
+                               @visit.rules.book.restricts.fetch(trade),
+                               (
+                                 if expired
+                                   Message.of("Your qualification ended on {on}.",
+on: expired[:expires])
+                                 else
+                                   "It is not among your qualifications."
+                                 end
+                               ),
+                               "Hand over."
+                             ])
         }
       end
 

@@ -13,13 +13,21 @@ module Munimen
         outbox = Outbox.new(@context, base: "")
         outbox.notice(
           id:,
-          subject: "Your account: #{change}",
+          subject: say("Your account: {change}", change:),
           text: [
-            "At #{@context.stamp}, #{change}.",
-            "It came from #{[device, from].reject { |one| one.to_s.empty? }.join(", ")}.",
-            "If that was not you, change your password now and tell the owner of your firm."
+            say("At {at}, {change}.", at: @context.stamp, change:),
+            say("It came from {where}.",
+                where: [device, from].reject { |one| one.to_s.empty? }.join(", ")),
+            say("If that was not you, change your password now and tell the owner of your firm.")
           ]
         )
+      end
+
+      private
+
+      # In the language of whose account it is.
+      def say(template, **more)
+        Spoken.say(Message.of(template, **more), @context.person[:language])
       end
     end
   end

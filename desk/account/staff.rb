@@ -135,15 +135,20 @@ module Munimen
         { token: @invitations.make(id, at: @context.stamp, expires_at: until_then) }
       end
 
+      def say(person, template, **more)
+        Spoken.say(Message.of(template, **more), person[:language])
+      end
+
       # Nothing of it is kept: whoever reads the mail sets a password.
       def mailed(link, id, outbox, base)
         person = find(id)
         firm = @context.records.settings.firm["name"]
         went = outbox&.straight?(
           to: person[:email],
-          subject: "Your account at #{firm}",
-          text: [person[:name], "Set your password here, once, within seven days:\n" \
-                                "#{base}/join/#{link[:token]}"]
+          subject: say(person, "Your account at {firm}", firm: Typed.new(firm)),
+          text: [person[:name],
+                 "#{say(person, "Set your password here, once, within seven days:")}\n" \
+                 "#{base}/join/#{link[:token]}"]
         )
         link.merge(mailed: went || false)
       end

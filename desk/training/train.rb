@@ -94,7 +94,8 @@ module Munimen
         Training::VisibleSigns
           .of(work, run.exercise)
           .map do |name, word|
-            { name:, ask: words(run).say(work.reads.find { |read| read.name == name }.ask), word: }
+            { name:, ask: words(run).say(work.reads.find { |read| read.name == name }.ask), word:,
+              text: word.to_s.tr("_", " ") }
           end
       end
 

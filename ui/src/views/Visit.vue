@@ -322,7 +322,7 @@ const news = computed(() => {
     ? {
         text: [
           `${visit.value?.people[String(last.by)] ?? ''}:`,
-          last.name.replaceAll('_', ' '),
+          visit.value?.answers.find((one) => one.id === last.id)?.ask ?? '',
           last.text,
         ].join(' '),
         at: last.at,

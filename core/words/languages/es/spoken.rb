@@ -203,4 +203,30 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Llenando
   cold inlet
     entrada de agua fría
+  Loses {much} a year (± {within}).
+    Pierde {much} al año (± {within}).
+  Gains {much} a year (± {within}).
+    Gana {much} al año (± {within}).
+  Your qualification ended on {on}.
+    Su calificación venció el {on}.
+  By chance, number {seed}
+    Al azar, número {seed}
+  {name}: how bad must be a number above 0 and up to 1
+    {name}: la gravedad debe ser un número mayor que 0 y hasta 1
+  the first must be a cause of “{symptom}” that can be simulated: {known}
+    la primera debe ser una causa de “{symptom}” que se pueda simular: {known}
+  {name} must be one of: {known}.
+    {name} debe ser uno de: {known}.
+  Your account: {change}
+    Su cuenta: {change}
+  At {at}, {change}.
+    A las {at}, {change}.
+  It came from {where}.
+    Vino de {where}.
+  If that was not you, change your password now and tell the owner of your firm.
+    Si no fue usted, cambie ya su contraseña y avise al dueño de su empresa.
+  Your account at {firm}
+    Su cuenta en {firm}
+  Set your password here, once, within seven days:
+    Ponga aquí su contraseña, una vez, dentro de siete días:
 TEXTS

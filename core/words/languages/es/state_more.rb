@@ -161,4 +161,18 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Lado de la calle del regulador de presión, donde hay una llave
   Mains, before the inlet group
     La red, antes del grupo de entrada
+  below the relief port
+    por debajo de la boca de alivio
+  below the upper element
+    por debajo de la resistencia superior
+  below the lower element
+    por debajo de la resistencia inferior
+  proved dead
+    sin voltaje, comprobado
+  put_right: how it was seen
+    put_right: cómo se vio
+  site.code_profile is called site.rulebook since version 2.
+    site.code_profile se llama site.rulebook desde la versión 2.
+  Smell gas
+    Huele a gas
 TEXTS

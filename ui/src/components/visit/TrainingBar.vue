@@ -16,7 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{ time: [] }>()
 const router = useRouter()
 const run = ref<Schemas['Exercise'] | null>(null)
-const sights = ref<{ name: string; ask: string; word: string }[]>([])
+const sights = ref<{ name: string; ask: string; text: string }[]>([])
 const shown = ref(0)
 let at = 0
 let ticking = 0
@@ -51,7 +51,6 @@ onMounted(() => {
 onBeforeUnmount(() => clearInterval(ticking))
 watch(() => [props.operation, props.changed], look, { immediate: true })
 watch(() => props.changed, load)
-const said = (word: string) => word.replaceAll('_', ' ')
 </script>
 
 <template>
@@ -104,7 +103,7 @@ const said = (word: string) => word.replaceAll('_', ' ')
     <p v-if="sights.length" class="small sights">
       <b>{{ $t('training.see') }}</b>
       <span v-for="one in sights" :key="one.name"
-        >{{ one.ask }}: <b>{{ said(one.word) }}</b></span
+        >{{ one.ask }}: <b>{{ one.text }}</b></span
       >
     </p>
   </section>
