@@ -3,19 +3,15 @@
 module Munimen
   module Web
     # GET /api/visits/{id}/events: server-sent events to everybody who has a visit on the screen,
-    # so that two people see each other's entries. The connection is taken over from Puma, so that
-    # it holds none of its threads; one thread serves all of them. An event says that something
-    # has changed; the screen reads the visit anew.
+    # so that two people see each other's entries. One thread serves all of them. An event says that
+    # something has changed; the screen reads the visit anew.
     class Live
       EVERY = 0.3  # s between looks at the database
       BEAT = 15    # s between signs of life
       MOST = 200   # listeners at one time
       OF_ONE = 12  # of them one account's
-      HEAD =
-        "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: " \
-        "no-store\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 2000\n\n"
 
-      Listener = Struct.new(:visit, :io, :mark, :spoken, :account, :session)
+      Listener = Struct.new(:visit, :stream, :mark, :account, :session)
 
       # path: of the database.
       def initialize(app, path)
@@ -37,7 +33,7 @@ module Munimen
         if env["munimen.factor_due"]
           return Problem.rack(403, "Set up a second factor first.", code: "second_factor_wanted")
         end
-        if full?(env["munimen.person"][:id]) || !env["rack.hijack"]
+        if full?(env["munimen.person"][:id]) || !EventStream.possible?(env)
           return Problem.rack(503, "Too many screens listen; this one looks by itself.",
                               code: "busy")
         end
@@ -47,7 +43,7 @@ module Munimen
         end
 
         listen(visit.downcase.force_encoding(Encoding::UTF_8), env)
-        [-1, {}, []]
+        EventStream::TAKEN
       end
 
       private
@@ -57,13 +53,12 @@ module Munimen
       def listen(visit, env)
         watch = Store::Watch.new(@path)
         mark = watch.mark(visit)
-        io = env["rack.hijack"].call
-        io.write(HEAD)
-        return io.close unless mark
+        stream = EventStream.take_over(env)
+        return stream.close unless mark
 
         @lock.synchronize do
           who = [env["munimen.person"][:id], env["munimen.session"]]
-          @listeners << Listener.new(visit, io, mark, clock, *who)
+          @listeners << Listener.new(visit, stream, mark, *who)
           @thread ||= Thread.new { serve }
         end
       ensure
@@ -73,8 +68,6 @@ module Munimen
       def full?(account)
         @listeners.size >= MOST || @listeners.count { |one| one.account == account } >= OF_ONE
       end
-
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       # All who listen; nil when nobody does any more, and the thread may go.
       def all
@@ -93,7 +86,7 @@ module Munimen
       rescue SQLite3::Exception => e
         warn "Live: #{e.message}"
         @lock.synchronize do
-          @listeners.each { |listener| listener.io.close }.clear
+          @listeners.each { |listener| listener.stream.close }.clear
           @thread = nil
         end
       ensure
@@ -104,23 +97,15 @@ module Munimen
         return close(listener) if changed && !watch.session?(listener.account, listener.session)
 
         mark = changed ? watch.mark(listener.visit) : listener.mark
-        say(listener, "event: change\ndata: {\"version\":#{mark}}\n\n") if mark != listener.mark
-        say(listener, ": still here\n\n") if clock - listener.spoken > BEAT
+        open = mark == listener.mark || listener.stream.say("change", version: mark)
+        open &&= listener.stream.still_here if listener.stream.silent > BEAT
         listener.mark = mark
-      end
-
-      def say(listener, text)
-        listener.io.write_nonblock(text)
-        listener.spoken = clock
-      rescue IOError, SystemCallError
-        close(listener)
+        close(listener) unless open
       end
 
       def close(listener)
         @lock.synchronize { @listeners.delete(listener) }
-        listener.io.close
-      rescue IOError
-        nil
+        listener.stream.close
       end
     end
   end

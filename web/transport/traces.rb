@@ -22,7 +22,7 @@ module Munimen
 
         person = env["munimen.person"]
         return Problem.rack(401, "Sign in first.", code: "not_signed_in") unless person
-        if @running >= MOST || !env["rack.hijack"]
+        if @running >= MOST || !EventStream.possible?(env)
           return Problem.rack(503, "Too many instruments are listened to.", code: "busy")
         end
 
@@ -39,11 +39,10 @@ module Munimen
         open = driver(one)
         asked = Rack::Utils.parse_query(env["QUERY_STRING"])["units"].to_s
         units = Measure::System.names.find { |name| name.to_s == asked } || :us
-        io = env["rack.hijack"].call
-        io.write(Live::HEAD)
+        stream = EventStream.take_over(env)
         @lock.synchronize { @running += 1 }
-        Thread.new { trace(open, Measure::Kind[one[:reads]], units, io) }
-        [-1, {}, []]
+        Thread.new { trace(open, Measure::Kind[one[:reads]], units, stream) }
+        EventStream::TAKEN
       end
 
       # Something that calls a block with what measures.
@@ -55,28 +54,22 @@ module Munimen
         end
       end
 
-      def trace(open, kind, units, io)
+      def trace(open, kind, units, stream)
         open.call do |driver|
           shown = Desk::InstrumentTrace.new(kind, driver.digit, units:)
           Desk::InstrumentTrace::MOST.times do
-            say(io, "sample", shown.take(driver.measure))
+            stream.say("sample", shown.take(driver.measure)) or break
             rest = shown.settled
-            break say(io, "settled", rest) if rest
+            break stream.say("settled", rest) if rest
 
             sleep Desk::InstrumentTrace::EVERY
           end
         end
       rescue Munimen::Error => e
-        say(io, "failed", message: e.message)
-      rescue IOError, SystemCallError
-        nil
+        stream.say("failed", message: e.message)
       ensure
-        io.close
+        stream.close
         @lock.synchronize { @running -= 1 }
-      end
-
-      def say(io, event, data)
-        io.write("event: #{event}\ndata: #{JSON.generate(data)}\n\n")
       end
     end
   end

@@ -2,8 +2,9 @@
 // What a person says of themselves: the name that stands on pages, and a signature drawn once.
 import { computed, onMounted, ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { refresh } from '@/api/session'
+import { refresh, session } from '@/api/session'
 import SignaturePad from '@/components/visit/SignaturePad.vue'
+import { getReady } from '@/pocket/pocket'
 import { strokesOf, type Strokes } from '@/signature'
 import { useRequest } from '@/composables/useRequest'
 
@@ -27,7 +28,10 @@ const keep = () =>
     const body = { name: name.value, signature: strokes.value, language: language.value }
     show(await unwrap(api.PUT('/api/me', { body })))
     kept.value = true
+    const before = session.person?.language
     await refresh()
+    // What is taken along speaks as its person does.
+    if (session.person?.language !== before) void getReady()
   })
 </script>
 
