@@ -144,10 +144,10 @@ module Munimen
         end
 
         def bounds(low, high, unit)
-          if low && high then Message.of("at least {low} and at most {high} {unit}", low:, high:,
-                                                                                    unit:)
-          elsif low then Message.of("at least {low} {unit}", low:, unit:)
-          elsif high then Message.of("at most {high} {unit}", high:, unit:)
+          low, high = [low, high].map { |one| one && "#{one} #{unit}".strip }
+          if low && high then Message.of("at least {low} and at most {high}", low:, high:)
+          elsif low then Message.of("at least {low}", low:)
+          elsif high then Message.of("at most {high}", high:)
           else "a finite number"
           end
         end

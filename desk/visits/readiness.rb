@@ -106,9 +106,9 @@ module Munimen
         offer = first[:step] && Work::Operation[first[:step]]
         text = Message.of("First it must be true: {needs}.",
                           needs: Message.join(missing.map { |need| need[:text] }, "; "))
-        first = offer && Message.of("Next step on the way there: “{step}”.",
-                                    step: @visit.words.say(offer.title))
-        text = Message.join([text, first])
+        way = offer && Message.of("Next step on the way there: “{step}”.",
+                                  step: @visit.words.say(offer.title))
+        text = Message.join([text, way])
         raise Refused.new(
           text,
           code: :need_unmet,

@@ -32,7 +32,7 @@ Munimen::Calculations::Calculation.define :anode_life do
       %i[mass current].each do |field|
         unless i[field]
           raise Munimen::Error.new(
-            Message.of("{field} is missing; mass and current go together.", field:),
+            Munimen::Message.of("{field} is missing; mass and current go together.", field:),
             field:,
             code: :missing
           )

@@ -32,8 +32,9 @@ Munimen::Calculations::Calculation.define :branch_circuit do
     continuous = current * 1.25
     minimum = breakers.find { |size| size >= continuous - 1e-9 } or
       raise Munimen::Error.new(
-        Message.of("power needs a circuit for {continuous} A; this table ends at 50 A. An " \
-                   "electrician sizes what is larger.",
+        Munimen::Message.of("power needs a circuit for {continuous} A; this table ends at 50 A. " \
+                            "An " \
+                            "electrician sizes what is larger.",
                    continuous: continuous.round(1)),
         field: :power,
         code: :out_of_range

@@ -138,12 +138,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     “{text}” no es {quantity}; escriba un número en {label}, o un número con su unidad.
   “{text}” cannot be a {quantity} here; it must be {bounds}.
     “{text}” no puede ser aquí {quantity}; debe ser {bounds}.
-  at least {low} and at most {high} {unit}
-    como mínimo {low} y como máximo {high} {unit}
-  at least {low} {unit}
-    como mínimo {low} {unit}
-  at most {high} {unit}
-    como máximo {high} {unit}
+  at least {low} and at most {high}
+    como mínimo {low} y como máximo {high}
+  at least {low}
+    como mínimo {low}
+  at most {high}
+    como máximo {high}
   a finite number
     un número finito
   {symbol} is not a unit of {id}

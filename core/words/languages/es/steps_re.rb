@@ -88,12 +88,12 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Control de gas, del fabricante
   Hold the body with one spanner, turn the nut with another; mind the arrow; align before you
       tighten.
-    Sujetar el cuerpo con una llave, girar la tuerca con otra; cuidar la flecha; alinear antes de
+    Sujetar el cuerpo con una llave de tuercas, girar la tuerca con otra; cuidar la flecha; alinear antes de
       apretar.
   A crusted or failed group is not mended.
     Un grupo con costra o dañado no se repara.
   Two spanners
-    Dos llaves
+    Dos llaves de tuercas
   Inlet group, the maker's
     Grupo de entrada, del fabricante
   Hold the new one against the plate: rating, pressure, temperature, thread, reach. Unscrew, clean
