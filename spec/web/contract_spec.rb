@@ -161,8 +161,12 @@ RSpec.describe Munimen::Web do
   end
 
   it "limits how often an address may try to sign in" do
-    statuses = Array.new(22) { |i| sign_in("nobody#{i}") && last_response.status }
-    expect(statuses.last).to eq(429)
+    # Twenty a minute; the minute may turn among the first.
+    refused = Array.new(42).each_index.find do |i|
+      sign_in("nobody#{i}")
+      last_response.status == 429
+    end
+    expect(refused).to be >= 20
     expect(answer["title"]).to include("Too many")
   end
 

@@ -14,7 +14,7 @@ RSpec.describe Munimen::Web do
     who ? Munimen::Desk::Abilities::ROLES.fetch(who).map(&:to_s) : roles
   end
 
-  define_method(:app) { @app ||= described_class::Stack.build(office.config) }
+  define_method(:app) { @app ||= described_class::Stack.build(office.config, one_of: 12) }
 
   def token = JSON.parse(get("/api/session").body)["csrf"]
 

@@ -8,7 +8,7 @@ RSpec.describe Munimen::Words::Interpreter do
   include Rack::Test::Methods
   include Routes
 
-  def app = @app ||= Munimen::Web::Stack.build(office.config)
+  def app = @app ||= Munimen::Web::Stack.build(office.config, one_of: 12)
   def answer = JSON.parse(last_response.body, symbolize_names: true)
 
   def send_json(verb, path, body, **more)

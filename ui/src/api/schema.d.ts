@@ -8930,6 +8930,7 @@ export interface operations {
                         name: string;
                         ask: string;
                         word: string;
+                        text: string;
                     }[];
                 };
             };

@@ -35,7 +35,8 @@ const sheet = computed(() => sheets.value.find((one) => one.id === props.id))
 const inputs = computed(() => sheet.value?.inputs ?? [])
 const outputs = computed(() => sheet.value?.outputs ?? [])
 const systems = computed(() => sheet.value?.systems ?? SYSTEMS)
-const say = (name: string) => sheet.value?.called[name] ?? name.replace(/^./, (c) => c.toUpperCase())
+const say = (name: string) =>
+  sheet.value?.called[name] ?? name.replace(/^./, (c) => c.toUpperCase())
 
 async function load() {
   sheets.value = await unwrap(

@@ -6,7 +6,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas, Verdict, Visit } from '@/api/client'
 import { say } from '@/composables/useFromAfar'
 import { useRequest } from '@/composables/useRequest'
-import { mistyped } from '@/composables/mistyped'
+import { mistyped, outside, setTo } from '@/composables/mistyped'
 import { draftKey, joinTyped, useLead } from '@/composables/useTyped'
 import { useVisit } from '@/composables/useVisit'
 import AdjustTo from './AdjustTo.vue'
@@ -19,7 +19,8 @@ const props = defineProps<{
   read: Schemas['ReadField']
   instrument?: string | null
 }>()
-const emit = defineEmits<{ saved: []; skip: [] }>()
+/** saved: with its name where it has to be set still, so that it is typed again. */
+const emit = defineEmits<{ saved: [unset?: string]; skip: [] }>()
 
 const key = draftKey(props.visit.id, props.read.name)
 const text = ref(localStorage.getItem(key) ?? '')
@@ -76,6 +77,8 @@ async function send(
 ) {
   if (!value.trim() || busy.value) return false
   const first = kept.value
+  if (again === null && first && props.read.adjusted && setTo(props.read.aim, first.typed, value))
+    again = true
   if (props.read.adjusted && first && again === null && first.typed !== value.trim()) {
     second.value = { value, typo: mistyped(first.typed, value) }
     await nextTick()
@@ -104,7 +107,7 @@ async function send(
     theirs.value = null
     text.value = ''
     localStorage.removeItem(key) // the step may be another by now
-    emit('saved')
+    emit('saved', outside(props.read.aim, value) ? props.read.name : undefined)
     return true
   }
   if (problem.value?.code === 'conflict') {

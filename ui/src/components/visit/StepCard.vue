@@ -170,11 +170,12 @@ async function finish() {
  * After something has been kept: on to the next reading that is wanted; where nothing else is asked
  * and all of it is sound, the step is done. What is not sound stays before one's eyes.
  */
-async function saved() {
+async function saved(unset?: string) {
   await nextTick()
   const next = fields().find((field) => field.empty()) ?? fields().find((field) => field.blank())
   if (next) return next.focus()
   if (ready.value && sound.value && !asksMore()) void finish()
+  else if (unset) kept.get(unset)?.focus()
   else doneButton.value?.focus()
 }
 /** The same after a line that was looked at, or a consent. */
