@@ -904,6 +904,8 @@ export default {
     reliefTitle: 'Relief and discharge',
     keep: 'Save',
     begin: 'Begin the visit',
+    later: 'Keep it, no visit yet',
+    plain: 'Heater',
     beginNote: 'Kind and size are enough: the rest is learnt at the heater, part by part.',
     unknownNote: 'Leave open what you cannot see: unknown lowers no guard.',
   },

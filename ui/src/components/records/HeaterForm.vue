@@ -54,16 +54,19 @@ function shown(name: string) {
   const pointless = fields.value?.hidden.find((one) => one.name === name)
   return !pointless?.values.includes(values.value[pointless.by] ?? '')
 }
+/** Where it stands, as it was typed, as the record says, or not said at all. */
+const called = () =>
+  label.value.trim() || t(values.value.location ? `word.${values.value.location}` : 'heater.plain')
 function begin() {
   const { kind, capacity } = values.value
-  emit('begin', label.value.trim() || t(`word.${kind}`), { kind: kind!, capacity: capacity! })
+  emit('begin', called(), { kind: kind!, capacity: capacity! })
 }
 function keep() {
   const names = fields.value!.groups.flatMap((group) => group.names)
   const wanted = ['kind', ...names].filter(
     (name) => (name === 'kind' || shown(name)) && values.value[name],
   )
-  emit('keep', label.value, Object.fromEntries(wanted.map((name) => [name, values.value[name]!])))
+  emit('keep', called(), Object.fromEntries(wanted.map((name) => [name, values.value[name]!])))
 }
 </script>
 
@@ -100,6 +103,9 @@ function keep() {
       >
       <el-button type="primary" size="large" :disabled="!values.capacity" @click="begin">{{
         $t('heater.begin')
+      }}</el-button>
+      <el-button native-type="submit" size="large" :disabled="!values.capacity">{{
+        $t('heater.later')
       }}</el-button>
       <p class="soft small">{{ $t('heater.beginNote') }}</p>
       <p v-if="error" class="error" role="alert">{{ error }}</p>

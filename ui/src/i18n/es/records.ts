@@ -56,6 +56,8 @@ export default {
     reliefTitle: 'Alivio y descarga',
     keep: 'Guardar',
     begin: 'Empezar la visita',
+    later: 'Guardarlo, aún sin visita',
+    plain: 'Calentador',
     beginNote:
       'Con la clase y el tamaño basta: lo demás se aprende ante el calentador, pieza por pieza.',
     unknownNote: 'Deje abierto lo que no ve: lo desconocido no baja ninguna guardia.',
