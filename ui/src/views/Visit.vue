@@ -394,7 +394,7 @@ const first = watch(visit, () => {
           @pick="(i) => choose(steps[i]?.operation ?? null)"
         />
       </div>
-      <ul class="state" :aria-label="$t('visit.state')">
+      <ul class="state" tabindex="0" :aria-label="$t('visit.state')">
         <li v-for="one in abnormal" :key="one.name" :class="{ changed: !one.normal }">
           {{ one.text }}
         </li>
