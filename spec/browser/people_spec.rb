@@ -92,7 +92,7 @@ RSpec.describe "People at the screen", type: :feature do
     )
     # by the event: without one the screen only looks every five seconds
     expect(page).to have_css(".kept", text: "66 psi", wait: 4)
-    expect(page).to have_css(".news", text: "Owner: static pressure 66 psi")
+    expect(page).to have_css(".news", text: "Owner: Static pressure, nothing running 66 psi")
   end
 
   it "draws a signature with the pointer and keeps it for the page" do
