@@ -27,6 +27,8 @@ module Munimen
       # What is in a language already, or was typed, or is kept as it is.
       AS_IT_IS = %i[document page tables amendments signatures languages].freeze
 
+      KEPT = 20_000 # texts that are kept as they were found
+
       @all = {}
       class << self
         # Of a language to work in; nil for English, nil, and one that has only pages.
@@ -39,6 +41,7 @@ module Munimen
       # language: Language.
       def initialize(language)
         @language = language
+        @plain = {}
       end
 
       # value: what would be sent as JSON, its Messages whole. name: what it is the value of; of:
@@ -72,6 +75,11 @@ module Munimen
       def plain(text)
         return text if text.is_a?(Typed) || text.size > Language::LONGEST
 
+        @plain = {} if @plain.size > KEPT
+        @plain[text] ||= looked_up(text)
+      end
+
+      def looked_up(text)
         found = nil
         Words.all.each_key { |one| break if (found = @language.exact(text, one)) }
         found || @language.by_date(text) || text
