@@ -6,6 +6,17 @@ module Munimen
   class Error < StandardError
     attr_reader :code, :field
 
+    # What is not among the choices: as in `raise Error.one_of(HOW, field: :how)`. name: what the
+    # person knows the field by; given: what they gave, where it is said.
+    def self.one_of(choices, field:, name: field, given: nil, code: :unknown_choice)
+      known = choices.join(", ")
+      text = if given.nil? then Message.of("{name} must be one of: {known}.", name:, known:)
+             else Message.of("{name} cannot be “{given}”; it must be one of: {known}.",
+                             name:, given: Typed.new(given.to_s), known:)
+             end
+      new(text, field:, code:)
+    end
+
     def initialize(message, field: nil, code: :invalid)
       @field = field&.to_s
       @code = code

@@ -143,11 +143,7 @@ module Munimen
       def known!(role)
         return if ROLES.include?(role)
 
-        raise Error.new(
-          Message.of("role must be one of: {known}.", known: ROLES.join(", ")),
-          field: :role,
-          code: :unknown_choice
-        )
+        raise Error.one_of(ROLES, field: :role)
       end
 
       def free!(email)
@@ -161,12 +157,7 @@ module Munimen
 
       def qualification(one)
         trade = Work::Competence::TRADES.map(&:to_s).find { |known| known == one[:trade].to_s } or
-          raise Error.new(
-            Message.of("trade must be one of: {known}.",
-known: Work::Competence::TRADES.join(", ")),
-            field: :trade,
-            code: :unknown_choice
-          )
+          raise Error.one_of(Work::Competence::TRADES, field: :trade)
         {
           trade:,
           number: one[:number].to_s[0, 60],

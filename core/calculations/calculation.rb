@@ -174,12 +174,7 @@ module Munimen
         end
         return found if found
 
-        raise Error.new(
-          Message.of("{input} cannot be “{text}”; it must be one of: {known}.",
-                     input: input.name, text:, known: input.choices.join(", ")),
-          field: input.name,
-          code: :unknown_choice
-        )
+        raise Error.one_of(input.choices, field: input.name, given: text)
       end
 
       def wanted(input, units)

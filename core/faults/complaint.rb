@@ -32,8 +32,7 @@ module Munimen
         known = of(heater).map { |one| one.id.to_s }
         return if known.include?(id.to_s)
 
-        raise Error.new(Message.of("complaint must be one of: {known}.", known: known.join(", ")),
-                        field: :complaint, code: :unknown_choice)
+        raise Error.one_of(known, field: :complaint)
       end
 
       def self.ids = EMERGENCIES.keys + Symptom.all.map(&:id)

@@ -130,12 +130,7 @@ module Munimen
 
       def outcome(word)
         outcomes.keys.find { |one| one.to_s == word.to_s } or
-          raise Error.new(
-            Message.of("{id} cannot be “{word}”; it must be one of: {known}.",
-                       id:, word:, known: outcomes.keys.join(", ")),
-            field: id,
-            code: :unknown_choice
-          )
+          raise Error.one_of(outcomes.keys, field: id, given: word)
       end
 
       private

@@ -64,12 +64,7 @@ module Munimen
 
       def self.word(name, given, choices)
         choices.find { |choice| choice.to_s == given.to_s } or
-          raise Error.new(
-            Message.of("{name} cannot be “{given}”; it must be one of: {known}.",
-                       name:, given:, known: choices.join(", ")),
-            field: name,
-            code: :unknown_choice
-          )
+          raise Error.one_of(choices, field: name, given:)
       end
       private_class_method :read, :word
 

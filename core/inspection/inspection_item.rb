@@ -119,12 +119,7 @@ module Munimen
       # The answer as a symbol; Error with those there are.
       def answer(given)
         (ANSWERS + findings.keys).find { |id| id.to_s == given.to_s } or
-          raise Error.new(
-            Message.of("{id} cannot be “{given}”; it must be one of: {known}.",
-                       id:, given:, known: (ANSWERS + findings.keys).join(", ")),
-            field: :finding,
-            code: :unknown_choice
-          )
+          raise Error.one_of(ANSWERS + findings.keys, field: :finding, name: id, given:)
       end
 
       # What an answer says: the text of what is wrong, or that it is sound or cannot be told.

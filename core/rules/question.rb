@@ -52,12 +52,7 @@ module Munimen
       # The option of an id as a symbol; Error with those there are.
       def choose(choice)
         options.keys.find { |id| id.to_s == choice.to_s } or
-          raise Error.new(
-            Message.of("{id} cannot be “{choice}”; it must be one of: {known}.",
-                       id:, choice:, known: options.keys.join(", ")),
-            field: id,
-            code: :unknown_choice
-          )
+          raise Error.one_of(options.keys, field: id, given: choice)
       end
     end
   end

@@ -77,8 +77,7 @@ module Munimen
           choices = ALONE[name.to_sym] || WORDS[known.first]
           return if choices.nil? || choices.include?(value)
 
-          text = Message.of("{name} must be one of: {known}.", name:, known: choices.join(", "))
-          raise Error.new(text, field: name, code: :unknown_choice)
+          raise Error.one_of(choices, field: name)
         end
       end
 

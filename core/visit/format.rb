@@ -161,11 +161,7 @@ module Munimen
       def steps
         list("steps").each_with_index.map do |row, index|
           outcome = OUTCOMES.find { |known| known.to_s == row.fetch("outcome", "done") } or
-            raise Error.new(
-              Message.of("outcome must be one of: {known}.", known: OUTCOMES.join(", ")),
-              field: "steps.#{index}.outcome",
-              code: :unknown_choice
-            )
+            raise Error.one_of(OUTCOMES, field: "steps.#{index}.outcome", name: "outcome")
           if %i[not_tested left_apart].include?(outcome) && row["reason"].to_s.strip.empty?
             raise Error.new(
               "What was given up needs its reason.",

@@ -88,12 +88,7 @@ module Munimen
 
       def word(declared, value)
         declared.choices.find { |choice| choice.to_s == value.to_s } or
-          raise Error.new(
-            Message.of("{declared} cannot be “{value}”; it must be one of: {known}.",
-                       declared: declared.name, value:, known: declared.choices.join(", ")),
-            field: declared.name,
-            code: :unknown_choice
-          )
+          raise Error.one_of(declared.choices, field: declared.name, given: value)
       end
     end
   end

@@ -37,9 +37,7 @@ module Munimen
           return if name.nil? || name.to_s == "en"
 
           all[name.to_sym] || raise(
-            Error.new(Message.of("language must be one of: {known}.",
-                                 known: names.join(", ")), field: :language,
-                                                                       code: :unknown_choice)
+            Error.one_of(names, field: :language)
           )
         end
 

@@ -36,8 +36,7 @@ module Munimen
         known = Words::Language.offered(tool: true).map { |one| one[:id] }
         return language if known.include?(language)
 
-        raise Error.new(Message.of("language must be one of: {known}.", known: known.join(", ")),
-                        field: :language, code: :unknown_choice)
+        raise Error.one_of(known, field: :language)
       end
 
       def drawn(strokes)

@@ -66,11 +66,7 @@ module Munimen
       def known(show)
         SHOWS.find { |one| one.to_s == show.to_s } ||
           raise(
-            Error.new(
-              Message.of("show must be one of: {known}.", known: SHOWS.join(", ")),
-              field: :show,
-              code: :unknown_choice
-            )
+            Error.one_of(SHOWS, field: :show)
           )
       end
 

@@ -12,13 +12,7 @@ module Munimen
       def call(id, address:, access: nil, household: "usual", lat: nil, lng: nil)
         @context.may!(:records)
         site = @context.records.customers.site(id)
-        unless HOUSEHOLDS.include?(household)
-          raise Error.new(
-            Message.of("household must be one of: {known}.", known: HOUSEHOLDS.join(", ")),
-            field: :household,
-            code: :unknown_choice
-          )
-        end
+        raise Error.one_of(HOUSEHOLDS, field: :household) unless HOUSEHOLDS.include?(household)
         if lat.nil? != lng.nil?
           raise Error.new(
             "A place has latitude and longitude, or neither.",

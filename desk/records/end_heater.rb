@@ -30,9 +30,7 @@ module Munimen
       def known!(how)
         return if [*HOW, "back"].include?(how)
 
-        raise Error.new(Message.of("how must be one of: {known}.",
-                                   known: [*HOW, "back"].join(", ")),
-                        field: :how, code: :unknown_choice)
+        raise Error.one_of([*HOW, "back"], field: :how)
       end
 
       # Looked at and written in one transaction, so that no visit begins in between.

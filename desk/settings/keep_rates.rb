@@ -48,9 +48,7 @@ module Munimen
       def currency!(given)
         return given if CURRENCIES.value?(given)
 
-        raise Error.new(Message.of("currency must be one of: {known}.",
-                                   known: CURRENCIES.values.join(", ")),
-                        field: :currency, code: :unknown_choice)
+        raise Error.one_of(CURRENCIES.values, field: :currency)
       end
 
       def amount(text, field, currency)

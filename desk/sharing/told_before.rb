@@ -135,8 +135,7 @@ module Munimen
       def slot!(slot)
         return if SLOTS.include?(slot)
 
-        raise Error.new(Message.of("slot must be one of: {known}.", known: SLOTS.join(", ")),
-                        field: :slot, code: :unknown_choice)
+        raise Error.one_of(SLOTS, field: :slot)
       end
 
       def bytes(data)

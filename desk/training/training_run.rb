@@ -114,13 +114,7 @@ module Munimen
 
       # Sets the speed, or lets some seconds pass at once.
       def set_clock(speed: nil, skip: 0)
-        unless speed.nil? || SPEEDS.include?(speed)
-          raise Error.new(
-            Message.of("speed must be one of: {known}.", known: SPEEDS.join(", ")),
-            field: :speed,
-            code: :unknown_choice
-          )
-        end
+        raise Error.one_of(SPEEDS, field: :speed) unless speed.nil? || SPEEDS.include?(speed)
 
         synchronize { keep_clock(seconds + skip.to_i.clamp(0, 86_400), speed || clock["speed"]) }
       end

@@ -45,11 +45,8 @@ module Munimen
       # One that the book knows, with what can be said of it.
       def paper!(visit, id, value)
         known = visit.rules.book.papers.map { |one| one.id.to_s }
-        unless known.include?(id)
-          raise Error.new(Message.of("paper must be one of: {known}.",
-                                     known: known.join(", ")), field: :name,
-                                                                        code: :unknown_choice)
-        end
+        raise Error.one_of(known, field: :name, name: "paper") unless known.include?(id)
+
         Rules::Paper.read(value.to_s)
       end
     end

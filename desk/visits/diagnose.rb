@@ -48,11 +48,7 @@ module Munimen
             end
           )
           given = KINDS.fetch(kind.to_s.to_sym) do
-            raise Error.new(
-              Message.of("kind must be one of: {known}.", known: KINDS.keys.join(", ")),
-              field: :kind,
-              code: :unknown_choice
-            )
+            raise Error.one_of(KINDS.keys, field: :kind)
           end
           @heater = Heater::Installation.from({ kind:, **given }, units: @units)
         end

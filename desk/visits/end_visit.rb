@@ -43,9 +43,7 @@ module Munimen
       def known!(how)
         return if [*HOW, "reopened"].include?(how)
 
-        raise Error.new(Message.of("how must be one of: {known}.",
-                                   known: [*HOW, "reopened"].join(", ")),
-                        field: :how, code: :unknown_choice)
+        raise Error.one_of([*HOW, "reopened"], field: :how)
       end
 
       def allowed!(row, how)

@@ -67,10 +67,7 @@ module Munimen
       end
 
       def answered(offer, answer, otherwise)
-        unless ANSWERS.include?(answer)
-          raise Error.new(Message.of("answer must be one of: {known}.", known: ANSWERS.join(", ")),
-                          field: :answer, code: :unknown_choice)
-        end
+        raise Error.one_of(ANSWERS, field: :answer) unless ANSWERS.include?(answer)
         if answer == "declined" && offer.danger?
           raise Refused.new("A danger is not declined: it is put right, or it stays off until it " \
                             "is. Say later.", code: :danger)

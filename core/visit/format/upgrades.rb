@@ -29,12 +29,7 @@ module Munimen
         def newest(data)
           version = data.fetch("version", STEPS.keys.min)
           unless version == VERSION || STEPS.key?(version)
-            raise Error.new(
-              Message.of("version must be one of: {known}.",
-                         known: [*STEPS.keys, VERSION].join(", ")),
-              field: :version,
-              code: :unknown_version
-            )
+            raise Error.one_of([*STEPS.keys, VERSION], field: :version, code: :unknown_version)
           end
 
           STEPS

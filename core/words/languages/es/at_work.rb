@@ -113,8 +113,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
   Unused for two weeks? Run a hot {tap} first, no flame or switch near it.
     ¿Dos semanas sin uso? Primero dejar correr una llave de agua caliente, sin llama ni interruptor
       cerca.
-  language must be one of: {known}.
-    language debe ser uno de: {known}.
   turn the screw clockwise
     girar el tornillo en el sentido del reloj
   turn the screw anticlockwise

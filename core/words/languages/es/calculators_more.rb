@@ -9,8 +9,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     {id} sigue reglas de un país: se calcula solo en las unidades {known}.
   {input} is missing; {wanted}.
     Falta {input}; {wanted}.
-  {input} cannot be “{text}”; it must be one of: {known}.
-    {input} no puede ser “{text}”; debe ser uno de: {known}.
   give it as text
     darlo como texto
   It follows the vessel as it is recorded.

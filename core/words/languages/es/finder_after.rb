@@ -257,14 +257,10 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Probador de continuidad, punta forrada
   There is no cause “{id}”.
     No existe la causa “{id}”.
-  complaint must be one of: {known}.
-    complaint debe ser uno de: {known}.
   Line {line}: {missing} is missing.
     Línea {line}: falta {missing}.
   There is no symptom “{id}”; there are: {known}.
     No existe el síntoma “{id}”; existen: {known}.
   There is no test “{id}”.
     No existe la prueba “{id}”.
-  {id} cannot be “{word}”; it must be one of: {known}.
-    {id} no puede ser “{word}”; debe ser uno de: {known}.
 TEXTS

@@ -77,8 +77,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     una visita
   “{name}” is no decision.
     “{name}” no es una decisión.
-  version must be one of: {known}.
-    version debe ser una de: {known}.
   bears the pressure that its tank is rated for
     aguanta la presión para la que está hecho su tanque
   capacity is missing; it stands on the data plate.
@@ -106,8 +104,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     No puede haber potencia de una resistencia de respaldo que no hay.
   A heater has no “{unknown}”; it has: {known}.
     Un calentador no tiene “{unknown}”; tiene: {known}.
-  {name} cannot be “{given}”; it must be one of: {known}.
-    {name} no puede ser “{given}”; debe ser uno de: {known}.
   Installed in {year}: the maker's warranty (commonly 5–6 years) may still run. Claim first, before
       buying.
     Instalado en {year}: la garantía del fabricante (por lo común 5–6 años) puede seguir vigente.
@@ -124,8 +120,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     No existe la entrada “{id}” en el catálogo.
   There is nothing to look at called “{id}”.
     No hay nada que mirar que se llame “{id}”.
-  {id} cannot be “{given}”; it must be one of: {known}.
-    {id} no puede ser “{given}”; debe ser uno de: {known}.
   “{spelling}” is a unit of {other}; write a {quantity} in {label} or one of: {known}.
     “{spelling}” es una unidad de {other}; escriba {quantity} en {label} o en una de: {known}.
   “{spelling}” is not a unit known here; write a {quantity} in {label} or one of: {known}.
@@ -164,8 +158,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     debe ser un objeto
   The state of reading {index} is wrong: {problems}.
     El estado de la lectura {index} está mal: {problems}.
-  outcome must be one of: {known}.
-    outcome debe ser uno de: {known}.
   What was given up needs its reason.
     Lo que se dejó sin hacer necesita su motivo.
   {field} must be written 2026-11-23T10:05:00Z; got “{text}”.
@@ -174,8 +166,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     No existe la lectura “{name}”; existen: {known}.
   “{value}” is below zero; a {quantity} is at least 0 {label}.
     “{value}” está por debajo de cero; {quantity} es al menos 0 {label}.
-  {declared} cannot be “{value}”; it must be one of: {known}.
-    {declared} no puede ser “{value}”; debe ser uno de: {known}.
   The part, where the same is read of several
     La pieza, donde lo mismo se lee de varias
   d2_fall is the 200 of “1 in 200”: a number above 0.

@@ -43,8 +43,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     {field} debe ser una dirección como nombre@empresa.example.
   Danger is not put off: it is made safe, or declined by the customer in writing.
     Un peligro no se aplaza: se deja en condición segura, o el cliente lo rechaza por escrito.
-  show must be one of: {known}.
-    show debe ser uno de: {known}.
   Nothing of this name is owed.
     Nada con este nombre está pendiente.
   day must be between tomorrow and a year from now.
@@ -61,8 +59,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Primero porque: {reasons}.
   month must be a month such as 2026-11.
     month debe ser un mes como 2026-11.
-  household must be one of: {known}.
-    household debe ser uno de: {known}.
   A place has latitude and longitude, or neither.
     Un lugar tiene latitud y longitud, o ninguna.
   {field} must be between -{most} and {most} degrees.
@@ -71,8 +67,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     status debe ser rectified o accepted.
   A danger cannot be accepted; it is put right.
     Un peligro no se puede aceptar; se corrige.
-  how must be one of: {known}.
-    how debe ser uno de: {known}.
   A visit to it is under way: sign it, or end it, first.
     Hay una visita en curso en él: fírmela, o déla por terminada, antes.
   A visit to it was signed: it was there. Say that it was taken out.
@@ -152,12 +146,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     no debe ser la dirección ni el nombre
   password {because}.
     La contraseña {because}.
-  role must be one of: {known}.
-    role debe ser uno de: {known}.
   {email} has an account already.
     {email} ya tiene una cuenta.
-  trade must be one of: {known}.
-    trade debe ser uno de: {known}.
   expires must be a date such as 2027-06-30; got “{expires}”.
     expires debe ser una fecha como 2027-06-30; se dio “{expires}”.
   Erased customer

@@ -157,8 +157,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     El día debe terminar después de empezar.
   {field} must be a time such as 08:00; got “{text}”.
     {field} debe ser una hora como 08:00; se dio “{text}”.
-  currency must be one of: {known}.
-    currency debe ser una de: {known}.
   {field} must be an amount such as 95.00.
     {field} debe ser un importe como 95.00.
   step must be from {min} to {max} minutes.
@@ -201,8 +199,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Solo lo tiene una visita por venir.
   That is often enough: ring the firm.
     Ya es bastante: llame a la empresa.
-  slot must be one of: {known}.
-    slot debe ser uno de: {known}.
   The picture is larger than 600 kB.
     La foto pasa de 600 kB.
   There are {most} pictures already: that is enough.

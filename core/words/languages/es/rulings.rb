@@ -194,6 +194,4 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     paper debe empezar con un día como 2026-12-01, o ser uno de: {known}.
   There is no house rule “{id}”; there are: {known}.
     No existe la regla de la empresa “{id}”; existen: {known}.
-  {id} cannot be “{choice}”; it must be one of: {known}.
-    {id} no puede ser “{choice}”; debe ser uno de: {known}.
 TEXTS

@@ -215,8 +215,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     {name}: la gravedad debe ser un número mayor que 0 y hasta 1
   the first must be a cause of “{symptom}” that can be simulated: {known}
     la primera debe ser una causa de “{symptom}” que se pueda simular: {known}
-  {name} must be one of: {known}.
-    {name} debe ser uno de: {known}.
   Your account: {change}
     Su cuenta: {change}
   At {at}, {change}.
@@ -229,4 +227,8 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Su cuenta en {firm}
   Set your password here, once, within seven days:
     Ponga aquí su contraseña, una vez, dentro de siete días:
+  {name} must be one of: {known}.
+    {name} debe ser uno de: {known}.
+  {name} cannot be “{given}”; it must be one of: {known}.
+    {name} no puede ser “{given}”; debe ser uno de: {known}.
 TEXTS

@@ -13,8 +13,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Antes debe cumplirse: {text}.
   On the rig this test is taken, not told.
     En el banco esta prueba se hace, no se dice.
-  speed must be one of: {known}.
-    speed debe ser uno de: {known}.
   Training rig
     Banco de práctica
   There is no such exercise.
@@ -53,10 +51,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     Responda al presupuesto.
   Move the visit.
     Mueva la visita.
-  paper must be one of: {known}.
-    paper debe ser uno de: {known}.
-  kind must be one of: {known}.
-    kind debe ser uno de: {known}.
   There is no step to undo.
     No hay paso que deshacer.
   There is no such step that stands.
@@ -88,8 +82,6 @@ Munimen::Words::Language[:es].texts <<~TEXTS
     No se halló nada de lo que trata “{about}”.
   The customer has signed: what they agreed to stands.
     El cliente firmó: vale lo que aceptó.
-  answer must be one of: {known}.
-    answer debe ser uno de: {known}.
   A danger is not declined: it is put right, or it stays off until it is. Say later.
     Un peligro no se rechaza: se corrige, o queda apagado hasta entonces. Diga más adelante.
   part_price must be an amount such as 48.50.
