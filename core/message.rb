@@ -49,19 +49,6 @@ module Munimen
         tree
       end
 
-      # Attributes to be kept in columns, with what their messages are made of as JSON under `said`.
-      def kept(attributes)
-        said = gathered(attributes)
-        { **attributes, said: (JSON.generate(said) unless said.empty?) }
-      end
-
-      # Attributes as they were, of a row that was kept so.
-      def back(row)
-        said = row[:said]
-        rest = row.except(:said)
-        said ? laid(rest, JSON.parse(said, symbolize_names: true)) : rest
-      end
-
       # A template with what is given for its names; the others stay as they are.
       def filled(template, with)
         template.gsub(NAME) { |name| with.fetch(name[1..-2].to_sym, name).to_s }

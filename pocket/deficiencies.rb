@@ -8,7 +8,7 @@ module Munimen
 
       def find(id)
         found = @tables.find(:deficiencies, id)
-        return Message.back(found) if found
+        return Store::Values.said(found) if found
 
         raise NotFound.new("There is no such deficiency.", field: :deficiency)
       end
@@ -18,7 +18,7 @@ module Munimen
         rows = @tables.where(:deficiencies, heater_id:).each_with_index.sort_by do |row, index|
           [row[:status] == "open" ? 0 : 1, -row[:found_on].delete("-").to_i, index]
         end
-        rows.map { |row, _| Message.back(row).merge(seen_in: JSON.parse(row[:seen_in])) }
+        rows.map { |row, _| Store::Values.said(row).merge(seen_in: JSON.parse(row[:seen_in])) }
       end
 
       def open(heater_id)
@@ -27,7 +27,7 @@ module Munimen
 
       # Writes a finding down: a new one, or one more sighting of an open one of the same check.
       def found(heater_id:, visit_id:, on:, id:, **attributes)
-        attributes = Message.kept(attributes)
+        attributes = Store::Values.with_said(attributes)
         known = self.open(heater_id)[attributes.fetch(:check)]
         return sighted(known, visit_id, attributes) if known
 

@@ -14,7 +14,7 @@ module Munimen
         @tables.insert(
           :dues,
           { settled_at: nil, hidden_until: nil, declined: 0, check: nil, job: nil,
-            risk: DANGER_FIRST.fetch(attributes[:grade], 2), **Message.kept(attributes) }
+            risk: DANGER_FIRST.fetch(attributes[:grade], 2), **Store::Values.with_said(attributes) }
         )
       end
 
@@ -90,7 +90,7 @@ module Munimen
         heater, site, customer = Places.new(@tables).of(row[:heater_id])
                                        .values_at(:heater, :site, :customer)
         plate = JSON.parse(heater[:installation])
-        Message.back(row)
+        Store::Values.said(row)
            .slice(:id, :kind, :on, :text, :grade, :job, :check, :heater_id, :hidden_until,
                   :declined, :visit_id)
            .merge(label: heater[:label], address: site[:address], household: site[:household],

@@ -13,7 +13,7 @@ module Munimen
       def find(id)
         found = @rows.where(id:).first
         if found
-          Message.back(found)
+          Values.said(found)
         else
           raise(NotFound.new("There is no such deficiency.",
         field: :deficiency))
@@ -26,7 +26,7 @@ module Munimen
           .where(heater_id:)
           .order(Sequel.case({ "open" => 0 }, 1, :status), Sequel.desc(:found_on))
           .all
-          .map { |row| Message.back(row).merge(seen_in: JSON.parse(row[:seen_in])) }
+          .map { |row| Values.said(row).merge(seen_in: JSON.parse(row[:seen_in])) }
       end
 
       # Open ones of a heater by their check.
@@ -34,7 +34,7 @@ module Munimen
 
       # Writes a finding down: a new one, or one more sighting of an open one of the same check.
       def found(heater_id:, visit_id:, on:, id:, **attributes)
-        attributes = Message.kept(attributes)
+        attributes = Values.with_said(attributes)
         known = @rows.where(heater_id:, check: attributes.fetch(:check), status: "open").first
         unless known
           return @rows.insert(

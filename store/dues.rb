@@ -22,7 +22,7 @@ module Munimen
       def find(id) = @rows.where(id:).first
 
       def add(attributes)
-        @rows.insert(**Message.kept(attributes), risk: RISK[attributes[:grade]])
+        @rows.insert(**Values.with_said(attributes), risk: RISK[attributes[:grade]])
       end
 
       # Owed at most until `by` (a date), worst and latest first, with heater and customer. show:
@@ -162,7 +162,7 @@ module Munimen
             Sequel[:customers][:name].as(:customer),
             Sequel[:customers][:email]
           )
-          .map { |row| Message.back(row) }
+          .map { |row| Values.said(row) }
       end
     end
   end

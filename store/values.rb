@@ -36,6 +36,18 @@ module Munimen
         row[:code_profile] ? read.merge(book: Rules::Book[row[:code_profile]]) : read
       end
 
+      # Attributes with what their messages are made of as JSON under `said`, and a row that was
+      # kept so with its messages again.
+      def with_said(attributes)
+        said = Message.gathered(attributes)
+        { **attributes, said: (JSON.generate(said) unless said.empty?) }
+      end
+
+      def said(row)
+        rest = row.except(:said)
+        row[:said] ? Message.laid(rest, JSON.parse(row[:said], symbolize_names: true)) : rest
+      end
+
       # Attributes as they are kept.
       def kept(attributes)
         attributes.transform_values do |value|

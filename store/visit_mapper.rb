@@ -204,7 +204,7 @@ module Munimen
 
       def open_before
         JSON.parse(@row[:open_before] || "[]", symbolize_names: true).map do |kept|
-          row = Message.back(kept)
+          row = Values.said(kept)
           due = row[:due] && (Date.iso8601(row[:due]) - @now.to_date).to_i
           Visit::OpenFinding.new(
             **row.slice(:text, :remedy, :found_on), check: row[:check].to_sym,

@@ -30,6 +30,12 @@ module Munimen
         freeze
       end
 
+      NO_UNIT = "“{spelling}” is not a unit known here; write a {quantity} in {label} or one of: " \
+                "{known}."
+      OTHER_UNIT = "“{spelling}” is a unit of {other}; write a {quantity} in {label} or one of: " \
+                   "{known}."
+      private_constant :NO_UNIT, :OTHER_UNIT
+
       class << self
         # A quantity from a number in a unit: of(60, "psi", :pressure).
         def of(value, unit, kind) = new(kind, Unit[unit].to_si(value))
@@ -92,15 +98,11 @@ module Munimen
           return unit if unit && unit.dimension == kind.dimension
 
           known = Unit.of(kind.dimension).map(&:label).join(", ")
-          template = if unit then "“{spelling}” is a unit of {other}; write a {quantity} in " \
-            "{label} or one of: {known}."
-                     else "“{spelling}” is not a unit known here; write a {quantity} in " \
-                       "{label} or one of: {known}."
-                     end
-          other = unit&.dimension.to_s.tr("_", " ")
           raise Error.new(
-            Message.of(template, spelling: Typed.new(spelling.to_s), other:, quantity: name(kind),
-                                 label: default.label, known:),
+            Message.of(unit ? OTHER_UNIT : NO_UNIT, spelling: Typed.new(spelling.to_s),
+                                                    other: unit&.dimension.to_s.tr("_", " "),
+                                                    quantity: name(kind), label: default.label,
+                                                    known:),
             field:, code: :wrong_unit
           )
         end

@@ -56,6 +56,10 @@ module Munimen
         ["Building Regulations 2010", "regulations"] => "2010"
       }.freeze
 
+      KNOWN = "clauses as in the edition of {editions}; since {since}"
+      UNKNOWN = "clauses as in the edition of {editions}; since when is not known"
+      private_constant :KNOWN, :UNKNOWN
+
       module_function
 
       # What is known of a Source's edition, as text; nil where no book has it in print.
@@ -67,10 +71,7 @@ module Munimen
 
         editions = Message.join(NUMBERED.values_at(*named).uniq, ", ")
         since = since(source, named)
-        known = "clauses as in the edition of {editions}; since {since}"
-        Message.of(since ? known : "clauses as in the edition of {editions}; since when is not " \
-          "known",
-                   editions:, since:)
+        Message.of(since ? KNOWN : UNKNOWN, editions:, since:)
       end
 
       # The books that a source names, one or several: the longest name counts.

@@ -69,7 +69,7 @@ module Munimen
 
       def named(value) = value.transform_values { |one| answer(one, :text) }
 
-      def message(message) = @language.say(message, message.vocabulary || :us)
+      def message(message) = @language.say(message, :us)
 
       # As it was said in whichever vocabulary; what is not known stays.
       def plain(text)

@@ -36,9 +36,7 @@ module Munimen
         def find(name)
           return if name.nil? || name.to_s == "en"
 
-          all[name.to_sym] || raise(
-            Error.one_of(names, field: :language)
-          )
+          all[name.to_sym] || raise(Error.one_of(names, field: :language))
         end
 
         # The name itself, where there is such a language. Raises Error.
@@ -93,10 +91,11 @@ module Munimen
         pages(page, READ) { |text| say.call(text, vocabulary) }
       end
 
-      # A text or Message as it was said in a vocabulary; whatever is not known stays.
+      # A text or Message as it was said in a vocabulary, a Message in that which it was said in
+      # itself; whatever is not known stays.
       def say(text, vocabulary)
         case text
-        when Message then message(text, vocabulary)
+        when Message then message(text, text.vocabulary || vocabulary)
         when Date then date(text)
         when String then text.is_a?(Typed) ? text : plain(text, vocabulary)
         else text

@@ -20,22 +20,8 @@ module Munimen
         trade = self.class.trade(operation, @visit) or return
         return if held?(trade)
 
-        expired = @held.find { |one| one[:trade].to_s == trade.to_s }
-        {
-          trade:,
-          text: Message.join([
-                               @visit.rules.book.restricts.fetch(trade),
-                               (
-                                 if expired
-                                   Message.of("Your qualification ended on {on}.",
-on: expired[:expires])
-                                 else
-                                   "It is not among your qualifications."
-                                 end
-                               ),
-                               "Hand over."
-                             ])
-        }
+        { trade:, text: Message.join([@visit.rules.book.restricts.fetch(trade), lack(trade),
+                                      "Hand over."]) }
       end
 
       # The trade that an operation is restricted to under the visit's rulebook, or nil.
@@ -50,6 +36,13 @@ on: expired[:expires])
       end
 
       private
+
+      def lack(trade)
+        expired = @held.find { |one| one[:trade].to_s == trade.to_s }
+        return "It is not among your qualifications." unless expired
+
+        Message.of("Your qualification ended on {on}.", on: expired[:expires])
+      end
 
       def held?(trade)
         today = (@visit.date || Date.new(1, 1, 1)).iso8601

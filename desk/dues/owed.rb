@@ -64,10 +64,7 @@ module Munimen
       private
 
       def known(show)
-        SHOWS.find { |one| one.to_s == show.to_s } ||
-          raise(
-            Error.one_of(SHOWS, field: :show)
-          )
+        SHOWS.find { |one| one.to_s == show.to_s } || raise(Error.one_of(SHOWS, field: :show))
       end
 
       def listed(show)

@@ -68,8 +68,7 @@ module Munimen
         raise Refused.new(
           visit.words.say(
             Message.of("A danger stands ({danger}), and this step keeps it safe: it is not " \
-                       "undone. " \
-                       "If it was not done, do it now.",
+                       "undone. If it was not done, do it now.",
                        danger: lost.first.title)
           ),
           code: :keeps_safe

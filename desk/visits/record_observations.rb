@@ -30,9 +30,8 @@ module Munimen
 
         who = @context.records.people.find(other.by)&.fetch(:name)
         raise Refused.new(
-          Message.of("{who} answered “{finding}” here meanwhile. Look together; your answer then " \
-                     "goes " \
-                     "in its place.",
+          Message.of("{who} answered “{finding}” here meanwhile. Look together; your answer " \
+                     "then goes in its place.",
                      who:, finding: other.finding.to_s.tr("_", " ")),
           field: item[:item],
           code: :conflict,

@@ -77,20 +77,47 @@ RSpec.describe Munimen::Words::Interpreter do
     expect(missing).to eq([])
   end
 
-  it "says a visit in it, step and verdict, and leaves what was typed" do
+  it "says a visit in it, step and reason" do
     visit = office.start
-    office.records.database[:customers].update(name: "Drain pan")
     sign_in("plumber")
-    send_json(:post, "/api/visits/#{visit}/notes",
-              { id: office.uuid, entry: "straps.missing", place: "Drain pan",
-                text: "Replace the valve." })
     get "/api/visits/#{visit}"
-    step = answer[:plan][:steps].first
-    expect(last_response.body).to include("Replace the valve.").and include("Drain pan")
-    expect(step.values_at(:title, :because)).to eq(
+    expect(answer[:plan][:steps].first.values_at(:title, :because)).to eq(
       ["Identificar el calentador",
        "Todos los límites que siguen dependen de lo que sea este calentador."]
     )
+  end
+
+  # Letter for letter one of our own texts, typed wherever a person types.
+  it "leaves what was typed, whatever it looks like" do
+    ours = "Replace the valve."
+    visit = office.start
+    office.records.database[:customers].update(name: ours, note: ours)
+    office.records.database[:sites].update(address: ours, access: ours)
+    office.records.database[:heaters].update(label: ours)
+    sign_in("plumber")
+    { notes: { id: office.uuid, entry: "straps.missing", place: ours, text: ours },
+      decisions: { id: office.uuid, name: "told.relief_valve", value: ours },
+      "not-done": { id: office.uuid, operation: "identify", reason: "policy", note: ours } }
+      .each { |path, body| send_json(:post, "/api/visits/#{visit}/#{path}", body) }
+    %W[visits/#{visit} heaters/#{office.heater} customers/#{office.customer} customers today owed
+       visits/#{visit}/report day-plan?date=2026-11-23].each do |path|
+      get "/api/#{path}"
+      expect(last_response.body.scan(/.{60}Cambiar la válvula\./)).to eq([])
+    end
+    get "/api/visits/#{visit}"
+    expect(last_response.body.scan(ours).size).to be > 3
+  end
+
+  it "says a message in the words of the place where it was said, on its own and among others" do
+    england, us = %i[england us].map { |one| Munimen::Words[one] }
+    told = Munimen::Message.of("{gas_emergency}")
+    spanish = described_class.for("es")
+    [told, Munimen::Message.join([told, told])].each do |message|
+      { england => "0800 111 999", us => "911" }.each do |words, number|
+        said = spanish.say(words.say(message))
+        expect(said.scan(/0800 111 999|911/).uniq).to eq([number])
+      end
+    end
   end
 
   it "refuses in it, before and after signing in" do

@@ -28,7 +28,8 @@ module Munimen
         %w[account session factors fresh].each { |name| env.delete("munimen.#{name}") }
         # whoever made it gave their password for this
         env["munimen.fresh"] = true if tables?(known, env)
-        env["munimen.person"] = person
+        # a program reads English, unless it asks for something else
+        env["munimen.person"] = person.merge(language: Spoken.asked(env) || "en")
         env["munimen.second_factor"] = true
         env["munimen.factor_due"] = false
         @app.call(env)

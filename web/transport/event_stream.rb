@@ -19,13 +19,13 @@ module Munimen
       # What Rack is told of a connection that was taken over.
       TAKEN = [-1, {}, []].freeze
 
-      # silent: s since something was written last.
       def initialize(io)
         @io = io
-        @io.write(HEAD)
         @spoken = clock
+        write(HEAD)
       end
 
+      # s since something was written last.
       def silent = clock - @spoken
       def say(event, data) = write("event: #{event}\ndata: #{JSON.generate(data)}\n\n")
       def still_here = write(": still here\n\n")

@@ -22,8 +22,7 @@ module Munimen
         end
 
         def too_large(most)
-          Message.of("The request is larger than {most}.",
-                                         most: Operations.size(most))
+          Message.of("The request is larger than {most}.", most: Operations.size(most))
         end
       end
 

@@ -12,8 +12,11 @@ module Munimen
       # The language of whoever asks, or nil.
       def self.language(env)
         person = env["munimen.person"]
-        person ? person[:language] : env["HTTP_ACCEPT_LANGUAGE"].to_s[/\A[a-z]{2}/]
+        person ? person[:language] : asked(env)
       end
+
+      # That the request asks for first, or nil.
+      def self.asked(env) = env["HTTP_ACCEPT_LANGUAGE"].to_s[/\A[a-z]{2}/]
 
       def initialize(app) = @app = app
 
@@ -40,12 +43,13 @@ module Munimen
 
       def said(answer, language)
         answer.to_h do |name, value|
-          if name == FIELD && value.is_a?(Array)
-            next [name,
-                  [value.first, say(value.last, language)]]
-          end
-
-          [name, SAID.include?(name) && value.is_a?(String) ? say(value, language) : value]
+          said = if name == FIELD && value.is_a?(Array)
+                   [value.first, say(value.last, language)]
+                 elsif SAID.include?(name) && value.is_a?(String) then say(value, language)
+                 else
+                   value
+                 end
+          [name, said]
         end
       end
     end

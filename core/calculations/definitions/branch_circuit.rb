@@ -33,9 +33,8 @@ Munimen::Calculations::Calculation.define :branch_circuit do
     minimum = breakers.find { |size| size >= continuous - 1e-9 } or
       raise Munimen::Error.new(
         Munimen::Message.of("power needs a circuit for {continuous} A; this table ends at 50 A. " \
-                            "An " \
-                            "electrician sizes what is larger.",
-                   continuous: continuous.round(1)),
+                            "An electrician sizes what is larger.",
+                            continuous: continuous.round(1)),
         field: :power,
         code: :out_of_range
       )

@@ -20,7 +20,7 @@ Munimen::Calculations::Calculation.define :convert do
     if from.nil? || spelling.empty?
       raise Munimen::Error.new(
         Munimen::Message.of("“{value}” must be a number with its unit, such as “52 psi”.",
-value: i[:value]),
+                            value: i[:value]),
         field: :value,
         code: :wrong_unit
       )
@@ -35,8 +35,8 @@ value: i[:value]),
     if to.dimension != from.dimension
       raise Munimen::Error.new(
         Munimen::Message.of("{to} is a unit of {kind}, {from} one of {other_kind}.",
-                   to: to.symbol, kind: to.dimension.to_s.tr("_", " "), from: from.symbol,
-                   other_kind: from.dimension.to_s.tr("_", " ")),
+                            to: to.symbol, kind: to.dimension.to_s.tr("_", " "),
+                            from: from.symbol, other_kind: from.dimension.to_s.tr("_", " ")),
         field: :to,
         code: :wrong_unit
       )

@@ -10,10 +10,9 @@ Munimen::Training::Consequence.define :dry_element,
 
   watts = (exercise.rig.elements.volts**2) / element.ohms
   seconds = sheath[:mass] * sheath[:heat] * sheath[:glows] / watts
-  Munimen::Message.of("Dry, the element glows after about {seconds} s and burns out: the tank is " \
-                      "drained " \
-                      "again for a new one.",
-             seconds: seconds.round)
+  Munimen::Message.of("Dry, the element glows after about {seconds} s and burns out: the tank " \
+                      "is drained again for a new one.",
+                      seconds: seconds.round)
 end
 
 Munimen::Training::Consequence.define :live_terminals, unmet: %i[feed lock] do |exercise, operation|
@@ -23,7 +22,6 @@ Munimen::Training::Consequence.define :live_terminals, unmet: %i[feed lock] do |
   next unless volts && operation.trade == :electrical
 
   Munimen::Message.of("{volts} V were on the terminals: what is not proved dead kills. The " \
-                      "tester is " \
-                      "proved before and after.",
-             volts: volts.round)
+                      "tester is proved before and after.",
+                      volts: volts.round)
 end

@@ -17,9 +17,8 @@ Munimen::Training::Consequence.define :gathered_gas,
 
   litres = gas.power / Munimen::Heater::Installation::GAS_EFFICIENCY / heating_value * 300 * 1000
   Munimen::Message.of("Unlit, this burner lets out {litres} L of gas in five minutes: enough to " \
-                      "flash " \
-                      "when the spark comes.",
-             litres: litres.round)
+                      "flash when the spark comes.",
+                      litres: litres.round)
 end
 
 Munimen::Training::Consequence.define :dry_fired,

@@ -14,9 +14,8 @@ Munimen::Training::Consequence.define :charge_read_live,
 
   water = shown[exercise, :pressure, exercise.rig.pressure]
   Munimen::Message.of("The gauge would have shown the water's {water}, not the charge: the " \
-                      "charge is read " \
-                      "with the water at zero.",
-             water:)
+                      "charge is read with the water at zero.",
+                      water:)
 end
 
 Munimen::Training::Consequence.define :hot_jet,
@@ -32,8 +31,9 @@ Munimen::Training::Consequence.define :hot_jet,
   )
   Munimen::Message.of("{pressure} behind the joint, and water of {temperature}: it burns after " \
                       "{words}.",
-             pressure: shown[exercise, :pressure, exercise.rig.pressure],
-             temperature: shown[exercise, :temperature, hot], words: burn.outputs[:words])
+                      pressure: shown[exercise, :pressure, exercise.rig.pressure],
+                      temperature: shown[exercise, :temperature, hot],
+                      words: burn.outputs[:words])
 end
 
 Munimen::Training::Consequence.define :shut_in,

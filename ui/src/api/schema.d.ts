@@ -4407,9 +4407,9 @@ export interface components {
             typed?: boolean;
             strokes?: number[][][];
         };
-        /** @description That the customer's page can be in, such as "es"; which there are, Languages says */
+        /** @description That a page can be in, or the tool, such as "es"; which there are, Languages says */
         Language: string;
-        /** @description All that a page can be in, each by its own name */
+        /** @description All that a page can be in, or that one can work in, each by its own name */
         Languages: {
             id: components["schemas"]["Language"];
             name: string;
