@@ -162,6 +162,9 @@ function keep() {
   border-radius: var(--radius);
   background: var(--sunk);
 }
+.begin .el-button {
+  margin-left: 0;
+}
 .begin p {
   flex: 1 1 220px;
 }
